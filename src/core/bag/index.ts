@@ -1,0 +1,10 @@
+/** What does a bag hold, where can it be planted, and what does it weigh? Geometry of each kind of bag. */
+export { checkLabel, type LabelCheck } from "./label";
+export { bagMass } from "./mass";
+export {
+  type BagShape,
+  type Outline,
+  outlineArea,
+} from "./shape";
+export { coreVolumeL, innerHeightCm, soilDepthCm, soilVolumeL, usualGapCm } from "./soil";
+export { footprint, plantingTop, sideHoles, sideReachCm, type SideRing, sideRings, topOutline } from "./surfaces";

@@ -1,0 +1,49 @@
+import { type Day, dayNumber, dayOf } from "../day";
+
+/** Twelve monthly normals of a town: mean daily lowest and highest, °C, January first. */
+export interface Climate {
+  readonly id: string;
+  readonly latitude: number;
+  readonly lowC: readonly number[];
+  readonly highC: readonly number[];
+}
+
+export interface DayTemperature {
+  readonly nightC: number;
+  readonly dayC: number;
+  readonly meanC: number;
+}
+
+const YEAR = 366;
+const tables = new WeakMap<Climate, DayTemperature[]>();
+
+/** The normals drawn out to days: each month's figure stands on its middle, with straight lines between. */
+function tableOf(climate: Climate): DayTemperature[] {
+  const known = tables.get(climate);
+  if (known) return known;
+  const at = (normals: readonly number[], position: number) => {
+    const month = Math.floor(position);
+    const share = position - month;
+    return normals[(month + 12) % 12]! * (1 - share) + normals[(month + 13) % 12]! * share;
+  };
+  const start = dayNumber("2024-01-01");
+  const table = Array.from({ length: YEAR }, (_, i) => {
+    const [, month = 1, date = 1] = dayOf(start + i).split("-").map(Number);
+    const position = month - 1 + (date - 15.5) / 30.4;
+    const nightC = at(climate.lowC, position);
+    const dayC = at(climate.highC, position);
+    return { nightC, dayC, meanC: (nightC + dayC) / 2 };
+  });
+  tables.set(climate, table);
+  return table;
+}
+
+/** Normal temperatures of days, looked up by day number. */
+export function temperatures(climate: Climate): (dayNumber: number) => DayTemperature {
+  const table = tableOf(climate);
+  const first = dayNumber("2024-01-01");
+  const mod = (n: number) => ((n % 365.25) + 365.25) % 365.25;
+  return (n) => table[Math.floor(mod(n - first))]!;
+}
+
+export const temperatureOn = (climate: Climate, day: Day): DayTemperature => temperatures(climate)(dayNumber(day));

@@ -1,0 +1,90 @@
+import { type Crop, type Goal, type Method, startsFromSeed } from "../crop";
+import { addDays, type Day, dayNumber, dayOf } from "../day";
+import { type Climate, temperatures } from "./climate";
+import { NIGHT_SWING_C, type Stages, stagesFrom } from "./stages";
+
+export type SeasonGrade = "right" | "tight" | "wrong";
+
+/** What the season says to a sowing day. Temperatures in °C. */
+export type SeasonReason =
+  | { readonly code: "season-fits" }
+  | { readonly code: "too-cold-to-come-up"; readonly baseC: number }
+  | { readonly code: "never-ripens" }
+  | { readonly code: "nights-too-cold"; readonly needC: number; readonly haveC: number; readonly day: Day }
+  | { readonly code: "held-too-long"; readonly days: number; readonly holdDays: number; readonly needC: number }
+  | { readonly code: "bolts-first"; readonly heatC: number; readonly hotDays: number; readonly day: Day }
+  | { readonly code: "frost-first"; readonly standsC: number; readonly day: Day }
+  | { readonly code: "short-picking"; readonly days: number; readonly usual: number; readonly day: Day };
+
+export interface Season {
+  readonly grade: SeasonGrade;
+  readonly reason: SeasonReason;
+  readonly stages: Stages;
+}
+
+/** Heat in this many days before the first pick spoils it; heat that ends earlier is outgrown. Memory. */
+const HEAT_LEAD_DAYS = 20;
+/** Nights may be this much below the mark for a crop to stand still, not die. Memory. */
+const COLD_GRACE_C = 2;
+
+const verdict = (grade: SeasonGrade, reason: SeasonReason, stages: Stages): Season => ({ grade, reason, stages });
+
+/** Judges a sowing day by nights, heat and frost: whether it comes up, stands, and is picked as it should be. */
+export function judgeSeason(crop: Crop, goal: Goal, method: Method, sowOn: Day, climate: Climate): Season {
+  const stages = stagesFrom(crop, goal, method, sowOn, climate);
+  const weather = temperatures(climate);
+  if (!stages.firstPick || !stages.lastPick) {
+    const asleep = startsFromSeed(method.method) && stages.up === undefined;
+    return verdict("wrong", asleep ? { code: "too-cold-to-come-up", baseC: crop.emergence.baseC } : { code: "never-ripens" }, stages);
+  }
+  const found: Season[] = [];
+  const out = dayNumber(stages.move?.likely ?? stages.up?.likely ?? sowOn);
+  const first = dayNumber(stages.firstPick.likely);
+
+  const holdDays = method.move?.holdDays ?? 0;
+  if (stages.heldDays > holdDays) {
+    const grade = stages.heldDays > 2 * holdDays ? "wrong" : "tight";
+    found.push(verdict(grade, { code: "held-too-long", days: stages.heldDays, holdDays, needC: crop.nights.plantOutC }, stages));
+  }
+  const nightC = weather(out).nightC;
+  if (nightC < crop.nights.plantOutC) {
+    const grade = nightC < crop.nights.plantOutC - COLD_GRACE_C ? "wrong" : "tight";
+    found.push(verdict(grade, { code: "nights-too-cold", needC: crop.nights.plantOutC, haveC: nightC, day: dayOf(out) }, stages));
+  }
+  for (let d = out; d <= first; d++) {
+    if (weather(d).nightC - NIGHT_SWING_C >= crop.nights.standsC) continue;
+    found.push(verdict("wrong", { code: "frost-first", standsC: crop.nights.standsC, day: dayOf(d) }, stages));
+    break;
+  }
+  const lead = Array.from({ length: HEAT_LEAD_DAYS }, (_, i) => first - HEAT_LEAD_DAYS + 1 + i).filter((d) => d >= out);
+  const hot = lead.filter((d) => weather(d).dayC >= crop.heatC);
+  if (hot.length > 0) {
+    const grade = hot.length > lead.length / 4 ? "wrong" : "tight";
+    found.push(verdict(grade, { code: "bolts-first", heatC: crop.heatC, hotDays: hot.length, day: dayOf(hot[0]!) }, stages));
+  }
+  const picking = dayNumber(stages.lastPick.likely) - first;
+  const usual = goal.picking.window.likely;
+  if (picking < usual / 2 && hot.length === 0) {
+    found.push(verdict("tight", { code: "short-picking", days: picking, usual, day: stages.lastPick.likely }, stages));
+  }
+  return found.find((s) => s.grade === "wrong") ?? found[0] ?? verdict("right", { code: "season-fits" }, stages);
+}
+
+/** The next day from `from` on, within a year, on which sowing is right; steps of three days are fine enough for a bag. */
+export function nextSowing(crop: Crop, goal: Goal, method: Method, from: Day, climate: Climate): Day | undefined {
+  for (let days = 0; days <= 366; days += 3) {
+    const day = addDays(from, days);
+    if (judgeSeason(crop, goal, method, day, climate).grade === "right") return day;
+  }
+  return undefined;
+}
+
+/** The latest sowing day from which the first pick is likely by `mealOn`; undefined when none in the year before gives one. */
+export function sowingFor(crop: Crop, goal: Goal, method: Method, mealOn: Day, climate: Climate): Day | undefined {
+  for (let days = 1; days <= 366; days++) {
+    const day = addDays(mealOn, -days);
+    const { firstPick } = stagesFrom(crop, goal, method, day, climate);
+    if (firstPick && firstPick.likely <= mealOn) return day;
+  }
+  return undefined;
+}

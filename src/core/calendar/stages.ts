@@ -1,0 +1,154 @@
+import { type Crop, type Goal, type Method, type SowingMethod, startsFromSeed } from "../crop";
+import { type Day, dayNumber, dayOf } from "../day";
+import { type Climate, type DayTemperature, temperatures } from "./climate";
+
+/** When something is due: it can be early, it is likely, and after `late` something is wrong. */
+export interface Window {
+  readonly early: Day;
+  readonly likely: Day;
+  readonly late: Day;
+}
+
+/** Why a date is not where the packet puts it. Temperatures in °C. */
+export type DateReason =
+  | { readonly code: "nights-cold"; readonly needC: number; readonly haveC: number; readonly from: Day; readonly to: Day; readonly days: number }
+  | { readonly code: "slower-here"; readonly packetDays: number; readonly days: number; readonly meanC: number; readonly atC: number }
+  | { readonly code: "faster-here"; readonly packetDays: number; readonly days: number; readonly meanC: number; readonly atC: number }
+  | { readonly code: "heat-ends-picking"; readonly heatC: number; readonly day: Day }
+  | { readonly code: "frost-ends-picking"; readonly standsC: number; readonly day: Day };
+
+export interface Stages {
+  readonly method: SowingMethod;
+  readonly sow: Day;
+  readonly up?: Window;
+  /** Planting out of a raised seedling. */
+  readonly move?: Window;
+  readonly feeds: readonly { readonly stage: Goal["feeds"][number]["stage"]; readonly day: Day }[];
+  /** Undefined when warmth for a first pick does not come within the horizon. */
+  readonly firstPick?: Window;
+  readonly lastPick?: Window;
+  readonly reasons: readonly DateReason[];
+  /** Days that a raised seedling waits in its tray for warm nights; 0 when it need not. */
+  readonly heldDays: number;
+}
+
+/** Trays stand on a sill or under a cover, this much warmer than outdoors. Memory. */
+const TRAY_WARMER_C = 3;
+/** A normal is a mean: single nights fall about this far below it. Memory. */
+export const NIGHT_SWING_C = 4;
+/** Emergence may run this far either side of the likely day. Common practice. */
+const EARLY = 0.8;
+const LATE = 1.3;
+/** A day's soak before spreading is a day's start. Common practice. */
+const SOAK_DAYS = 1;
+const HORIZON_DAYS = 400;
+
+type Weather = (day: number) => DayTemperature;
+
+/** Days after `from` until the sum of `rate` reaches `goal`, parts of a day and all; undefined past the horizon. */
+function daysUntil(from: number, goal: number, rate: (day: number) => number): number | undefined {
+  let sum = 0;
+  for (let days = 0; days < HORIZON_DAYS; days++) {
+    const today = rate(from + days);
+    if (sum + today >= goal) return days + (goal - sum) / today;
+    sum += today;
+  }
+  return undefined;
+}
+
+const warmth = (meanC: number, baseC: number, bestC: number) => Math.max(0, Math.min(meanC, bestC) - baseC);
+
+/** Days from sowing until seedlings show, by thermal time; undefined when it stays too cold. */
+export function emergenceDays(crop: Crop, meanC: (dayAfter: number) => number): number | undefined {
+  const { baseC, bestC, degreeDays } = crop.emergence;
+  return daysUntil(0, degreeDays, (d) => warmth(meanC(d), baseC, bestC));
+}
+
+const windowOf = (start: number, low: number, likely: number, high: number): Window => ({
+  early: dayOf(start + low),
+  likely: dayOf(start + likely),
+  late: dayOf(start + high),
+});
+
+/** First day from `from` on that passes, within `days`. */
+function firstDay(from: number, days: number, passes: (day: number) => boolean): number | undefined {
+  for (let d = from; d < from + days; d++) if (passes(d)) return d;
+  return undefined;
+}
+
+/** Takes a raised seedling from its tray to its bag: the window of the move, and how long cold nights hold it. */
+function moveOut(crop: Crop, up: number, move: NonNullable<Method["move"]>, weather: Weather) {
+  const ready = up + move.afterUp.likely;
+  const warmEnough = (d: number) => weather(d).nightC >= crop.nights.plantOutC;
+  const day = firstDay(ready, HORIZON_DAYS, warmEnough) ?? ready;
+  const held = day - ready;
+  const reason: DateReason | undefined =
+    held > 0
+      ? { code: "nights-cold", needC: crop.nights.plantOutC, haveC: weather(ready).nightC, from: dayOf(ready), to: dayOf(day), days: held }
+      : undefined;
+  return { day, held, window: windowOf(up + held, move.afterUp.low, move.afterUp.likely, move.afterUp.high), reason };
+}
+
+/** Where heat or frost cuts the picking short, if either does. */
+function cutShort(crop: Crop, from: number, to: number, weather: Weather): { day: number; reason: DateReason } | undefined {
+  for (let d = from; d <= to; d++) {
+    const { dayC, nightC } = weather(d);
+    if (dayC >= crop.heatC) return { day: d, reason: { code: "heat-ends-picking", heatC: crop.heatC, day: dayOf(d) } };
+    if (nightC - NIGHT_SWING_C < crop.nights.standsC) {
+      return { day: d, reason: { code: "frost-ends-picking", standsC: crop.nights.standsC, day: dayOf(d) } };
+    }
+  }
+  return undefined;
+}
+
+/**
+ * The stages of a planting from its sowing day: up, moved, fed, first and last pick, with why each is where it is.
+ *
+ * Emergence and growth follow the town's normals by thermal time; a raised seedling waits for warm nights.
+ *
+ * @param sowOn the day of sowing, or of setting in place what is not raised from seed here
+ */
+export function stagesFrom(crop: Crop, goal: Goal, method: Method, sowOn: Day, climate: Climate): Stages {
+  const weather = temperatures(climate);
+  const sow = dayNumber(sowOn);
+  const reasons: DateReason[] = [];
+  const seeded = startsFromSeed(method.method);
+  const sheltered = method.move ? TRAY_WARMER_C : 0;
+  const emerges = seeded ? emergenceDays(crop, (d) => weather(sow + d).meanC + sheltered) : undefined;
+  const upDays = emerges && Math.max(1, Math.round(emerges - (method.method === "soaked" ? SOAK_DAYS : 0)));
+  if (seeded && upDays === undefined) return { method: method.method, sow: sowOn, feeds: [], reasons, heldDays: 0 };
+  const up = upDays === undefined ? undefined : windowOf(sow, Math.round(upDays * EARLY), upDays, Math.ceil(upDays * LATE));
+
+  const moved = upDays !== undefined && method.move ? moveOut(crop, sow + upDays, method.move, weather) : undefined;
+  if (moved?.reason) reasons.push(moved.reason);
+  const planted = moved?.day ?? sow;
+
+  const { window, from, nurseryDays, atC } = goal.days;
+  const rest = seeded ? (from === "sowing" ? 0 : nurseryDays) : from === "sowing" ? -nurseryDays : 0;
+  const start = from === "planting" && moved ? planted : sow;
+  const added = from === "planting" && moved ? 0 : rest;
+  const { baseC, bestC } = crop.growth;
+  const rate = (d: number) => warmth(weather(d).meanC + (d < planted ? sheltered : 0), baseC, bestC) / (atC - baseC);
+  const [low, likely, high] = [window.low, window.likely, window.high].map((days) => {
+    const needed = daysUntil(start, Math.max(1, days + added), rate);
+    return needed && Math.round(needed);
+  });
+  if (low === undefined || likely === undefined || high === undefined) {
+    return { method: method.method, sow: sowOn, up, move: moved?.window, feeds: [], reasons, heldDays: moved?.held ?? 0 };
+  }
+  const firstPick = windowOf(start, low, likely, high);
+  const packetDays = Math.max(1, window.likely + added);
+  if (Math.abs(likely - packetDays) > 0.1 * packetDays) {
+    const meanC = Array.from({ length: likely }, (_, d) => weather(start + d).meanC).reduce((a, b) => a + b, 0) / likely;
+    reasons.push({ code: likely > packetDays ? "slower-here" : "faster-here", packetDays, days: likely, meanC, atC });
+  }
+
+  const first = start + likely;
+  const { low: few, likely: usual, high: many } = goal.picking.window;
+  const cut = cutShort(crop, first + 1, first + usual, weather);
+  if (cut) reasons.push(cut.reason);
+  const end = (days: number) => (cut ? Math.min(days, cut.day - first) : days);
+  const lastPick = windowOf(first, end(few), end(usual), end(many));
+  const feeds = goal.feeds.map((feed) => ({ stage: feed.stage, day: dayOf(planted + feed.share * (first - planted)) }));
+  return { method: method.method, sow: sowOn, up, move: moved?.window, feeds, firstPick, lastPick, reasons, heldDays: moved?.held ?? 0 };
+}

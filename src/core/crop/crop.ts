@@ -1,0 +1,116 @@
+import { z } from "zod";
+
+/** Where a library value comes from. `memory`: a figure of the trade written down without a book at hand. */
+export const SOURCES = ["practice", "memory", "harrington-1954", "cfr-201"] as const;
+export type SourceId = (typeof SOURCES)[number];
+
+const positive = z.number().positive();
+
+/** A need with two marks: below `least` it fails, from `good` on nothing is missing. */
+const Need = z
+  .strictObject({ least: z.number().nonnegative(), good: positive })
+  .refine((n) => n.least <= n.good, { error: "least is above good" });
+export type Need = z.infer<typeof Need>;
+
+/** Days as a window. */
+const Days = z
+  .strictObject({ low: z.number().nonnegative(), likely: z.number().nonnegative(), high: z.number().nonnegative() })
+  .refine((d) => d.low <= d.likely && d.likely <= d.high, { error: "low, likely and high are out of order" });
+
+/** Source marks: one for each value that differs, and `rest` for all others. */
+const marks = <const K extends string>(...keys: K[]) =>
+  z
+    .partialRecord(z.enum(["rest", ...keys]), z.enum(SOURCES))
+    .refine((m) => "rest" in m, { error: "rest has no source" });
+
+export const SOWING_METHODS = [
+  "broadcast", // sown where it grows, strewn and barely covered
+  "rows", // sown where it grows, in drills
+  "stations", // sown where it grows, a few seeds to a place
+  "cells", // raised one to a cell, then moved
+  "tray", // strewn in a tray, then moved
+  "soaked", // soaked and spread thick
+  "sets",
+  "tubers",
+  "cuttings",
+  "runners",
+  "bought", // a seedling that somebody else raised
+] as const;
+export type SowingMethod = (typeof SOWING_METHODS)[number];
+
+const Method = z.strictObject({
+  method: z.enum(SOWING_METHODS),
+  depthCm: z.number().nonnegative(),
+  /** Seeds at each place; the weakest are taken out. */
+  seeds: positive.optional(),
+  /** Why growers start it so; turned into words by the screens. */
+  why: z.enum(["hates-moving", "quick-and-cheap", "choose-the-best", "seed-is-dear", "not-from-seed", "no-tray", "head-start"]),
+  /** When a raised seedling is moved: days after it is up, the sign to go by, and how long it can be held after that. */
+  move: z
+    .strictObject({
+      afterUp: Days,
+      leaf: positive.optional(),
+      heightCm: positive.optional(),
+      holdDays: positive,
+    })
+    .optional(),
+});
+export type Method = z.infer<typeof Method>;
+
+export const GOAL_KINDS = ["leaf", "baby-leaf", "head", "baby-head", "bulb", "root", "tuber", "pod", "cob", "fruit", "microgreen", "tops"] as const;
+
+export const Goal = z.strictObject({
+  /** `crop/goal`, as in `cabbage/compact`. */
+  id: z.string().regex(/^[a-z-]+\/[a-z-]+$/),
+  kind: z.enum(GOAL_KINDS),
+  /** Plants that are counted, each with its spacing and soil; or a stand sown thick and cut as one. */
+  stand: z.discriminatedUnion("type", [
+    z.strictObject({ type: z.literal("plants"), spacingCm: Need, soilL: Need }),
+    z.strictObject({ type: z.literal("thick"), seedGM2: positive }),
+  ]),
+  insetCm: z.number().nonnegative(),
+  depthCm: Need,
+  sunHours: Need,
+  /** Surfaces it can be planted on, the best first. */
+  where: z.array(z.enum(["top", "side"])).min(1),
+  heightCm: positive,
+  methods: z.array(Method).min(1),
+  /** Days to the first pick while it is `atC` on average; from sowing, or from planting out a seedling of `nurseryDays`. */
+  days: z.strictObject({ from: z.enum(["sowing", "planting"]), window: Days, atC: z.number(), nurseryDays: z.number().nonnegative() }),
+  picking: z.strictObject({ pattern: z.enum(["once", "leaf", "flushes", "continuous"]), window: Days }),
+  /** Feeds: a share of the way from planting to first pick (0 at planting). */
+  feeds: z.array(z.strictObject({ stage: z.enum(["planting", "growing", "before-flowers", "heading", "week-3", "ring"]), share: z.number().min(0).max(1) })),
+  support: z.enum(["none", "cane", "twine", "wire"]),
+  cautions: z.array(z.enum(["green-potato", "raw-bean", "clean-seed", "blade", "canes-eyes"])),
+  source: marks("stand", "insetCm", "depthCm", "sunHours", "where", "heightCm", "methods", "days", "picking", "feeds", "support"),
+});
+export type Goal = z.infer<typeof Goal>;
+
+export const Crop = z.strictObject({
+  id: z.string().regex(/^[a-z-]+$/),
+  botanical: z.string().min(3),
+  family: z.string().min(3),
+  /** Thermal time to emergence: days × (T − baseC), T no higher than bestC. */
+  emergence: z.strictObject({ baseC: z.number(), bestC: z.number(), degreeDays: positive }),
+  /** Growth is nought at baseC and fastest at bestC. */
+  growth: z.strictObject({ baseC: z.number(), bestC: z.number() }),
+  /** Mean night from which it may stand outdoors; lowest single night that plants stand. */
+  nights: z.strictObject({ plantOutC: z.number(), standsC: z.number() }),
+  /** Days of this heat make it bolt, turn bitter or drop its flowers. */
+  heatC: z.number(),
+  /** Share of seed that comes up at least; none for crops that are not sown. */
+  germination: z.number().gt(0).max(1).optional(),
+  goals: z.array(Goal).min(1),
+  source: marks("emergence", "growth", "nights", "heatC", "germination"),
+});
+export type Crop = z.infer<typeof Crop>;
+
+export type Where = Goal["where"][number];
+export type GoalKind = Goal["kind"];
+
+/** Whether a method leaves a plant to be set in place, so that it can go into a side hole. */
+export const setsPlants = (method: SowingMethod): boolean => !["broadcast", "rows", "stations", "soaked"].includes(method);
+
+/** Whether a method begins with seed, so that there is an emergence to wait for. */
+export const startsFromSeed = (method: SowingMethod): boolean =>
+  !["sets", "tubers", "cuttings", "runners", "bought"].includes(method);

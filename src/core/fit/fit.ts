@@ -1,0 +1,132 @@
+import { type BagShape, usualGapCm } from "../bag";
+import type { Season } from "../calendar";
+import type { Goal, Where } from "../crop";
+import type { Day } from "../day";
+import { gradeOf, type Grade, GRADES, type Limit, type Offer, offerOf, plantLimits, plantsAt, worst } from "./limits";
+
+/** What would lift a limit: the one change for it. */
+export type Fix =
+  | { readonly code: "plants"; readonly plants: number }
+  | { readonly code: "deeper"; readonly depthCm: number }
+  | { readonly code: "larger"; readonly soilL: number }
+  | { readonly code: "wider"; readonly spacingCm: number }
+  | { readonly code: "sunnier"; readonly hours: number }
+  | { readonly code: "sow-on"; readonly day: Day };
+
+/** What the numbers make of the harvest, beside the grade. */
+export type Note =
+  | { readonly code: "heads-small"; readonly soilL: number }
+  | { readonly code: "heads-none"; readonly soilL: number }
+  | { readonly code: "roots-short"; readonly depthCm: number };
+
+export interface Fit {
+  /** Plants proposed, or asked for; undefined for a stand that is sown thick. */
+  readonly plants?: number;
+  /** The most that still pass as tight; undefined for a stand that is sown thick. */
+  readonly most?: number;
+  /** Seed in grams, and the area it is sown on in cm², for a stand that is sown thick. */
+  readonly sown?: { readonly areaCm2: number; readonly seedG: number };
+  readonly grade: Grade;
+  /** The worst limit: the one to look at first. */
+  readonly limit: Limit;
+  readonly limits: readonly Limit[];
+  readonly notes: readonly Note[];
+  readonly fixes: readonly Fix[];
+}
+
+export interface FitQuestion {
+  readonly goal: Goal;
+  readonly shape: BagShape;
+  readonly where: Where;
+  /** Rim left free above the soil, cm; the usual one of the bag's kind when left out. */
+  readonly gapCm?: number;
+  /** Plants wanted; the most that reach good everywhere when left out. */
+  readonly plants?: number;
+  /** Direct sun at the place, hours a day. */
+  readonly sunHours: number;
+  /** The season's verdict on the sowing day, from `judgeSeason`. */
+  readonly season: Season;
+  /** Next right sowing day, when somebody looked for it. */
+  readonly nextSowing?: Day;
+  /** Litres and side holes taken by what else is in the bag at that time. */
+  readonly claimedL?: number;
+  readonly claimedHoles?: number;
+}
+
+const HEADS = new Set<Goal["kind"]>(["head", "baby-head"]);
+const ROOTS = new Set<Goal["kind"]>(["root"]);
+
+function notesOn(goal: Goal, offer: Offer, limits: readonly Limit[]): Note[] {
+  const notes: Note[] = [];
+  const soil = limits.find((l) => l.code === "soil");
+  if (HEADS.has(goal.kind) && soil?.code === "soil") {
+    const crowded = worst(limits.filter((l) => l.code === "soil" || l.code === "room").map((l) => l.grade));
+    if (crowded === "tight") notes.push({ code: "heads-small", soilL: soil.have });
+    if (crowded === "wrong") notes.push({ code: "heads-none", soilL: soil.have });
+  }
+  if (ROOTS.has(goal.kind) && offer.depthCm < goal.depthCm.good) notes.push({ code: "roots-short", depthCm: offer.depthCm });
+  return notes;
+}
+
+/** The one change that lifts a limit to right; none for a limit that is right, or that no change of this kind lifts. */
+function fixFor(limit: Limit, q: FitQuestion, offer: Offer): Fix | undefined {
+  if (limit.grade === "roomy" || limit.grade === "right") return undefined;
+  const stand = q.goal.stand;
+  switch (limit.code) {
+    case "depth":
+      return { code: "deeper", depthCm: limit.need.good };
+    case "sun":
+      return { code: "sunnier", hours: limit.need.good };
+    case "season":
+      return q.nextSowing === undefined ? undefined : { code: "sow-on", day: q.nextSowing };
+    case "holes":
+      return limit.holes > 0 ? { code: "plants", plants: limit.holes } : undefined;
+    default: {
+      const fewer = stand.type === "plants" ? plantsAt(offer, stand, "good") : 0;
+      if (fewer > 0) return { code: "plants", plants: fewer };
+      if (limit.code === "room") return { code: "wider", spacingCm: limit.spacingCm.good };
+      return { code: "larger", soilL: limit.need.good };
+    }
+  }
+}
+
+/**
+ * Whether a goal fits a surface of a bag at a place from a sowing day, how many plants, and what stands in the way.
+ *
+ * The number of plants is the tightest of soil for each plant, spacing with the edge inset, and side holes;
+ * depth, sun and season do not change it, but grade it. The grade is that of the worst limit.
+ */
+export function fit(q: FitQuestion): Fit {
+  const { goal, shape, where } = q;
+  const offer = offerOf(shape, q.gapCm ?? usualGapCm(shape), goal, where, q.claimedL, q.claimedHoles);
+  const place: Limit[] = [
+    { code: "depth", grade: gradeOf(offer.depthCm, goal.depthCm), need: goal.depthCm, have: offer.depthCm },
+    { code: "season", grade: q.season.grade === "right" ? "roomy" : q.season.grade, reason: q.season.reason },
+    { code: "sun", grade: gradeOf(q.sunHours, goal.sunHours), need: goal.sunHours, have: q.sunHours },
+  ];
+  const { stand } = goal;
+  let plants: number | undefined;
+  let most: number | undefined;
+  let sown: Fit["sown"];
+  let limits = place;
+  if (stand.type === "plants") {
+    const good = plantsAt(offer, stand, "good");
+    most = Math.max(good, plantsAt(offer, stand, "least"));
+    plants = q.plants ?? (good > 0 ? good : Math.min(1, most));
+    limits = [...place, ...plantLimits(offer, stand, plants)];
+  } else {
+    sown = { areaCm2: offer.areaCm2, seedG: (offer.areaCm2 / 10_000) * stand.seedGM2 };
+  }
+  const grade = worst(limits.map((l) => l.grade));
+  const limit = limits.find((l) => l.grade === grade)!;
+  const byConcern = [...limits].sort((a, b) => GRADES.indexOf(b.grade) - GRADES.indexOf(a.grade));
+  const fixes = byConcern.map((l) => fixFor(l, q, offer)).filter((f) => f !== undefined);
+  const distinct = fixes.filter((f, i) => fixes.findIndex((g) => JSON.stringify(g) === JSON.stringify(f)) === i);
+  return { plants, most, sown, grade, limit, limits, notes: notesOn(goal, offer, limits), fixes: distinct };
+}
+
+/** The better of a goal's surfaces on a bag: side holes where the bag has them and the goal takes them, else the top. */
+export function surfaceFor(goal: Goal, shape: BagShape): Where | undefined {
+  const holed = shape.kind === "tower" || shape.kind === "pocket";
+  return goal.where.includes("side") && holed ? "side" : goal.where.includes("top") ? "top" : undefined;
+}

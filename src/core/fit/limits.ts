@@ -1,0 +1,75 @@
+import { type BagShape, outlineArea, plantingTop, sideHoles, sideReachCm, soilDepthCm, soilVolumeL } from "../bag";
+import type { SeasonReason } from "../calendar";
+import type { Goal, Need, Where } from "../crop";
+import { capacity } from "../placement";
+
+/** Best first. `wrong`: it fails; `tight`: it works with care; `right`: nothing is missing; `roomy`: half as much again is there. */
+export const GRADES = ["roomy", "right", "tight", "wrong"] as const;
+export type Grade = (typeof GRADES)[number];
+
+export const worst = (grades: readonly Grade[]): Grade =>
+  grades.reduce<Grade>((a, b) => (GRADES.indexOf(b) > GRADES.indexOf(a) ? b : a), "roomy");
+
+/** One limit on a planting: what it needs, what is there. cm, L, hours; `soil` is litres for each plant, `room` is plants. */
+export type Limit =
+  | { readonly code: "depth" | "soil" | "sun"; readonly grade: Grade; readonly need: Need; readonly have: number }
+  | { readonly code: "room"; readonly grade: Grade; readonly plants: number; readonly good: number; readonly most: number; readonly spacingCm: Need }
+  | { readonly code: "holes"; readonly grade: Grade; readonly plants: number; readonly holes: number }
+  | { readonly code: "season"; readonly grade: Grade; readonly reason: SeasonReason };
+
+/** A plant with this much more than the good amount is roomy. */
+const ROOMY = 1.5;
+/** Rounding is no shortage. */
+const EPSILON = 1e-9;
+
+/** Grades a measured amount against a need. Depth and sun beyond good are no merit to boast of: they only stop being a concern. */
+export function gradeOf(have: number, need: Need, roomyFrom = need.good): Grade {
+  if (have + EPSILON >= roomyFrom) return "roomy";
+  if (have + EPSILON >= need.good) return "right";
+  return have + EPSILON >= need.least ? "tight" : "wrong";
+}
+
+/** What the bag offers to a planting on one of its surfaces. */
+export interface Offer {
+  readonly depthCm: number;
+  /** Litres of mix that nobody else in the bag claims. */
+  readonly soilL: number;
+  /** Plants by spacing at a given distance; Infinity on the side, where holes count instead. */
+  readonly room: (spacingCm: number) => number;
+  /** Side holes; undefined on top. */
+  readonly holes?: number;
+  /** Area that can be sown, cm². */
+  readonly areaCm2: number;
+}
+
+/** @param claimedL litres that other plantings in the bag need at the same time, @param claimedHoles side holes taken */
+export function offerOf(shape: BagShape, gapCm: number, goal: Goal, where: Where, claimedL = 0, claimedHoles = 0): Offer {
+  const soilL = Math.max(0, soilVolumeL(shape, gapCm) - claimedL);
+  const depthCm = soilDepthCm(shape, gapCm);
+  if (where === "side") {
+    const holes = Math.max(0, sideHoles(shape) - claimedHoles);
+    return { depthCm: Math.min(depthCm, sideReachCm(shape)), soilL, room: () => Number.POSITIVE_INFINITY, holes, areaCm2: 0 };
+  }
+  const top = plantingTop(shape);
+  return { depthCm, soilL, room: (spacing) => capacity(top, spacing, goal.insetCm), areaCm2: outlineArea(top) };
+}
+
+/** The most plants for which each limit still reaches `mark`. */
+export function plantsAt(offer: Offer, stand: Extract<Goal["stand"], { type: "plants" }>, mark: keyof Need): number {
+  const bySoil = Math.floor(offer.soilL / stand.soilL[mark] + EPSILON);
+  return Math.min(bySoil, offer.holes ?? offer.room(stand.spacingCm[mark]));
+}
+
+/** Limits that count plants, for `plants` of them. */
+export function plantLimits(offer: Offer, stand: Extract<Goal["stand"], { type: "plants" }>, plants: number): Limit[] {
+  const perPlant = plants > 0 ? offer.soilL / plants : offer.soilL;
+  const soil: Limit = { code: "soil", grade: gradeOf(perPlant, stand.soilL, ROOMY * stand.soilL.good), need: stand.soilL, have: perPlant };
+  if (offer.holes !== undefined) {
+    return [soil, { code: "holes", grade: plants <= offer.holes && offer.holes > 0 ? "roomy" : "wrong", plants, holes: offer.holes }];
+  }
+  const { spacingCm } = stand;
+  const good = offer.room(spacingCm.good);
+  const most = offer.room(spacingCm.least);
+  const grade = most < Math.max(1, plants) ? "wrong" : good < plants ? "tight" : offer.room(1.25 * spacingCm.good) >= plants ? "roomy" : "right";
+  return [soil, { code: "room", grade, plants, good, most, spacingCm }];
+}

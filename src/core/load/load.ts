@@ -1,0 +1,28 @@
+/** `unknown`: nobody gave a limit; `near`: over four fifths of it. */
+export type LoadGrade = "unknown" | "within" | "near" | "over";
+
+export interface Load {
+  readonly kg: number;
+  readonly kgM2: number;
+  /** Of the limit; undefined without one. */
+  readonly share?: number;
+  readonly grade: LoadGrade;
+  /** Side in cm of a square board that spreads this mass down to the limit; only when over it. */
+  readonly boardCm?: number;
+}
+
+/** Where a warning starts before the limit is reached. Common practice. */
+const NEAR = 0.8;
+
+/**
+ * A mass standing on an area, held against a floor's limit.
+ *
+ * @param kg wet mass, @param areaM2 what it stands on, @param limitKgM2 the floor's limit as its owner gave it
+ */
+export function loadOn(kg: number, areaM2: number, limitKgM2?: number): Load {
+  const kgM2 = areaM2 > 0 ? kg / areaM2 : 0;
+  if (limitKgM2 === undefined) return { kg, kgM2, grade: "unknown" };
+  const share = kgM2 / limitKgM2;
+  if (share > 1) return { kg, kgM2, share, grade: "over", boardCm: 100 * Math.sqrt(kg / limitKgM2) };
+  return { kg, kgM2, share, grade: share > NEAR ? "near" : "within" };
+}

@@ -1,0 +1,5 @@
+/** Where does each plant stand in a bag? Even positions on tops, along edges and among side holes. */
+export { placeAlongEdge } from "./edge";
+export { capacity, placeTop } from "./place";
+export { leastDistance, type Point } from "./region";
+export { placeSides, type SidePoint } from "./sides";

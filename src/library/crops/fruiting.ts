@@ -1,0 +1,170 @@
+import type { z } from "zod";
+import type { Crop } from "@/core/crop";
+
+type CropData = z.input<typeof Crop>;
+
+export const pea: CropData = {
+  id: "pea",
+  botanical: "Pisum sativum",
+  family: "Fabaceae",
+  emergence: { baseC: -2, bestC: 25, degreeDays: 163 },
+  growth: { baseC: 2, bestC: 20 },
+  nights: { plantOutC: 2, standsC: -4 },
+  heatC: 27,
+  germination: 0.8,
+  goals: [
+    {
+      id: "pea/pod",
+      kind: "pod",
+      stand: { type: "plants", spacingCm: { least: 5, good: 8 }, soilL: { least: 2, good: 3 } },
+      insetCm: 6,
+      depthCm: { least: 20, good: 25 },
+      sunHours: { least: 4, good: 6 },
+      where: ["top"],
+      heightCm: 110,
+      methods: [
+        { method: "cells", depthCm: 3, seeds: 1, why: "head-start", move: { afterUp: { low: 10, likely: 14, high: 20 }, heightCm: 8, holdDays: 10 } },
+        { method: "stations", depthCm: 4, seeds: 2, why: "hates-moving" },
+      ],
+      days: { from: "sowing", window: { low: 55, likely: 60, high: 66 }, atC: 16, nurseryDays: 23 },
+      picking: { pattern: "flushes", window: { low: 14, likely: 21, high: 28 } },
+      feeds: [{ stage: "planting", share: 0 }, { stage: "before-flowers", share: 0.6 }],
+      support: "cane",
+      cautions: ["canes-eyes"],
+      source: { rest: "memory", methods: "practice", support: "practice", feeds: "practice" },
+    },
+  ],
+  source: { rest: "memory", emergence: "harrington-1954", germination: "cfr-201" },
+};
+
+export const bushBean: CropData = {
+  id: "bush-bean",
+  botanical: "Phaseolus vulgaris",
+  family: "Fabaceae",
+  emergence: { baseC: 4.9, bestC: 30, degreeDays: 163 },
+  growth: { baseC: 9, bestC: 28 },
+  nights: { plantOutC: 12, standsC: 1 },
+  heatC: 36,
+  germination: 0.7,
+  goals: [
+    {
+      id: "bush-bean/pod",
+      kind: "pod",
+      stand: { type: "plants", spacingCm: { least: 8, good: 10 }, soilL: { least: 2, good: 2.7 } },
+      insetCm: 4,
+      depthCm: { least: 18, good: 20 },
+      sunHours: { least: 5, good: 6 },
+      where: ["top"],
+      heightCm: 45,
+      methods: [{ method: "stations", depthCm: 3, seeds: 1, why: "hates-moving" }],
+      days: { from: "sowing", window: { low: 33, likely: 36, high: 44 }, atC: 27, nurseryDays: 0 },
+      picking: { pattern: "flushes", window: { low: 25, likely: 35, high: 50 } },
+      feeds: [{ stage: "planting", share: 0 }, { stage: "before-flowers", share: 0.6 }],
+      support: "none",
+      cautions: ["raw-bean"],
+      source: { rest: "memory", stand: "practice", methods: "practice", days: "practice", feeds: "practice" },
+    },
+  ],
+  source: { rest: "memory", emergence: "harrington-1954", germination: "cfr-201" },
+};
+
+export const sweetCorn: CropData = {
+  id: "sweet-corn",
+  botanical: "Zea mays convar. saccharata",
+  family: "Poaceae",
+  emergence: { baseC: 10, bestC: 25, degreeDays: 63 },
+  growth: { baseC: 10, bestC: 30 },
+  nights: { plantOutC: 15.5, standsC: 2 },
+  heatC: 38,
+  germination: 0.75,
+  goals: [
+    {
+      id: "sweet-corn/cob",
+      kind: "cob",
+      stand: { type: "plants", spacingCm: { least: 18, good: 20 }, soilL: { least: 7, good: 9 } },
+      insetCm: 8,
+      depthCm: { least: 25, good: 30 },
+      sunHours: { least: 6, good: 8 },
+      where: ["top"],
+      heightCm: 170,
+      methods: [
+        { method: "cells", depthCm: 3, seeds: 1, why: "head-start", move: { afterUp: { low: 8, likely: 11, high: 15 }, heightCm: 17, holdDays: 7 } },
+        { method: "stations", depthCm: 3, seeds: 2, why: "quick-and-cheap" },
+      ],
+      days: { from: "sowing", window: { low: 70, likely: 75, high: 85 }, atC: 22, nurseryDays: 17 },
+      picking: { pattern: "once", window: { low: 5, likely: 8, high: 12 } },
+      feeds: [{ stage: "planting", share: 0 }, { stage: "ring", share: 0.3 }],
+      support: "wire",
+      cautions: [],
+      source: { rest: "memory", insetCm: "practice", methods: "practice", days: "practice", feeds: "practice", support: "practice" },
+    },
+  ],
+  source: { rest: "memory", emergence: "harrington-1954", nights: "practice", germination: "cfr-201" },
+};
+
+export const tomato: CropData = {
+  id: "tomato",
+  botanical: "Solanum lycopersicum",
+  family: "Solanaceae",
+  emergence: { baseC: 7.7, bestC: 25, degreeDays: 101 },
+  growth: { baseC: 10, bestC: 26 },
+  nights: { plantOutC: 10, standsC: 1 },
+  heatC: 36,
+  germination: 0.75,
+  goals: [
+    {
+      id: "tomato/bush",
+      kind: "fruit",
+      stand: { type: "plants", spacingCm: { least: 38, good: 45 }, soilL: { least: 12, good: 15 } },
+      insetCm: 12,
+      depthCm: { least: 22, good: 25 },
+      sunHours: { least: 5, good: 6 },
+      where: ["top"],
+      heightCm: 70,
+      methods: [
+        { method: "cells", depthCm: 1, seeds: 2, why: "seed-is-dear", move: { afterUp: { low: 28, likely: 33, high: 42 }, heightCm: 15, holdDays: 14 } },
+        { method: "bought", depthCm: 0, why: "no-tray" },
+      ],
+      days: { from: "planting", window: { low: 58, likely: 66, high: 78 }, atC: 21, nurseryDays: 42 },
+      picking: { pattern: "continuous", window: { low: 40, likely: 55, high: 75 } },
+      feeds: [{ stage: "planting", share: 0 }, { stage: "before-flowers", share: 0.45 }],
+      support: "none",
+      cautions: [],
+      source: { rest: "memory", stand: "practice", support: "practice" },
+    },
+  ],
+  source: { rest: "memory", emergence: "harrington-1954", germination: "cfr-201" },
+};
+
+export const strawberry: CropData = {
+  id: "strawberry",
+  botanical: "Fragaria × ananassa",
+  family: "Rosaceae",
+  emergence: { baseC: 5, bestC: 25, degreeDays: 250 },
+  growth: { baseC: 4, bestC: 24 },
+  nights: { plantOutC: 0, standsC: -6 },
+  heatC: 33,
+  goals: [
+    {
+      id: "strawberry/fruit",
+      kind: "fruit",
+      stand: { type: "plants", spacingCm: { least: 18, good: 25 }, soilL: { least: 0.7, good: 1 } },
+      insetCm: 6,
+      depthCm: { least: 15, good: 20 },
+      sunHours: { least: 5, good: 6 },
+      where: ["side", "top"],
+      heightCm: 20,
+      methods: [
+        { method: "runners", depthCm: 0, why: "not-from-seed" },
+        { method: "bought", depthCm: 0, why: "not-from-seed" },
+      ],
+      days: { from: "planting", window: { low: 60, likely: 75, high: 95 }, atC: 16, nurseryDays: 0 },
+      picking: { pattern: "continuous", window: { low: 25, likely: 45, high: 70 } },
+      feeds: [{ stage: "planting", share: 0 }, { stage: "before-flowers", share: 0.4 }],
+      support: "none",
+      cautions: [],
+      source: { rest: "memory", stand: "practice", where: "practice", methods: "practice" },
+    },
+  ],
+  source: { rest: "memory", nights: "practice" },
+};

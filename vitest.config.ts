@@ -1,0 +1,15 @@
+import { fileURLToPath } from "node:url";
+import { defineConfig } from "vitest/config";
+
+export default defineConfig({
+  resolve: { alias: { "@": fileURLToPath(new URL("./src", import.meta.url)) } },
+  test: {
+    projects: [
+      { extends: true, test: { name: "unit", include: ["src/**/*.test.ts"] } },
+      {
+        extends: true,
+        test: { name: "browser", include: ["e2e/**/*.e2e.ts"], testTimeout: 120_000, hookTimeout: 120_000, fileParallelism: false },
+      },
+    ],
+  },
+});
