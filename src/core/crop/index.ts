@@ -8,6 +8,7 @@ export {
   setsPlants,
   type SourceId,
   SOURCES,
+  SOWING_METHODS,
   startsFromSeed,
   type SowingMethod,
   type Where,

@@ -118,7 +118,7 @@ CREATE TABLE record (
   typed text NOT NULL,
   unit text NOT NULL,
   note text NOT NULL,
-  supersedes uuid,
+  supersedes uuid UNIQUE,
   author text NOT NULL,
   noted_at timestamptz NOT NULL DEFAULT now(),
   CHECK ((measure IS NULL) = (value IS NULL)),

@@ -1,0 +1,196 @@
+import { type BagShape, bagMass, checkLabel, footprint, type LabelCheck, outlineArea, plantingTop, sideRings, soilDepthCm, soilVolumeL, usualGapCm } from "../bag";
+import { type Climate, judgeSeason, nextSowing, type Season } from "../calendar";
+import type { Crop, Goal, Method } from "../crop";
+import { addDays, type Day } from "../day";
+import { chooseMethod, type Fit, fit, methodsFor } from "../fit";
+import { type Load, loadOn } from "../load";
+import type { Mix } from "../mix";
+import { leastDistance, placeAlongEdge, placeSides, placeTop, type Point, type SidePoint } from "../placement";
+import type { BagThing, Plan, Planting, Row } from "./plan";
+
+/** What a plan is judged against. */
+export interface Setting {
+  readonly climate: Climate;
+  readonly mix: Mix;
+  readonly sunHours: number;
+  /** Floor of the place, m². */
+  readonly floorM2: number;
+  readonly limitKgM2?: number;
+  readonly findShape: (kindId: string) => BagShape | undefined;
+  readonly findGoal: (goalId: string) => { crop: Crop; goal: Goal } | undefined;
+}
+
+/** Another planting in the bag at the same time, and how near its plants come. */
+export interface Neighbour {
+  readonly plantingId: string;
+  readonly goalId: string;
+  readonly from: Day;
+  readonly to: Day;
+  /** Least distance between plants of the two on the top, and what both want at least; undefined off the top. */
+  readonly apartCm?: number;
+  readonly wantCm?: number;
+}
+
+export interface PlantingView {
+  readonly planting: Planting;
+  readonly crop: Crop;
+  readonly goal: Goal;
+  readonly method: Method;
+  readonly methodWhy: string;
+  readonly season: Season;
+  readonly fit: Fit;
+  readonly neighbours: readonly Neighbour[];
+  /** Where its plants stand: on the top in cm from the middle, or among side holes. */
+  readonly top: readonly Point[];
+  readonly sides: readonly SidePoint[];
+}
+
+export interface RowView {
+  readonly row: Row;
+  readonly bag: BagThing;
+  readonly shape: BagShape;
+  readonly gapCm: number;
+  readonly soilL: number;
+  readonly depthCm: number;
+  readonly dryKg: number;
+  readonly wetKg: number;
+  /** The bag on what it covers of the floor; undefined for one that hangs. */
+  readonly load?: Load;
+  readonly label?: LabelCheck;
+  readonly plantings: readonly PlantingView[];
+}
+
+export interface Garden {
+  readonly rows: readonly RowView[];
+  readonly soilL: number;
+  /** All bags over the whole floor; hanging bags too, since their hooks hand the mass on. */
+  readonly load: Load;
+  readonly firstMeal?: { readonly day: Day; readonly goalId: string };
+}
+
+/** The shape of a bag: its own measures, else its kind's. */
+export const shapeOf = (bag: BagThing, setting: Setting): BagShape | undefined => bag.shape ?? setting.findShape(bag.kindId);
+
+/** From when to when a planting takes its place in the bag; a raised seedling comes in when it is moved. */
+function stay({ stages }: Season): { from: Day; to: Day } {
+  const from = stages.move?.likely ?? stages.sow;
+  return { from, to: stages.lastPick?.likely ?? stages.firstPick?.likely ?? addDays(from, 60) };
+}
+
+interface Draft {
+  planting: Planting;
+  crop: Crop;
+  goal: Goal;
+  method: Method;
+  why: string;
+  season: Season;
+  stay: { from: Day; to: Day };
+}
+
+const overlaps = (a: Draft, b: Draft) => a.stay.from < b.stay.to && b.stay.from < a.stay.to;
+
+function draftOf(planting: Planting, setting: Setting): Draft | undefined {
+  const found = setting.findGoal(planting.goalId);
+  if (!found) return undefined;
+  const { crop, goal } = found;
+  const where = planting.surface === "side" ? "side" : "top";
+  const chosen = chooseMethod(goal, where);
+  const method = methodsFor(goal, where).find((m) => m.method === planting.method) ?? chosen?.method ?? goal.methods[0]!;
+  const why = method === chosen?.method ? chosen.why : method.why;
+  const season = judgeSeason(crop, goal, method, planting.sowOn, setting.climate);
+  return { planting, crop, goal, method, why, season, stay: stay(season) };
+}
+
+/** Litres that a planting needs while it stands in the bag. */
+const claim = ({ goal, planting }: Draft): number =>
+  goal.stand.type === "plants" ? goal.stand.soilL.good * (planting.plants ?? 0) : 0;
+
+const spacingOf = ({ goal }: Draft) => (goal.stand.type === "plants" ? goal.stand.spacingCm : { least: 0, good: 0 });
+
+function positions(draft: Draft, shape: BagShape): { top: Point[]; sides: SidePoint[] } {
+  const { planting, goal } = draft;
+  const n = planting.plants ?? 0;
+  if (planting.surface === "side") return { top: [], sides: placeSides(sideRings(shape), n) };
+  const top = plantingTop(shape);
+  if (planting.surface === "edge") return { top: placeAlongEdge(top, n, goal.insetCm), sides: [] };
+  return { top: placeTop(top, n, spacingOf(draft).good, goal.insetCm), sides: [] };
+}
+
+function neighboursOf(draft: Draft, others: readonly Draft[], shape: BagShape): Neighbour[] {
+  const own = positions(draft, shape).top;
+  return others.map((other) => {
+    const common = {
+      plantingId: other.planting.id,
+      goalId: other.goal.id,
+      from: draft.stay.from > other.stay.from ? draft.stay.from : other.stay.from,
+      to: draft.stay.to < other.stay.to ? draft.stay.to : other.stay.to,
+    };
+    const theirs = positions(other, shape).top;
+    if (own.length === 0 || theirs.length === 0) return common;
+    const apartCm = Math.min(...own.map((p) => Math.min(...theirs.map((q) => leastDistance([p, q])))));
+    return { ...common, apartCm, wantCm: (spacingOf(draft).least + spacingOf(other).least) / 2 };
+  });
+}
+
+function viewPlanting(draft: Draft, drafts: readonly Draft[], shape: BagShape, gapCm: number, setting: Setting): PlantingView {
+  const { planting, crop, goal, method, season } = draft;
+  const others = drafts.filter((d) => d !== draft && overlaps(d, draft));
+  const sameSide = others.filter((d) => d.planting.surface === "side" && planting.surface === "side");
+  const verdict = fit({
+    goal,
+    shape,
+    gapCm,
+    where: planting.surface === "side" ? "side" : "top",
+    plants: planting.plants ?? undefined,
+    sunHours: setting.sunHours,
+    season,
+    nextSowing: season.grade === "right" ? undefined : nextSowing(crop, goal, method, planting.sowOn, setting.climate),
+    claimedL: others.reduce((sum, d) => sum + claim(d), 0),
+    claimedHoles: sameSide.reduce((sum, d) => sum + (d.planting.plants ?? 0), 0),
+  });
+  return {
+    planting, crop, goal, method, season,
+    methodWhy: draft.why,
+    fit: verdict,
+    neighbours: neighboursOf(draft, others, shape),
+    ...positions(draft, shape),
+  };
+}
+
+/** One row: its bag's soil and mass, and every planting judged with what stands beside it. */
+export function assessRow(row: Row, bag: BagThing, setting: Setting): RowView | undefined {
+  const shape = shapeOf(bag, setting);
+  if (!shape) return undefined;
+  const gapCm = row.gapCm ?? usualGapCm(shape);
+  const mass = bagMass(shape, setting.mix, gapCm);
+  const ground = footprint(shape);
+  const drafts = row.plantings.map((p) => draftOf(p, setting)).filter((d) => d !== undefined);
+  return {
+    row, bag, shape, gapCm, ...mass,
+    soilL: soilVolumeL(shape, gapCm),
+    depthCm: soilDepthCm(shape, gapCm),
+    load: ground && loadOn(mass.wetKg, outlineArea(ground) / 10_000, setting.limitKgM2),
+    label: checkLabel(shape),
+    plantings: drafts.map((d) => viewPlanting(d, drafts, shape, gapCm, setting)),
+  };
+}
+
+/** The whole plan: each row, and the totals that never leave sight. A row whose bag nobody knows is left out. */
+export function assessGarden(plan: Plan, setting: Setting): Garden {
+  const rows = plan.rows
+    .map((row) => {
+      const bag = plan.bags.find((b) => b.id === row.bagId);
+      return bag && assessRow(row, bag, setting);
+    })
+    .filter((r) => r !== undefined);
+  const meals = rows
+    .flatMap((r) => r.plantings)
+    .flatMap((p) => (p.season.stages.firstPick && p.fit.grade !== "wrong" ? [{ day: p.season.stages.firstPick.likely, goalId: p.goal.id }] : []))
+    .sort((a, b) => a.day.localeCompare(b.day));
+  return {
+    rows,
+    soilL: rows.reduce((sum, r) => sum + r.soilL, 0),
+    load: loadOn(rows.reduce((sum, r) => sum + r.wetKg, 0), setting.floorM2, setting.limitKgM2),
+    firstMeal: meals[0],
+  };
+}

@@ -1,0 +1,44 @@
+import { judgeSeason, nextSowing, type Season } from "../calendar";
+import type { Crop, Goal, Where } from "../crop";
+import type { Day } from "../day";
+import { chooseMethod, type Fit, fit, type MethodChoice, surfaceFor } from "../fit";
+import { shapeOf, type Setting } from "./assess";
+import type { BagThing } from "./plan";
+
+export interface MatchCell {
+  readonly bagId: string;
+  readonly where: Where;
+  readonly fit: Fit;
+}
+
+/** One crop and goal against every bag; bags that have no surface for it are missing. */
+export interface MatchLine {
+  readonly crop: Crop;
+  readonly goal: Goal;
+  readonly choice: MethodChoice;
+  readonly season: Season;
+  readonly nextSowing?: Day;
+  readonly cells: readonly MatchCell[];
+}
+
+/** Every goal against every bag for one sowing day. The season is judged once for a goal, since bags do not change it. */
+export function matchAll(
+  goals: readonly { crop: Crop; goal: Goal }[],
+  bags: readonly BagThing[],
+  sowOn: Day,
+  setting: Setting,
+): MatchLine[] {
+  return goals.flatMap(({ crop, goal }) => {
+    const choice = chooseMethod(goal, "top") ?? chooseMethod(goal, "side");
+    if (!choice) return [];
+    const season = judgeSeason(crop, goal, choice.method, sowOn, setting.climate);
+    const next = season.grade === "right" ? undefined : nextSowing(crop, goal, choice.method, sowOn, setting.climate);
+    const cells = bags.flatMap((bag) => {
+      const shape = shapeOf(bag, setting);
+      const where = shape && surfaceFor(goal, shape);
+      if (!where) return [];
+      return [{ bagId: bag.id, where, fit: fit({ goal, shape, where, sunHours: setting.sunHours, season, nextSowing: next }) }];
+    });
+    return [{ crop, goal, choice, season, nextSowing: next, cells }];
+  });
+}

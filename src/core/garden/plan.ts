@@ -1,0 +1,63 @@
+import { z } from "zod";
+import { SOWING_METHODS } from "../crop";
+import { isDay } from "../day";
+
+/** A date of the calendar as text. */
+export const DayText = z.string().refine(isDay, { error: "not-a-date" });
+
+const size = (max: number) => z.number().positive().max(max);
+
+/** A bag's own inner measures, cm and L; bounds keep out slips of a unit, not large bags. */
+const Shape = z.discriminatedUnion("kind", [
+  z.strictObject({ kind: z.literal("round"), diameterCm: size(300), heightCm: size(200), nominalL: size(5000).optional() }),
+  z.strictObject({ kind: z.literal("tub"), lengthCm: size(500), widthCm: size(300), heightCm: size(200), nominalL: size(5000).optional() }),
+  z.strictObject({ kind: z.literal("pot"), topCm: size(200), baseCm: size(200), heightCm: size(200), nominalL: size(2000).optional() }),
+  z.strictObject({ kind: z.literal("flat"), lengthCm: size(300), widthCm: size(200), nominalL: size(500), rimCm: z.number().min(0).max(40) }),
+  z.strictObject({ kind: z.literal("pocket"), diameterCm: size(100), heightCm: size(300), pockets: z.int().min(1).max(200), rings: z.int().min(1).max(40) }),
+  z
+    .strictObject({ kind: z.literal("tower"), diameterCm: size(300), heightCm: size(300), holes: z.int().min(1).max(500), rings: z.int().min(1).max(40), coreCm: z.number().min(0).max(200) })
+    .refine((s) => s.coreCm < s.diameterCm, { error: "core-too-wide", path: ["coreCm"] }),
+]);
+
+export const BagThing = z.strictObject({
+  id: z.uuid(),
+  kindId: z.string().min(1),
+  /** Own measures where they differ from the kind's. */
+  shape: Shape.nullable(),
+  /** In the household's hands already, or still to buy. */
+  atHand: z.boolean(),
+  firstSeason: z.int().min(1990).max(2199).nullable(),
+});
+export type BagThing = z.infer<typeof BagThing>;
+
+const Planting = z.strictObject({
+  id: z.uuid(),
+  goalId: z.string().min(1),
+  surface: z.enum(["top", "edge", "side"]),
+  method: z.enum(SOWING_METHODS),
+  /** Null for a stand that is sown thick. */
+  plants: z.int().min(0).max(5000).nullable(),
+  sowOn: DayText,
+});
+export type Planting = z.infer<typeof Planting>;
+
+const Row = z.strictObject({
+  id: z.uuid(),
+  bagId: z.uuid(),
+  /** Rim left free above the soil, cm; null for the usual of the bag's kind. */
+  gapCm: z.number().min(0).max(150).nullable(),
+  plantings: z.array(Planting).max(60),
+});
+export type Row = z.infer<typeof Row>;
+
+const unique = (ids: string[]) => new Set(ids).size === ids.length;
+
+/** A household's plan: its bags, and one row for each bag that is used. */
+export const Plan = z
+  .strictObject({ bags: z.array(BagThing).max(200), rows: z.array(Row).max(200) })
+  .refine((p) => unique(p.rows.map((r) => r.bagId)), { error: "bag-twice" })
+  .refine((p) => p.rows.every((r) => p.bags.some((b) => b.id === r.bagId)), { error: "bag-unknown" })
+  .refine((p) => unique([...p.bags, ...p.rows, ...p.rows.flatMap((r) => r.plantings)].map((x) => x.id)), { error: "id-twice" });
+export type Plan = z.infer<typeof Plan>;
+
+export const EMPTY_PLAN: Plan = { bags: [], rows: [] };

@@ -1,0 +1,2 @@
+/** What is the place like? The doorstep survey, and the sun that a place gets. */
+export { PLACE_KINDS, type PlaceKind, sunHours, SunWindow, Survey, type SurveyTyped } from "./survey";

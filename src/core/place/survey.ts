@@ -1,0 +1,43 @@
+import { z } from "zod";
+import { optionalQuantityField, quantityField, wholeField } from "../quantity";
+
+export const PLACE_KINDS = ["balcony", "roof", "landing", "courtyard", "sill"] as const;
+export type PlaceKind = (typeof PLACE_KINDS)[number];
+
+/** A time of day on the half hour, `07:30`. */
+const Clock = z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$/, { error: "not-a-time" });
+
+/** A stretch of direct sun, as the household sees it on a clear day. */
+export const SunWindow = z
+  .strictObject({ from: Clock, to: Clock })
+  .refine((w) => w.from < w.to, { error: "sun-backwards", path: ["to"] });
+export type SunWindow = z.infer<typeof SunWindow>;
+
+const hour = (clock: string) => Number(clock.slice(0, 2)) + Number(clock.slice(3)) / 60;
+
+/** Hours of direct sun in a day; stretches that overlap are counted once. */
+export function sunHours(windows: readonly SunWindow[]): number {
+  let sum = 0;
+  let until = 0;
+  for (const w of [...windows].sort((a, b) => a.from.localeCompare(b.from))) {
+    sum += Math.max(0, hour(w.to) - Math.max(until, hour(w.from)));
+    until = Math.max(until, hour(w.to));
+  }
+  return sum;
+}
+
+/** The doorstep survey as it is typed, and as it is understood. */
+export const Survey = z.strictObject({
+  name: z.string().trim().min(1, { error: "name-missing" }).max(80, { error: "too-long" }),
+  adults: wholeField(0, 30),
+  children: wholeField(0, 30),
+  tastes: z.string().trim().max(300, { error: "too-long" }),
+  note: z.string().trim().max(1000, { error: "too-long" }),
+  kind: z.enum(PLACE_KINDS),
+  length: quantityField("length", 20_000),
+  width: quantityField("length", 20_000),
+  sun: z.array(SunWindow).max(6),
+  limit: optionalQuantityField("load", 5_000),
+});
+export type SurveyTyped = z.input<typeof Survey>;
+export type Survey = z.output<typeof Survey>;

@@ -1,0 +1,84 @@
+import type { PlaceKind, SunWindow, Survey } from "@/core/place";
+import { type Db, rowsOf } from "./pool";
+
+export interface Place {
+  readonly kind: PlaceKind;
+  readonly lengthCm: number;
+  readonly lengthTyped: string;
+  readonly widthCm: number;
+  readonly widthTyped: string;
+  readonly sun: readonly SunWindow[];
+  readonly limitKgM2: number | null;
+  readonly limitTyped: string;
+}
+
+export interface Household {
+  readonly id: string;
+  readonly code: string;
+  readonly name: string;
+  readonly adults: number;
+  readonly children: number;
+  readonly tastes: string;
+  readonly note: string;
+  readonly version: number;
+  /** Null until somebody has surveyed it. */
+  readonly place: Place | null;
+}
+
+const SELECT = `
+  SELECT h.id, h.code, h.name, h.adults, h.children, h.tastes, h.note, h.version,
+    CASE WHEN p.household_id IS NULL THEN NULL ELSE jsonb_build_object(
+      'kind', p.kind, 'lengthCm', p.length_cm, 'lengthTyped', p.length_typed, 'widthCm', p.width_cm,
+      'widthTyped', p.width_typed, 'sun', p.sun, 'limitKgM2', p.limit_kg_m2, 'limitTyped', p.limit_typed) END AS place
+  FROM household h LEFT JOIN place p ON p.household_id = h.id
+  WHERE h.programme_id = $1`;
+
+export const listHouseholds = (on: Db, programmeId: string): Promise<Household[]> =>
+  rowsOf<Household>(on, `${SELECT} ORDER BY h.code`, [programmeId]);
+
+export async function findHousehold(on: Db, programmeId: string, id: string): Promise<Household | undefined> {
+  return (await rowsOf<Household>(on, `${SELECT} AND h.id = $2`, [programmeId, id]))[0];
+}
+
+/** Takes the next free code of the programme, two digits as long as they last. Locks the programme's row while it looks. */
+export async function nextCode(on: Db, programmeId: string): Promise<string> {
+  await on.query(`SELECT 1 FROM programme WHERE id = $1 FOR UPDATE`, [programmeId]);
+  const [row] = await rowsOf<{ next: number }>(
+    on,
+    `SELECT coalesce(max(code::integer), 0) + 1 AS next FROM household WHERE programme_id = $1`,
+    [programmeId],
+  );
+  return String(row?.next ?? 1).padStart(2, "0");
+}
+
+export async function insertHousehold(on: Db, programmeId: string, id: string, code: string, survey: Survey): Promise<void> {
+  await on.query(
+    `INSERT INTO household (id, programme_id, code, name, adults, children, tastes, note) VALUES ($1, $2, $3, $4, $5, $6, $7, $8)`,
+    [id, programmeId, code, survey.name, survey.adults, survey.children, survey.tastes, survey.note],
+  );
+}
+
+/** Writes the people of a survey over version `readAt`; false when somebody else has saved since. */
+export async function updateHousehold(on: Db, programmeId: string, id: string, readAt: number, survey: Survey): Promise<boolean> {
+  const { rowCount } = await on.query(
+    `UPDATE household SET name = $4, adults = $5, children = $6, tastes = $7, note = $8, version = version + 1
+     WHERE programme_id = $1 AND id = $2 AND version = $3`,
+    [programmeId, id, readAt, survey.name, survey.adults, survey.children, survey.tastes, survey.note],
+  );
+  return rowCount === 1;
+}
+
+export async function putPlace(on: Db, programmeId: string, householdId: string, survey: Survey): Promise<void> {
+  await on.query(
+    `INSERT INTO place (household_id, programme_id, kind, length_cm, length_typed, width_cm, width_typed, sun, limit_kg_m2, limit_typed)
+     VALUES ($1, $2, $3, $4, $5, $6, $7, $8, $9, $10)
+     ON CONFLICT (household_id) DO UPDATE SET kind = excluded.kind, length_cm = excluded.length_cm, length_typed = excluded.length_typed,
+       width_cm = excluded.width_cm, width_typed = excluded.width_typed, sun = excluded.sun,
+       limit_kg_m2 = excluded.limit_kg_m2, limit_typed = excluded.limit_typed
+     WHERE place.programme_id = excluded.programme_id`,
+    [
+      householdId, programmeId, survey.kind, survey.length.value, survey.length.typed, survey.width.value, survey.width.typed,
+      JSON.stringify(survey.sun), survey.limit?.value ?? null, survey.limit?.typed ?? "",
+    ],
+  );
+}

@@ -1,0 +1,27 @@
+import { type Db, rowsOf } from "./pool";
+
+export interface Programme {
+  readonly id: string;
+  readonly name: string;
+  readonly town: string;
+  readonly climateId: string;
+  readonly mixId: string;
+  readonly currency: string;
+  readonly trainer: string;
+}
+
+const COLUMNS = `id, name, town, climate_id AS "climateId", mix_id AS "mixId", currency, trainer`;
+
+export async function findProgramme(on: Db, id: string): Promise<Programme | undefined> {
+  return (await rowsOf<Programme>(on, `SELECT ${COLUMNS} FROM programme WHERE id = $1`, [id]))[0];
+}
+
+/** The programmes that the database holds, by name. */
+export const allProgrammes = (on: Db): Promise<Programme[]> => rowsOf<Programme>(on, `SELECT ${COLUMNS} FROM programme ORDER BY name`);
+
+export async function insertProgramme(on: Db, p: Programme): Promise<void> {
+  await on.query(
+    `INSERT INTO programme (id, name, town, climate_id, mix_id, currency, trainer) VALUES ($1, $2, $3, $4, $5, $6, $7)`,
+    [p.id, p.name, p.town, p.climateId, p.mixId, p.currency, p.trainer],
+  );
+}

@@ -1,0 +1,108 @@
+import { createHash } from "node:crypto";
+import type { BagThing, Plan } from "@/core/garden";
+import { Survey } from "@/core/place";
+import { parseQuantity } from "@/core/quantity";
+import { type Amount, GardenRecord } from "@/core/record";
+import { insertHousehold, putPlace } from "@/db/households";
+import { keepVersion, writePlan } from "@/db/plans";
+import { closePool, type Db, db, transaction } from "@/db/pool";
+import { allProgrammes, insertProgramme } from "@/db/programmes";
+import { insertRecord } from "@/db/records";
+import { DEMO_HOUSEHOLDS, type DemoBag, type DemoHousehold, type DemoPlanting, type Happening } from "./households";
+
+/** The same name gives the same id on every machine, so that links and tests stay true. */
+function idOf(name: string): string {
+  const hex = createHash("sha1").update(`pip-row demo ${name}`).digest("hex");
+  return `${hex.slice(0, 8)}-${hex.slice(8, 12)}-5${hex.slice(13, 16)}-8${hex.slice(17, 20)}-${hex.slice(20, 32)}`;
+}
+
+const PROGRAMME = {
+  id: idOf("programme"),
+  name: "Stairwell Gardens",
+  town: "Larkmouth",
+  climateId: "larkmouth",
+  mixId: "potting-mix-and-manure",
+  currency: "EUR",
+  trainer: "Ilva Renn",
+};
+
+function amountOf(kind: Happening[0], text: string | undefined): Amount | null {
+  if (text === undefined) return null;
+  const counted = /^(\d+)(?: (pieces?|bunch(?:es)?))?$/.exec(text);
+  if (counted) {
+    const measure = counted[2]?.startsWith("bunch") ? "bunches" : kind === "picked" ? "pieces" : "count";
+    return { measure, value: Number(counted[1]), typed: counted[1] ?? "", unit: "" };
+  }
+  const measure = kind === "fed" ? "volume" : "mass";
+  const read = parseQuantity(text, measure);
+  if (!read.ok) throw new Error(`demo amount ${text}`);
+  return { measure, value: read.value.value, typed: read.value.typed, unit: read.value.unit };
+}
+
+function planOf(household: DemoHousehold): Plan {
+  const name = household.survey.name;
+  const bagId = (i: number) => idOf(`${name} bag ${i}`);
+  const bags = household.bags.map((bag, i): BagThing => ({
+    id: bagId(i),
+    kindId: bag.kind,
+    shape: bag.measured ?? null,
+    atHand: bag.atHand ?? true,
+    firstSeason: bag.firstSeason ?? 2026,
+  }));
+  const rows = household.bags.flatMap((bag: DemoBag, i) =>
+    bag.plantings
+      ? [{
+          id: idOf(`${name} row ${i}`),
+          bagId: bagId(i),
+          gapCm: null,
+          plantings: bag.plantings.map((p: DemoPlanting, k) => ({
+            id: idOf(`${name} planting ${i} ${k}`),
+            goalId: p.goal,
+            surface: p.surface ?? "top",
+            method: p.method,
+            plants: p.plants ?? null,
+            sowOn: p.sowOn,
+          })),
+        }]
+      : [],
+  );
+  return { bags, rows };
+}
+
+async function loadHousehold(on: Db, household: DemoHousehold, position: number): Promise<void> {
+  const survey = Survey.parse(household.survey);
+  const id = idOf(survey.name);
+  await insertHousehold(on, PROGRAMME.id, id, String(position + 1).padStart(2, "0"), survey);
+  await putPlace(on, PROGRAMME.id, id, survey);
+  if (household.bags.length === 0) return;
+  const plan = planOf(household);
+  await writePlan(on, PROGRAMME.id, id, 1, PROGRAMME.trainer, plan);
+  await keepVersion(on, PROGRAMME.id, id, 1, PROGRAMME.trainer, plan, false);
+  for (const [i, bag] of household.bags.entries()) {
+    for (const [k, planting] of (bag.plantings ?? []).entries()) {
+      for (const [n, [kind, day, amount, note = ""]] of (planting.records ?? []).entries()) {
+        const record = GardenRecord.parse({
+          id: idOf(`${survey.name} record ${i} ${k} ${n}`),
+          plantingId: idOf(`${survey.name} planting ${i} ${k}`),
+          kind, on: day, amount: amountOf(kind, amount), note, supersedes: null,
+        });
+        await insertRecord(on, PROGRAMME.id, id, PROGRAMME.trainer, record, `${day}T18:00:00Z`);
+      }
+    }
+  }
+}
+
+/** Loads the demo programme into an empty database; leaves any other alone. Returns whether it loaded. */
+export async function loadDemo(): Promise<boolean> {
+  if ((await allProgrammes(db())).length > 0) return false;
+  await transaction(async (on) => {
+    await insertProgramme(on, PROGRAMME);
+    for (const [position, household] of DEMO_HOUSEHOLDS.entries()) await loadHousehold(on, household, position);
+  });
+  return true;
+}
+
+if (process.argv[1]?.endsWith("load.ts")) {
+  console.log((await loadDemo()) ? "demo programme loaded" : "the database holds a programme already");
+  await closePool();
+}

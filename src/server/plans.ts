@@ -1,0 +1,103 @@
+import { z } from "zod";
+import { EMPTY_PLAN, Plan } from "@/core/garden";
+import type { Outcome, Problem } from "@/core/problem";
+import { findBagKind, findGoal } from "@/library";
+import { keepVersion, listVersions, lockPlan, readPlans, type SavedPlan, writePlan } from "@/db/plans";
+import { db, transaction } from "@/db/pool";
+import { findProgramme } from "@/db/programmes";
+import { type Actor, mayChange } from "./actor";
+import { readHousehold } from "./households";
+import { outcomeOf, parsed, refused } from "./outcome";
+
+const NONE: SavedPlan = { version: 0, savedAt: null, savedBy: null, plan: EMPTY_PLAN };
+
+/** A household's plan; version 0 and empty when nobody has saved one. */
+export async function readPlan(actor: Actor, householdId: string): Promise<SavedPlan> {
+  return (await readPlans(db(), actor.programmeId, [householdId])).get(householdId) ?? NONE;
+}
+
+/** Crops and bags that the library does not know make a plan that nobody could compute. */
+function unknownIn(plan: Plan): Problem | undefined {
+  const bag = plan.bags.find((b) => b.shape === null && !findBagKind(b.kindId));
+  if (bag) return { code: "bag-kind-unknown", kind: bag.kindId };
+  const planting = plan.rows.flatMap((r) => r.plantings).find((p) => !findGoal(p.goalId));
+  return planting && { code: "goal-unknown", goal: planting.goalId };
+}
+
+/** Ends a transaction whose work must not be stored, and carries why. */
+class Undo extends Error {
+  constructor(readonly problem: Problem) {
+    super(problem.code);
+  }
+}
+
+/** Thrown problems of a rolled-back transaction as an outcome. */
+async function undoable<T>(work: () => Promise<Outcome<T>>): Promise<Outcome<T>> {
+  try {
+    return await work();
+  } catch (error) {
+    if (error instanceof Undo) return refused(error.problem);
+    throw error;
+  }
+}
+
+async function planToStore(actor: Actor, householdId: string, content: unknown): Promise<Outcome<Plan>> {
+  const allowed = mayChange(actor, await findProgramme(db(), actor.programmeId));
+  if (!allowed.ok) return allowed;
+  if (!(await readHousehold(actor, householdId))) return refused({ code: "not-found" });
+  const plan = parsed(Plan, content);
+  if (!plan.ok) return plan;
+  const unknown = unknownIn(plan.value);
+  return unknown ? refused(unknown) : plan;
+}
+
+/**
+ * Saves a plan over the version that it was read at, and keeps the state among the plan's versions.
+ * When somebody has saved since, nothing is stored and the problem is `plan-changed`.
+ */
+export function savePlan(actor: Actor, householdId: string, readAt: number, content: unknown): Promise<Outcome<SavedPlan>> {
+  return outcomeOf(() =>
+    undoable(async () => {
+      const plan = await planToStore(actor, householdId, content);
+      if (!plan.ok) return plan;
+      const stored = await transaction(async (on): Promise<Outcome<null>> => {
+        const current = await lockPlan(on, actor.programmeId, householdId);
+        if (current !== readAt) return refused({ code: "plan-changed", version: current });
+        if (!(await writePlan(on, actor.programmeId, householdId, current + 1, actor.name, plan.value))) throw new Undo({ code: "id-taken" });
+        await keepVersion(on, actor.programmeId, householdId, current + 1, actor.name, plan.value, false);
+        return { ok: true, value: null };
+      });
+      return stored.ok ? { ok: true, value: await readPlan(actor, householdId) } : stored;
+    }),
+  );
+}
+
+/** Keeps a state that lost a conflict among the plan's versions, so that it can be opened again. */
+export function setAside(actor: Actor, householdId: string, readAt: number, content: unknown): Promise<Outcome<null>> {
+  return outcomeOf(async () => {
+    const plan = await planToStore(actor, householdId, content);
+    if (!plan.ok) return plan;
+    await keepVersion(db(), actor.programmeId, householdId, readAt, actor.name, plan.value, true);
+    return { ok: true, value: null };
+  });
+}
+
+export interface EarlierPlan {
+  readonly id: string;
+  readonly version: number;
+  readonly setAside: boolean;
+  readonly savedAt: string;
+  readonly savedBy: string;
+  readonly plan: Plan;
+}
+
+const MOST_VERSIONS = 20;
+
+/** Earlier states of a plan, newest first; those that today's contract no longer reads are left out. */
+export async function earlierPlans(actor: Actor, householdId: string): Promise<EarlierPlan[]> {
+  const versions = await listVersions(db(), actor.programmeId, z.uuid().parse(householdId), MOST_VERSIONS);
+  return versions.flatMap(({ content, ...version }) => {
+    const plan = Plan.safeParse(content);
+    return plan.success ? [{ ...version, plan: plan.data }] : [];
+  });
+}

@@ -1,0 +1,54 @@
+import { recordsToCsv } from "@/core/exchange";
+import type { Outcome } from "@/core/problem";
+import { GardenRecord } from "@/core/record";
+import { listHouseholds } from "@/db/households";
+import { everPlanted } from "@/db/plans";
+import { insertRecord, listRecords, type StoredRecord } from "@/db/records";
+import { db } from "@/db/pool";
+import { findProgramme } from "@/db/programmes";
+import { type Actor, mayChange } from "./actor";
+import { today } from "./environment";
+import { readHousehold } from "./households";
+import { outcomeOf, parsed, refused } from "./outcome";
+
+export const readRecords = (actor: Actor, householdId: string): Promise<StoredRecord[]> => listRecords(db(), actor.programmeId, householdId);
+
+/** What a household ever planted, with bags: what a record can speak of. */
+export const plantingsEver = (actor: Actor, householdId: string) => everPlanted(db(), actor.programmeId, householdId);
+
+/** Stores one record. Sending the same id again is no fault and stores nothing twice. */
+export function addRecord(actor: Actor, householdId: string, content: unknown): Promise<Outcome<{ id: string }>> {
+  return outcomeOf(async () => {
+    const allowed = mayChange(actor, await findProgramme(db(), actor.programmeId));
+    if (!allowed.ok) return allowed;
+    const record = parsed(GardenRecord, content);
+    if (!record.ok) return record;
+    if (record.value.on > today().day) return refused({ code: "invalid-input" }, { on: { code: "in-the-future" } });
+    if (!(await readHousehold(actor, householdId))) return refused({ code: "not-found" });
+    await insertRecord(db(), actor.programmeId, householdId, actor.name, record.value);
+    return { ok: true, value: { id: record.value.id } };
+  });
+}
+
+/** All records of a household, or of the programme when none is named, as CSV. */
+export function recordsCsv(actor: Actor, householdId: string | null): Promise<Outcome<{ csv: string; name: string }>> {
+  return outcomeOf(async () => {
+    const household = householdId === null ? undefined : await readHousehold(actor, householdId);
+    if (householdId !== null && !household) return refused({ code: "not-found" });
+    const households = await listHouseholds(db(), actor.programmeId);
+    const plantings = await everPlanted(db(), actor.programmeId, householdId);
+    const records = await listRecords(db(), actor.programmeId, householdId);
+    const csv = recordsToCsv(
+      records.map((record) => {
+        const planting = plantings.find((p) => p.id === record.plantingId);
+        return {
+          ...record,
+          household: households.find((h) => h.id === record.householdId)?.code ?? "",
+          bag: planting?.kindId ?? "",
+          goalId: planting?.goalId ?? "",
+        };
+      }),
+    );
+    return { ok: true, value: { csv, name: household ? `records-house-${household.code}.csv` : "records.csv" } };
+  });
+}
