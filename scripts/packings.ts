@@ -1,6 +1,6 @@
 /**
  * Computes the even placements of 2 to 30 points in a disc that src/core/placement/disc.json holds.
- * Run with `npx tsx scripts/packings.ts` after a change of the search; takes some minutes, seeded and repeatable.
+ * Run with `npm run packings` after a change of the search; takes some minutes, seeded and repeatable.
  */
 import { writeFileSync } from "node:fs";
 import { seededRandom } from "../src/core/placement/random";

@@ -1,0 +1,35 @@
+// Starts Pip Row with the demo programme in it: one command on a fresh machine.
+import { checkDisk, checkNode, checkPort, at, ensureBuild, ensureDebian, ensurePackages } from "./parts/machine.mjs";
+import { loadDemo, migrateDatabase } from "./parts/database.mjs";
+import { hasPostgres, startPostgres } from "./parts/postgres.mjs";
+import { giveUp, say } from "./parts/say.mjs";
+import { serve, untilStopped } from "./parts/serve.mjs";
+
+const DEMO_DAY = "2026-05-18";
+const mode = process.argv[2] === "dev" ? "dev" : "start";
+
+try {
+  checkNode();
+  checkDisk();
+  const port = Number(process.env.PORT ?? 4310);
+  await checkPort(port);
+  await ensureDebian("postgresql", hasPostgres);
+  await ensurePackages();
+  const database = await startPostgres(at(".data", "postgres"));
+  let server;
+  try {
+    say(await migrateDatabase(database.url));
+    say(await loadDemo(database.url));
+    if (mode === "start") await ensureBuild();
+    server = serve(mode, port, { DATABASE_URL: database.url, PIP_ROW_TODAY: process.env.PIP_ROW_TODAY ?? DEMO_DAY });
+    await server.ready;
+  } catch (error) {
+    await server?.stop();
+    await database.stop();
+    throw error;
+  }
+  say(`Pip Row is ready: http://127.0.0.1:${port}   (Ctrl-C stops it)`);
+  await untilStopped(server, database.stop);
+} catch (error) {
+  giveUp(error);
+}

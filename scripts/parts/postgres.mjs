@@ -1,0 +1,105 @@
+import { spawnSync } from "node:child_process";
+import { chownSync, existsSync, mkdirSync, readdirSync, readFileSync, readlinkSync, rmSync } from "node:fs";
+import { dirname, join } from "node:path";
+import { freePort } from "./machine.mjs";
+import { must, run } from "./run.mjs";
+import { CannotGoOn, say } from "./say.mjs";
+
+const LIB = "/usr/lib/postgresql";
+
+/** Folders of the installed servers, newest first, by their major version. */
+const servers = () =>
+  existsSync(LIB)
+    ? readdirSync(LIB).filter((v) => existsSync(join(LIB, v, "bin", "initdb"))).sort((a, b) => Number(b) - Number(a))
+    : [];
+
+export const hasPostgres = () => servers().length > 0;
+
+/** PostgreSQL refuses root: then its commands run as the user that Debian's package made. */
+function asServer(command, args) {
+  return process.getuid?.() === 0
+    ? ["setpriv", ["--reuid=postgres", "--regid=postgres", "--clear-groups", "--", command, ...args]]
+    : [command, args];
+}
+
+function own(path) {
+  if (process.getuid?.() !== 0) return;
+  const [uid, gid] = ["-u", "-g"].map((flag) => Number(spawnSync("id", [flag, "postgres"]).stdout.toString()));
+  chownSync(path, uid, gid);
+}
+
+/** Processes whose working folder is the data folder: the server, or what it left behind when it was killed. */
+const processesIn = (data) =>
+  readdirSync("/proc").filter((pid) => {
+    try {
+      return /^\d+$/.test(pid) && readlinkSync(`/proc/${pid}/cwd`) === data;
+    } catch {
+      return false;
+    }
+  });
+
+const wait = (ms) => new Promise((resolve) => setTimeout(resolve, ms));
+
+/**
+ * Starts a private server on loopback, making its cluster first where there is none, and adopting one that still runs.
+ *
+ * @param home folder of the cluster, owned by the server's user
+ * @param throwaway no care for what a power cut would lose
+ * @returns {Promise<{url: string, stop: () => Promise<void>}>}
+ */
+export async function startPostgres(home, { throwaway = false } = {}) {
+  const data = join(home, "data");
+  const versionFile = join(data, "PG_VERSION");
+  const version = existsSync(versionFile) ? readFileSync(versionFile, "utf8").trim() : servers()[0];
+  if (!servers().includes(version)) {
+    throw new CannotGoOn(`The database in ${data} is of PostgreSQL ${version}, and only ${servers().join(", ")} is installed: install postgresql-${version}.`);
+  }
+  const bin = join(LIB, version, "bin");
+  const server = (command, args, options) => run(...asServer(join(bin, command), args), { cwd: "/", ...options });
+  mkdirSync(home, { recursive: true });
+  own(home);
+  const [probe, probeArgs] = asServer("test", ["-x", home]);
+  if ((await run(probe, probeArgs)).code !== 0) {
+    throw new CannotGoOn(`PostgreSQL's own user cannot reach ${home}: a folder above it is closed to others. Move the project, or open ${dirname(home)} with chmod o+x on each folder above.`);
+  }
+  if (!existsSync(versionFile)) {
+    say("making a private database cluster");
+    const [command, args] = asServer(join(bin, "initdb"), ["-D", data, "-U", "app", "-A", "trust", "-E", "UTF8", "--locale=C.UTF-8", ...(throwaway ? ["-N"] : [])]);
+    await must("The database cluster could not be made.", command, args, { cwd: "/" });
+  }
+
+  const ready = async (port) => (await run(join(bin, "pg_isready"), ["-q", "-h", "127.0.0.1", "-p", String(port)])).code === 0;
+  const pidFile = join(data, "postmaster.pid");
+  const runningPort = () => (existsSync(pidFile) ? Number(readFileSync(pidFile, "utf8").split("\n")[3]) : Number.NaN);
+
+  let port = runningPort();
+  // A server that was just killed can look alive for a moment: only an answer counts.
+  const adopted = Number.isFinite(port) && processesIn(data).length > 0 && (await ready(port));
+  if (!adopted) {
+    for (const pid of processesIn(data)) {
+      try {
+        process.kill(Number(pid), "SIGKILL");
+      } catch {
+        // It has ended meanwhile.
+      }
+    }
+    for (let i = 0; i < 20 && processesIn(data).length > 0; i++) await wait(250);
+    rmSync(pidFile, { force: true });
+    port = await freePort();
+    const settings = ["listen_addresses=127.0.0.1", `port=${port}`, "unix_socket_directories=''", ...(throwaway ? ["fsync=off"] : [])];
+    const started = await server("pg_ctl", ["start", "-w", "-t", "60", "-D", data, "-l", join(home, "log"), "-o", settings.map((s) => `-c ${s}`).join(" ")], { detached: true, stdio: "ignore" });
+    if (started.code !== 0) {
+      throw new CannotGoOn(`The database did not start:\n${readFileSync(join(home, "log"), "utf8").trim().split("\n").slice(-8).join("\n")}`);
+    }
+  }
+  say(adopted ? `the database still runs on port ${port}` : `the database runs on port ${port}`);
+  const made = await run(join(bin, "createdb"), ["-h", "127.0.0.1", "-p", String(port), "-U", "app", "pip_row"]);
+  if (made.code !== 0 && !/already exists/.test(made.out)) throw new CannotGoOn(`The database could not be made.\n${made.out}`);
+  return {
+    url: `postgresql://app@127.0.0.1:${port}/pip_row`,
+    stop: async () => {
+      await server("pg_ctl", ["stop", "-D", data, "-m", "fast", "-w", "-t", "20"]);
+      if (throwaway) rmSync(home, { recursive: true, force: true });
+    },
+  };
+}

@@ -1,0 +1,74 @@
+// Runs every check: types, lint, unit and external checks, then the real interface in a real browser.
+import { existsSync, mkdtempSync, readFileSync, rmSync } from "node:fs";
+import { tmpdir } from "node:os";
+import { join } from "node:path";
+import { at, checkNode, ensureBuild, ensureDebian, ensurePackages, freePort, ROOT } from "./parts/machine.mjs";
+import { loadDemo, migrateDatabase } from "./parts/database.mjs";
+import { hasPostgres, startPostgres } from "./parts/postgres.mjs";
+import { run } from "./parts/run.mjs";
+import { say } from "./parts/say.mjs";
+import { serve } from "./parts/serve.mjs";
+
+const CHROMIUM = "/usr/bin/chromium";
+let passed = 0;
+let failed = 0;
+
+const tool = (file, ...args) => run(process.execPath, [at("node_modules", file), ...args], { cwd: ROOT });
+
+async function check(name, work) {
+  const { code, out } = await work();
+  if (code === 0) passed++;
+  else failed++;
+  console.log(`${code === 0 ? "ok  " : "FAIL"} ${name}${code === 0 ? "" : `\n${out.trim()}`}`);
+}
+
+/** Runs one project of the test runner and adds up its own count; a run that reports nothing is a failure. */
+async function suite(project, env) {
+  const report = join(mkdtempSync(join(tmpdir(), "pip-row-report-")), "report.json");
+  await run(process.execPath, [at("node_modules/vitest/vitest.mjs"), "run", "--project", project, "--reporter", "default", "--reporter", "json", "--outputFile.json", report], {
+    cwd: ROOT,
+    show: true,
+    env: { ...process.env, ...env },
+  });
+  const counts = existsSync(report) ? JSON.parse(readFileSync(report, "utf8")) : { numPassedTests: 0, numFailedTests: 0, numTotalTests: 0 };
+  rmSync(report, { force: true });
+  passed += counts.numPassedTests;
+  // A file that breaks before its first test counts as one failure.
+  failed += Math.max(counts.numFailedTests, counts.numFailedTestSuites && !counts.numFailedTests ? 1 : 0, counts.numTotalTests ? 0 : 1);
+}
+
+try {
+  checkNode();
+  await ensureDebian("postgresql", hasPostgres);
+  await ensureDebian("chromium", () => existsSync(CHROMIUM));
+  await ensurePackages();
+  await check("route types", () => tool("next/dist/bin/next", "typegen"));
+  await check("types", () => tool("typescript/bin/tsc", "--noEmit"));
+  await check("lint", () => tool("eslint/bin/eslint.js", ".", "--max-warnings", "0"));
+  await check("import directions", () => tool("dependency-cruiser/bin/dependency-cruise.mjs", "src", "e2e", "bench", "--config", ".dependency-cruiser.cjs"));
+  await check("dead code", () => tool("knip/bin/knip.js", "--no-progress"));
+  await suite("unit", {});
+
+  const database = await startPostgres(mkdtempSync(join(tmpdir(), "pip-row-test-")), { throwaway: true });
+  let server;
+  try {
+    say(await migrateDatabase(database.url));
+    say(await loadDemo(database.url));
+    const env = { DATABASE_URL: database.url, PIP_ROW_TODAY: "2026-05-18" };
+    await suite("server", env);
+    await ensureBuild();
+    const port = await freePort();
+    server = serve("start", port, env, { quiet: true });
+    await server.ready;
+    await suite("browser", { ...env, PIP_ROW_URL: `http://127.0.0.1:${port}`, CHROMIUM });
+  } finally {
+    await server?.stop();
+    await database.stop();
+  }
+} catch (error) {
+  failed++;
+  console.error(error);
+} finally {
+  console.log(`${passed} passed, ${failed} failed`);
+  if (failed > 0) process.exitCode = 1;
+}
