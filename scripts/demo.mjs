@@ -3,7 +3,7 @@ import { checkDisk, checkNode, checkPort, at, ensureBuild, ensureDebian, ensureP
 import { loadDemo, migrateDatabase } from "./parts/database.mjs";
 import { hasPostgres, startPostgres } from "./parts/postgres.mjs";
 import { giveUp, say } from "./parts/say.mjs";
-import { serve, untilStopped } from "./parts/serve.mjs";
+import { endLeftover, serve, untilStopped } from "./parts/serve.mjs";
 
 const DEMO_DAY = "2026-05-18";
 const mode = process.argv[2] === "dev" ? "dev" : "start";
@@ -12,6 +12,7 @@ try {
   checkNode();
   checkDisk();
   const port = Number(process.env.PORT ?? 4310);
+  endLeftover();
   await checkPort(port);
   await ensureDebian("postgresql", hasPostgres);
   await ensurePackages();

@@ -2,13 +2,14 @@
 import { checkNode, checkPort, ensureBuild, ensurePackages } from "./parts/machine.mjs";
 import { migrateDatabase } from "./parts/database.mjs";
 import { CannotGoOn, giveUp, say } from "./parts/say.mjs";
-import { serve, untilStopped } from "./parts/serve.mjs";
+import { endLeftover, serve, untilStopped } from "./parts/serve.mjs";
 
 try {
   checkNode();
   const url = process.env.DATABASE_URL;
   if (!url) throw new CannotGoOn("DATABASE_URL is not set: it names the database to use. For a try without one: npm run demo");
   const port = Number(process.env.PORT ?? 4310);
+  endLeftover();
   await checkPort(port);
   await ensurePackages();
   say(await migrateDatabase(url));

@@ -1,8 +1,31 @@
 import { spawn } from "node:child_process";
+import { existsSync, mkdirSync, readFileSync, readlinkSync, rmSync, writeFileSync } from "node:fs";
+import { dirname } from "node:path";
 import { appEnv, at, ROOT } from "./machine.mjs";
 import { say } from "./say.mjs";
 
 const GRACE_MS = 3000;
+const MARK = at(".data", "server.json");
+
+const runsHere = (pid) => {
+  try {
+    return readlinkSync(`/proc/${pid}/cwd`) === ROOT.replace(/\/$/, "");
+  } catch {
+    return false;
+  }
+};
+
+/** Ends a server whose starter was killed and could not end it; one whose starter still runs is left alone. */
+export function endLeftover() {
+  if (!existsSync(MARK)) return;
+  const { starter, server } = JSON.parse(readFileSync(MARK, "utf8"));
+  if (runsHere(starter)) return;
+  if (runsHere(server)) {
+    say("ending a server that was left running");
+    process.kill(-server, "SIGKILL");
+  }
+  rmSync(MARK, { force: true });
+}
 
 /**
  * Runs Next (`start` or `dev`) in its own process group.
@@ -15,6 +38,10 @@ export function serve(mode, port, env, { quiet = false, host = "127.0.0.1" } = {
     stdio: ["ignore", quiet ? "ignore" : mode === "dev" ? "inherit" : "ignore", "inherit"],
     detached: true,
   });
+  if (!quiet) {
+    mkdirSync(dirname(MARK), { recursive: true });
+    writeFileSync(MARK, JSON.stringify({ starter: process.pid, server: child.pid }));
+  }
   const ended = new Promise((resolve) => child.on("exit", (code) => resolve(code ?? 0)));
   const ready = (async () => {
     for (let i = 0; i < 600; i++) {
@@ -41,6 +68,7 @@ export function serve(mode, port, env, { quiet = false, host = "127.0.0.1" } = {
       const killer = setTimeout(() => signal("SIGKILL"), GRACE_MS);
       await ended;
       clearTimeout(killer);
+      if (!quiet) rmSync(MARK, { force: true });
     },
   };
 }

@@ -1,8 +1,7 @@
 import { createHash } from "node:crypto";
 import type { BagThing, Plan } from "@/core/garden";
 import { Survey } from "@/core/place";
-import { parseQuantity } from "@/core/quantity";
-import { type Amount, GardenRecord } from "@/core/record";
+import { type Amount, GardenRecord, readAmount } from "@/core/record";
 import { insertHousehold, putPlace } from "@/db/households";
 import { keepVersion, writePlan } from "@/db/plans";
 import { closePool, type Db, db, transaction } from "@/db/pool";
@@ -26,17 +25,10 @@ const PROGRAMME = {
   trainer: "Ilva Renn",
 };
 
-function amountOf(kind: Happening[0], text: string | undefined): Amount | null {
-  if (text === undefined) return null;
-  const counted = /^(\d+)(?: (pieces?|bunch(?:es)?))?$/.exec(text);
-  if (counted) {
-    const measure = counted[2]?.startsWith("bunch") ? "bunches" : kind === "picked" ? "pieces" : "count";
-    return { measure, value: Number(counted[1]), typed: counted[1] ?? "", unit: "" };
-  }
-  const measure = kind === "fed" ? "volume" : "mass";
-  const read = parseQuantity(text, measure);
-  if (!read.ok) throw new Error(`demo amount ${text}`);
-  return { measure, value: read.value.value, typed: read.value.typed, unit: read.value.unit };
+function amountOf(kind: Happening[0], text = ""): Amount | null {
+  const read = readAmount(kind, text);
+  if (!read.ok) throw new Error(`demo amount ${text}: ${read.problem.code}`);
+  return read.value;
 }
 
 function planOf(household: DemoHousehold): Plan {

@@ -1,8 +1,9 @@
 import { randomUUID } from "node:crypto";
 import { z } from "zod";
+import type { Day } from "@/core/day";
+import { sunHours, Survey } from "@/core/place";
 import type { Outcome } from "@/core/problem";
 import { type Due, type HouseholdStage, nextDue, pickedTotals, stageOf } from "@/core/record";
-import { Survey } from "@/core/place";
 import { findGoal } from "@/library";
 import { findHousehold, type Household, insertHousehold, listHouseholds, nextCode, putPlace, updateHousehold } from "@/db/households";
 import { listRecords } from "@/db/records";
@@ -20,6 +21,9 @@ export interface HouseholdSummary {
   readonly household: Household;
   readonly stage: HouseholdStage;
   readonly bags: number;
+  readonly sunHours: number;
+  /** The earliest sowing that the plan still has ahead. */
+  readonly firstSowing?: Day;
   readonly due: readonly DueTask[];
   readonly picked: ReturnType<typeof pickedTotals>;
 }
@@ -54,6 +58,8 @@ export async function overview(actor: Actor): Promise<HouseholdSummary[]> {
       household,
       stage: stageOf(household.place !== null, plantings.map((p) => p.follow), climate, day),
       bags: plan?.rows.length ?? 0,
+      sunHours: household.place ? sunHours(household.place.sun) : 0,
+      firstSowing: plantings.map((p) => p.follow.sowOn).filter((sowOn) => sowOn >= day).sort()[0],
       due: due.sort((a, b) => Number(b.late) - Number(a.late) || a.day.localeCompare(b.day)),
       picked: pickedTotals(own),
     };

@@ -1,6 +1,7 @@
 import type { z } from "zod";
 import { fieldProblems, type Outcome, type Problem } from "@/core/problem";
 import { brokenConstraint, isUnreachable } from "@/db/pool";
+import { NoProgramme } from "./actor";
 
 export const refused = (problem: Problem, fields?: Record<string, Problem>): { ok: false; problem: Problem; fields?: Record<string, Problem> } => ({
   ok: false,
@@ -40,4 +41,10 @@ export function statusOf({ code }: Problem): number {
   if (code === "not-found") return 404;
   if (code === "plan-changed" || code === "survey-changed" || code === "already-corrected") return 409;
   return 400;
+}
+
+/** What keeps a screen from being shown, where that is foreseen; undefined for a fault. */
+export function troubleOf(error: unknown): "database" | "noProgramme" | undefined {
+  if (error instanceof NoProgramme) return "noProgramme";
+  return isUnreachable(error) ? "database" : undefined;
 }

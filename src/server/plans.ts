@@ -1,4 +1,3 @@
-import { z } from "zod";
 import { EMPTY_PLAN, Plan } from "@/core/garden";
 import type { Outcome, Problem } from "@/core/problem";
 import { findBagKind, findGoal } from "@/library";
@@ -9,11 +8,20 @@ import { type Actor, mayChange } from "./actor";
 import { readHousehold } from "./households";
 import { outcomeOf, parsed, refused } from "./outcome";
 
+export type { SavedPlan };
+
 const NONE: SavedPlan = { version: 0, savedAt: null, savedBy: null, plan: EMPTY_PLAN };
 
 /** A household's plan; version 0 and empty when nobody has saved one. */
 export async function readPlan(actor: Actor, householdId: string): Promise<SavedPlan> {
   return (await readPlans(db(), actor.programmeId, [householdId])).get(householdId) ?? NONE;
+}
+
+/** The plan as it is stored now, for one who has to compare. */
+export function rereadPlan(actor: Actor, householdId: string): Promise<Outcome<SavedPlan>> {
+  return outcomeOf(async () =>
+    (await readHousehold(actor, householdId)) ? { ok: true, value: await readPlan(actor, householdId) } : refused({ code: "not-found" }),
+  );
 }
 
 /** Crops and bags that the library does not know make a plan that nobody could compute. */
@@ -95,7 +103,7 @@ const MOST_VERSIONS = 20;
 
 /** Earlier states of a plan, newest first; those that today's contract no longer reads are left out. */
 export async function earlierPlans(actor: Actor, householdId: string): Promise<EarlierPlan[]> {
-  const versions = await listVersions(db(), actor.programmeId, z.uuid().parse(householdId), MOST_VERSIONS);
+  const versions = await listVersions(db(), actor.programmeId, householdId, MOST_VERSIONS);
   return versions.flatMap(({ content, ...version }) => {
     const plan = Plan.safeParse(content);
     return plan.success ? [{ ...version, plan: plan.data }] : [];

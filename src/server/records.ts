@@ -1,6 +1,6 @@
 import { recordsToCsv } from "@/core/exchange";
 import type { Outcome } from "@/core/problem";
-import { GardenRecord } from "@/core/record";
+import { GardenRecord, nextDue, pickedTotals, stagesOf } from "@/core/record";
 import { listHouseholds } from "@/db/households";
 import { everPlanted } from "@/db/plans";
 import { insertRecord, listRecords, type StoredRecord } from "@/db/records";
@@ -8,13 +8,11 @@ import { db } from "@/db/pool";
 import { findProgramme } from "@/db/programmes";
 import { type Actor, mayChange } from "./actor";
 import { today } from "./environment";
-import { readHousehold } from "./households";
+import { readHousehold, readProgramme } from "./households";
 import { outcomeOf, parsed, refused } from "./outcome";
+import { climateOf, followed } from "./setting";
 
 export const readRecords = (actor: Actor, householdId: string): Promise<StoredRecord[]> => listRecords(db(), actor.programmeId, householdId);
-
-/** What a household ever planted, with bags: what a record can speak of. */
-export const plantingsEver = (actor: Actor, householdId: string) => everPlanted(db(), actor.programmeId, householdId);
 
 /** Stores one record. Sending the same id again is no fault and stores nothing twice. */
 export function addRecord(actor: Actor, householdId: string, content: unknown): Promise<Outcome<{ id: string }>> {
@@ -51,4 +49,30 @@ export function recordsCsv(actor: Actor, householdId: string | null): Promise<Ou
     );
     return { ok: true, value: { csv, name: household ? `records-house-${household.code}.csv` : "records.csv" } };
   });
+}
+
+/** A household's plantings for its log: what each waits for and what was picked from it. Removed ones come last. */
+export async function logPlantings(actor: Actor, householdId: string, records: readonly StoredRecord[]) {
+  const climate = climateOf(await readProgramme(actor));
+  const { day } = today();
+  const plantings = await everPlanted(db(), actor.programmeId, householdId);
+  const rows = [...new Set(plantings.filter((p) => !p.removed).map((p) => p.rowId))];
+  return plantings
+    .filter((p) => !p.removed || records.some((r) => r.plantingId === p.id))
+    .map((p) => {
+      const own = records.filter((r) => r.plantingId === p.id);
+      const follow = followed(p, own);
+      return {
+        id: p.id,
+        row: rows.indexOf(p.rowId) + 1,
+        kindId: p.kindId,
+        goalId: p.goalId,
+        plants: p.plants,
+        removed: p.removed,
+        due: follow && nextDue(follow, climate, day),
+        firstPick: follow && stagesOf(follow, climate).firstPick,
+        picked: pickedTotals(own),
+      };
+    })
+    .sort((a, b) => Number(a.removed) - Number(b.removed));
 }

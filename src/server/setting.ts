@@ -1,13 +1,10 @@
 import type { Climate } from "@/core/calendar";
-import type { Planting, Setting } from "@/core/garden";
+import type { PlainSetting, Planting } from "@/core/garden";
 import { sunHours } from "@/core/place";
 import type { Followed, GardenRecord } from "@/core/record";
 import type { Programme } from "@/db/programmes";
 import type { Place } from "@/db/households";
 import { findClimate, findGoal, findMix } from "@/library";
-
-/** The part of a `Setting` that is plain data, so that it can be sent to a browser. */
-export type PlainSetting = Omit<Setting, "findShape" | "findGoal">;
 
 export function climateOf(programme: Programme): Climate {
   const climate = findClimate(programme.climateId);

@@ -8,14 +8,24 @@ import type { Mix } from "../mix";
 import { leastDistance, placeAlongEdge, placeSides, placeTop, type Point, type SidePoint } from "../placement";
 import type { BagThing, Plan, Planting, Row } from "./plan";
 
-/** What a plan is judged against. */
-export interface Setting {
+/** The library as plain data, so that it can be sent to where the computing is done. */
+export interface Reference {
+  readonly crops: readonly Crop[];
+  readonly bagKinds: readonly { readonly id: string; readonly shape: BagShape }[];
+}
+
+/** The part of a `Setting` that is plain data. */
+export interface PlainSetting {
   readonly climate: Climate;
   readonly mix: Mix;
   readonly sunHours: number;
   /** Floor of the place, m². */
   readonly floorM2: number;
   readonly limitKgM2?: number;
+}
+
+/** What a plan is judged against. */
+export interface Setting extends PlainSetting {
   readonly findShape: (kindId: string) => BagShape | undefined;
   readonly findGoal: (goalId: string) => { crop: Crop; goal: Goal } | undefined;
 }

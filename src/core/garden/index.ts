@@ -1,4 +1,6 @@
 /** How does a whole plan stand? Its rows judged one by one and together, and crops matched against its bags. */
-export { assessGarden, type Garden, type Neighbour, type PlantingView, type RowView, type Setting, shapeOf } from "./assess";
+export { assessGarden, type Garden, type Neighbour, type PlainSetting, type PlantingView, type Reference, type RowView, type Setting, shapeOf } from "./assess";
+export { addBag, changeBag, changePlanting, changeRow, putPlanting, removePlanting, removeRow } from "./edit";
 export { type MatchCell, type MatchLine, matchAll } from "./match";
 export { BagThing, DayText, EMPTY_PLAN, Plan, type Planting, type Row } from "./plan";
+export { shareOf, type Span, spanOf } from "./span";

@@ -1,0 +1,42 @@
+"use server";
+
+import { revalidatePath } from "next/cache";
+import type { Plan } from "@/core/garden";
+import type { SurveyTyped } from "@/core/place";
+import type { Outcome } from "@/core/problem";
+import type { GardenRecord } from "@/core/record";
+import { currentActor } from "@/server/actor";
+import { addHousehold, resurvey } from "@/server/households";
+import { outcomeOf } from "@/server/outcome";
+import { rereadPlan, type SavedPlan, savePlan, setAside } from "@/server/plans";
+import { addRecord } from "@/server/records";
+
+/** Actions are doors that anybody can knock at: each finds the actor, and the use case parses all that comes in. */
+
+export async function addHouseholdAction(typed: SurveyTyped): Promise<Outcome<{ id: string }>> {
+  const outcome = await outcomeOf(async () => addHousehold(await currentActor(), typed));
+  if (outcome.ok) revalidatePath("/", "layout");
+  return outcome;
+}
+
+export async function resurveyAction(householdId: string, readAt: number, typed: SurveyTyped): Promise<Outcome<{ id: string }>> {
+  const outcome = await outcomeOf(async () => resurvey(await currentActor(), householdId, readAt, typed));
+  if (outcome.ok) revalidatePath("/", "layout");
+  return outcome;
+}
+
+export async function savePlanAction(householdId: string, readAt: number, plan: Plan) {
+  return outcomeOf(async () => savePlan(await currentActor(), householdId, readAt, plan));
+}
+
+export async function setAsideAction(householdId: string, readAt: number, plan: Plan): Promise<Outcome<null>> {
+  return outcomeOf(async () => setAside(await currentActor(), householdId, readAt, plan));
+}
+
+export async function addRecordAction(householdId: string, record: GardenRecord): Promise<Outcome<{ id: string }>> {
+  return outcomeOf(async () => addRecord(await currentActor(), householdId, record));
+}
+
+export async function readPlanAction(householdId: string): Promise<Outcome<SavedPlan>> {
+  return outcomeOf(async () => rereadPlan(await currentActor(), householdId));
+}

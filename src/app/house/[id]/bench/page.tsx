@@ -1,0 +1,45 @@
+import { getTranslations } from "next-intl/server";
+import { notFound, redirect } from "next/navigation";
+import { readPlanAction, savePlanAction, setAsideAction } from "@/app/actions";
+import { screen } from "@/app/screen";
+import { today } from "@/server/environment";
+import { readHousehold, readProgramme } from "@/server/households";
+import { earlierPlans, readPlan } from "@/server/plans";
+import { readReference } from "@/server/reference";
+import { settingOf } from "@/server/setting";
+import { Bench } from "@/ui/bench/bench";
+
+export default async function Page({ params }: PageProps<"/house/[id]/bench">) {
+  const { id } = await params;
+  return screen(async (actor) => {
+    const household = await readHousehold(actor, id);
+    if (!household) notFound();
+    const { place } = household;
+    if (!place) redirect(`/house/${id}/doorstep`);
+    const t = await getTranslations();
+    const setting = settingOf(await readProgramme(actor), place);
+    return (
+      <Bench
+        household={{
+          id,
+          title: `${household.code} ${household.name}`,
+          sub: t("bench.sub", {
+            people: t("households.people", { adults: household.adults, children: household.children }),
+            place: t(`places.${place.kind}`),
+            length: place.lengthTyped,
+            width: place.widthTyped,
+            sun: setting.sunHours,
+          }),
+        }}
+        today={today().day}
+        saved={await readPlan(actor, id)}
+        earlier={await earlierPlans(actor, id)}
+        setting={setting}
+        reference={readReference()}
+        save={savePlanAction.bind(null, id)}
+        setAside={setAsideAction.bind(null, id)}
+        reread={readPlanAction.bind(null, id)}
+      />
+    );
+  });
+}

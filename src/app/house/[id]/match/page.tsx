@@ -1,0 +1,31 @@
+import { getTranslations } from "next-intl/server";
+import { notFound, redirect } from "next/navigation";
+import { savePlanAction } from "@/app/actions";
+import { screen } from "@/app/screen";
+import { today } from "@/server/environment";
+import { readHousehold, readProgramme } from "@/server/households";
+import { readPlan } from "@/server/plans";
+import { readReference } from "@/server/reference";
+import { settingOf } from "@/server/setting";
+import { Match } from "@/ui/match/match";
+
+export default async function Page({ params }: PageProps<"/house/[id]/match">) {
+  const { id } = await params;
+  return screen(async (actor) => {
+    const household = await readHousehold(actor, id);
+    if (!household) notFound();
+    if (!household.place) redirect(`/house/${id}/doorstep`);
+    const t = await getTranslations("match");
+    return (
+      <Match
+        householdId={id}
+        title={`${t("title")}: ${household.code} ${household.name}`}
+        today={today().day}
+        saved={await readPlan(actor, id)}
+        setting={settingOf(await readProgramme(actor), household.place)}
+        reference={readReference()}
+        save={savePlanAction.bind(null, id)}
+      />
+    );
+  });
+}

@@ -1,0 +1,248 @@
+"use client";
+
+import Link from "next/link";
+import { useRouter } from "next/navigation";
+import { useCallback, useEffect, useMemo, useState } from "react";
+import type { Day } from "@/core/day";
+import { surfaceFor } from "@/core/fit";
+import {
+  addBag, assessGarden, changeBag, changePlanting, changeRow, matchAll, type PlainSetting, type Plan, putPlanting, type Reference, removePlanting,
+  removeRow, spanOf,
+} from "@/core/garden";
+import type { Outcome, Problem } from "@/core/problem";
+import { Button, buttonClass } from "@/ui/primitives/button";
+import { Caution } from "@/ui/primitives/caution";
+import { send } from "@/ui/primitives/send";
+import { useSetting } from "@/ui/use-setting";
+import { useWords } from "@/ui/words/use-words";
+import { PlantingPanel } from "./planting-panel";
+import { BenchRow, type Selection } from "./row";
+import { RowPanel } from "./row-panel";
+import { useBench } from "./store";
+import { Totals } from "./totals";
+import { useDraft } from "./use-draft";
+import { type Earlier, Versions } from "./versions";
+
+interface Saved {
+  readonly version: number;
+  readonly savedBy: string | null;
+  readonly plan: Plan;
+}
+
+export interface BenchProps {
+  readonly household: { readonly id: string; readonly title: string; readonly sub: string };
+  readonly today: Day;
+  readonly saved: Saved;
+  readonly earlier: readonly Earlier[];
+  readonly setting: PlainSetting;
+  readonly reference: Reference;
+  readonly save: (readAt: number, plan: Plan) => Promise<Outcome<Saved>>;
+  readonly setAside: (readAt: number, plan: Plan) => Promise<Outcome<null>>;
+  readonly reread: () => Promise<Outcome<Saved>>;
+}
+
+const same = (a: Plan, b: Plan) => a === b || JSON.stringify(a) === JSON.stringify(b);
+
+/** The plan: one row is one bag, everything is computed anew with each change, and the totals stay in sight. */
+export function Bench({ household, today, saved, earlier, setting: plain, reference, save, setAside, reread }: BenchProps) {
+  const words = useWords();
+  const { t, quantity, problem } = words;
+  const router = useRouter();
+  const setting = useSetting(plain, reference);
+  const { plan, change, undo, redo, canUndo, canRedo } = useBench(saved.plan);
+  const [base, setBase] = useState<Saved>(saved);
+  const [selection, setSelection] = useState<Selection>();
+  const [failure, setFailure] = useState<Problem>();
+  const [conflict, setConflict] = useState<Saved>();
+  const [said, setSaid] = useState("");
+  const [busy, setBusy] = useState(false);
+  const dirty = !same(plan, base.plan);
+  const restore = useCallback((kept: Plan) => change(() => kept), [change]);
+  useDraft(household.id, base.version, plan, dirty, restore);
+
+  const garden = useMemo(() => assessGarden(plan, setting), [plan, setting]);
+  const span = useMemo(() => spanOf(garden, today), [garden, today]);
+  const index = garden.rows.findIndex((r) => r.row.id === selection?.rowId);
+  const row = garden.rows[index];
+  const planting = row?.plantings.find((p) => p.planting.id === selection?.plantingId);
+
+  const store = async (readAt: number) => {
+    setBusy(true);
+    setFailure(undefined);
+    const sent = plan;
+    const outcome = await send(() => save(readAt, sent));
+    if (outcome.ok) {
+      setBase({ ...outcome.value, plan: sent });
+      setConflict(undefined);
+      setSaid(t("bench.saved", { version: outcome.value.version }));
+      router.refresh();
+    } else if (outcome.problem.code === "plan-changed") {
+      const theirs = await send(reread);
+      if (theirs.ok) setConflict(theirs.value);
+      else setFailure(theirs.problem);
+    } else setFailure(outcome.problem);
+    setBusy(false);
+  };
+  const takeTheirs = async (theirs: Saved) => {
+    setBusy(true);
+    const kept = await send(() => setAside(base.version, plan));
+    setBusy(false);
+    if (!kept.ok) return setFailure(kept.problem);
+    change(() => theirs.plan);
+    setBase(theirs);
+    setConflict(undefined);
+    router.refresh();
+  };
+
+  useEffect(() => {
+    const onKey = (e: KeyboardEvent) => {
+      const typing = e.target instanceof HTMLElement && e.target.matches("input:not([type=checkbox]), textarea");
+      if (!(e.ctrlKey || e.metaKey) || typing) return;
+      const key = e.key.toLowerCase();
+      const action = key === "z" ? (e.shiftKey ? redo : undo) : key === "y" ? redo : key === "s" ? () => void store(base.version) : undefined;
+      if (!action) return;
+      e.preventDefault();
+      action();
+    };
+    window.addEventListener("keydown", onKey);
+    return () => window.removeEventListener("keydown", onKey);
+  });
+
+  const addRow = () => {
+    const [rowId, bagId] = [crypto.randomUUID(), crypto.randomUUID()];
+    change((p) => addBag(p, { id: bagId, kindId: "round-10-gal", shape: null, atHand: false, firstSeason: null }, rowId));
+    setSelection({ rowId });
+  };
+  const addPlanting = () => {
+    if (!row) return;
+    const goals = reference.crops.flatMap((crop) => crop.goals.map((goal) => ({ crop, goal })));
+    const lines = matchAll(goals, [row.bag], today, setting);
+    const grade = (l: (typeof lines)[number]) => ["right", "roomy", "tight", "wrong"].indexOf(l.cells[0]?.fit.grade ?? "wrong");
+    const best = lines.filter((l) => surfaceFor(l.goal, row.shape)).sort((a, b) => grade(a) - grade(b))[0];
+    const cell = best?.cells[0];
+    if (!best || !cell) return;
+    const id = crypto.randomUUID();
+    change((p) => putPlanting(p, row.bag.id, { id, goalId: best.goal.id, surface: cell.where, method: best.choice.method.method, plants: cell.fit.plants ?? null, sowOn: today }, row.row.id));
+    setSelection({ rowId: row.row.id, plantingId: id });
+  };
+
+  const spotsOver = garden.rows.filter((r) => r.load?.grade === "over").length;
+  const { load } = garden;
+  return (
+    <div>
+      <div className="flex flex-wrap items-end gap-x-6 gap-y-2 px-4 pt-3 pb-2 lg:flex-nowrap lg:px-6">
+        <div className="min-w-0">
+          <h1 className="text-[1.625rem] font-bold">{household.title}</h1>
+          <p className="text-[0.9375rem] text-muted">
+            {household.sub} · {plain.limitKgM2 === undefined ? t("bench.limitNone") : t("bench.limitTheirs", { limit: quantity(plain.limitKgM2, "load") })}
+          </p>
+        </div>
+        <Totals garden={garden} limitKgM2={plain.limitKgM2} />
+      </div>
+      <div className="flex flex-wrap items-center gap-2 border-y border-line px-4 py-1.5 lg:px-6">
+        <Button look="solid" disabled={!dirty || busy} onClick={() => void store(base.version)}>
+          {t("bench.save")}
+        </Button>
+        <Button disabled={!canUndo} onClick={undo}>
+          {t("bench.undo")}
+        </Button>
+        <Button disabled={!canRedo} onClick={redo}>
+          {t("bench.redo")}
+        </Button>
+        <p role="status" className="px-1 text-[0.9375rem] text-muted">
+          {dirty ? <b className="text-beet">▲ {t("bench.unsaved")}</b> : said || (base.version > 0 ? t("bench.savedState", { version: base.version }) : t("bench.never"))}
+        </p>
+        <div className="ml-auto flex gap-2">
+          <Versions earlier={earlier} onOpen={(v) => { change(() => v.plan); setSaid(t("bench.openedVersion", { version: v.version })); }} />
+          <Button onClick={addRow}>{t("bench.addBag")}</Button>
+        </div>
+      </div>
+      {failure && (
+        <p role="alert" className="px-4 py-2 font-semibold text-beet lg:px-6">
+          ✕ {problem(failure)}
+        </p>
+      )}
+      {conflict && (
+        <section role="alert" aria-label={t("bench.conflictTitle")} className="border-b-[1.5px] border-beet bg-card px-4 py-3 lg:px-6">
+          <h2 className="text-lg font-bold text-beet">▲ {t("bench.conflictTitle")}</h2>
+          <p className="my-1">{t("bench.conflict", { by: conflict.savedBy ?? "", version: conflict.version, mine: base.version })}</p>
+          <div className="flex flex-wrap gap-2">
+            <Button look="solid" disabled={busy} onClick={() => void store(conflict.version)}>
+              {t("bench.keepMine")}
+            </Button>
+            <Button disabled={busy} onClick={() => void takeTheirs(conflict)}>
+              {t("bench.takeTheirs")}
+            </Button>
+          </div>
+        </section>
+      )}
+      {(load.grade === "over" || load.grade === "near" || spotsOver > 0) && plain.limitKgM2 !== undefined && (
+        <div className="grid gap-1 border-b border-line px-4 py-2 lg:px-6">
+          {load.grade === "over" && <Caution grave>{t("bench.totalOver", { load: quantity(load.kgM2, "load"), limit: quantity(plain.limitKgM2, "load") })}</Caution>}
+          {load.grade === "near" && <Caution grave>{t("bench.totalNear", { share: `${words.number((load.share ?? 0) * 100)} %` })}</Caution>}
+          {spotsOver > 0 && (
+            <Caution grave>
+              {t("bench.spotsOver", { count: spotsOver })} {t("cautions.floor")}
+            </Caution>
+          )}
+        </div>
+      )}
+      <div className="grid lg:grid-cols-[minmax(0,1fr)_20rem]">
+        <div role="group" aria-label={t("bench.rows")}>
+          {garden.rows.length === 0 && (
+            <div className="grid justify-items-start gap-3 px-4 py-6 lg:px-6">
+              <p>{t("bench.empty")}</p>
+              <Link href={`/house/${household.id}/match`} className={buttonClass("solid")}>
+                {t("bench.toMatch")}
+              </Link>
+            </div>
+          )}
+          {garden.rows.map((view, i) => (
+            <BenchRow key={view.row.id} view={view} number={i + 1} span={span} today={today} selection={selection} onSelect={setSelection} />
+          ))}
+        </div>
+        <aside
+          aria-label={t("bench.panel")}
+          className={`border-l-[1.5px] border-ink bg-card p-4 ${row ? "fixed inset-x-0 bottom-0 z-5 max-h-[60vh] overflow-y-auto border-t-[1.5px] lg:static lg:max-h-none lg:border-t-0" : "hidden lg:block"}`}
+        >
+          {row && (
+            <Button look="quiet" className="float-right" onClick={() => setSelection(undefined)}>
+              {t("bench.close")}
+            </Button>
+          )}
+          {!row && <p className="text-muted">{t("bench.select")}</p>}
+          {row && planting && (
+            <PlantingPanel
+              key={planting.planting.id}
+              view={planting}
+              row={row}
+              crops={reference.crops}
+              setting={setting}
+              onChange={(edit) => change((p) => changePlanting(p, planting.planting.id, edit))}
+              onRemove={() => {
+                change((p) => removePlanting(p, planting.planting.id));
+                setSelection({ rowId: row.row.id });
+              }}
+            />
+          )}
+          {row && !planting && (
+            <RowPanel
+              key={row.row.id}
+              view={row}
+              number={index + 1}
+              reference={reference}
+              limitKgM2={plain.limitKgM2}
+              onBag={(edit) => change((p) => changeBag(p, row.bag.id, edit))}
+              onRow={(edit) => change((p) => changeRow(p, row.row.id, edit))}
+              onAdd={addPlanting}
+              onRemove={() => {
+                change((p) => removeRow(p, row.row.id));
+                setSelection(undefined);
+              }}
+            />
+          )}
+        </aside>
+      </div>
+    </div>
+  );
+}

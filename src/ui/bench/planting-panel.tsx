@@ -1,0 +1,129 @@
+"use client";
+
+import type { Crop } from "@/core/crop";
+import { addDays } from "@/core/day";
+import { chooseMethod, fit, type Fix, methodsFor } from "@/core/fit";
+import { DayText, type Planting, type PlantingView, type RowView, type Setting } from "@/core/garden";
+import { wholeField } from "@/core/quantity";
+import { Button } from "@/ui/primitives/button";
+import { Caution } from "@/ui/primitives/caution";
+import { SelectField } from "@/ui/primitives/field";
+import { TypedField } from "@/ui/primitives/typed-field";
+import { Dates } from "@/ui/verdict/dates";
+import { MethodLine } from "@/ui/verdict/method-line";
+import { Verdict } from "@/ui/verdict/verdict";
+import { useWords } from "@/ui/words/use-words";
+
+interface PanelProps {
+  readonly view: PlantingView;
+  readonly row: RowView;
+  readonly crops: readonly Crop[];
+  readonly setting: Setting;
+  readonly onChange: (change: Partial<Planting>) => void;
+  readonly onRemove: () => void;
+}
+
+const WEEK = 7;
+const PLANTS = wholeField(0, 5000);
+
+/** A planting opened up: its verdict with every number, and each of its choices, which take effect at once. */
+export function PlantingPanel({ view, row, crops, setting, onChange, onRemove }: PanelProps) {
+  const { t, crop, day, quantity } = useWords();
+  const { planting, goal, method } = view;
+  const where = planting.surface === "side" ? "side" : "top";
+  const plants = planting.plants ?? 0;
+  const holed = row.shape.kind === "tower" || row.shape.kind === "pocket";
+  const surfaces = [
+    ...(goal.where.includes("top") ? (goal.stand.type === "plants" ? (["top", "edge"] as const) : (["top"] as const)) : []),
+    ...(goal.where.includes("side") && holed ? (["side"] as const) : []),
+  ];
+
+  const toGoal = (goalId: string) => {
+    const next = crops.flatMap((c) => c.goals).find((g) => g.id === goalId);
+    if (!next) return;
+    const surface = next.where.includes("top") ? "top" : "side";
+    const nextMethod = chooseMethod(next, surface)?.method.method ?? planting.method;
+    const proposed = fit({ goal: next, shape: row.shape, gapCm: row.gapCm, where: surface, sunHours: setting.sunHours, season: view.season });
+    onChange({ goalId, surface, method: nextMethod, plants: proposed.plants ?? null });
+  };
+  const onFix = (fix: Fix) => {
+    if (fix.code === "plants") onChange({ plants: fix.plants });
+    if (fix.code === "sow-on") onChange({ sowOn: fix.day });
+  };
+
+  return (
+    <div className="grid gap-3">
+      <div>
+        <p className="text-sm text-muted">{t(`surfaces.${planting.surface}`)}</p>
+        <h2 className="text-xl font-bold">{crop(goal.id)}</h2>
+      </div>
+      <Verdict fit={view.fit} onFix={onFix} />
+      {view.neighbours.map((n) => (
+        <div key={n.plantingId} className="border-t border-line pt-2 text-[0.9375rem]">
+          <p>{t("bench.shares", { crop: crop(n.goalId), from: day(n.from), to: day(n.to) })}</p>
+          {n.apartCm !== undefined && n.wantCm !== undefined && (
+            <p className={n.apartCm < n.wantCm ? "font-semibold text-beet" : "text-muted"}>
+              {n.apartCm < n.wantCm
+                ? `✕ ${t("bench.crowds", { apart: quantity(n.apartCm, "length"), want: quantity(n.wantCm, "length") })}`
+                : t("bench.sharesNear", { apart: quantity(n.apartCm, "length") })}
+            </p>
+          )}
+        </div>
+      ))}
+      <div className="grid grid-cols-2 gap-2.5 border-t border-line pt-2">
+        <SelectField label={t("bench.goal")} className="col-span-2" value={goal.id} onChange={(e) => toGoal(e.target.value)}>
+          {crops.flatMap((c) => c.goals).map((g) => (
+            <option key={g.id} value={g.id}>
+              {crop(g.id)}
+            </option>
+          ))}
+        </SelectField>
+        {goal.stand.type === "plants" && (
+          <div className="col-span-2 flex items-end gap-2">
+            <TypedField key={`${planting.id}-plants`} label={t("bench.plants")} inputMode="numeric" className="min-w-0 flex-1" text={String(plants)} schema={PLANTS} onValue={(n) => onChange({ plants: n })} />
+            <Button aria-label={t("bench.fewer")} className="w-11 min-h-10" disabled={plants === 0} onClick={() => onChange({ plants: plants - 1 })}>
+              −
+            </Button>
+            <Button aria-label={t("bench.more")} className="w-11 min-h-10" onClick={() => onChange({ plants: plants + 1 })}>
+              +
+            </Button>
+          </div>
+        )}
+        <div className="col-span-2 flex items-end gap-2">
+          <TypedField key={`${planting.id}-sow`} type="date" label={t("bench.sowOn")} className="min-w-0 flex-1" text={planting.sowOn} schema={DayText} onValue={(sowOn) => onChange({ sowOn })} />
+          <Button aria-label={t("bench.earlier")} className="w-11 min-h-10" onClick={() => onChange({ sowOn: addDays(planting.sowOn, -WEEK) })}>
+            ‹
+          </Button>
+          <Button aria-label={t("bench.later")} className="w-11 min-h-10" onClick={() => onChange({ sowOn: addDays(planting.sowOn, WEEK) })}>
+            ›
+          </Button>
+        </div>
+        <SelectField label={t("bench.surface")} value={planting.surface} onChange={(e) => onChange({ surface: e.target.value as Planting["surface"] })}>
+          {surfaces.map((s) => (
+            <option key={s} value={s}>
+              {t(`surfaces.${s}`)}
+            </option>
+          ))}
+        </SelectField>
+        <SelectField label={t("bench.method")} value={method.method} onChange={(e) => onChange({ method: e.target.value as Planting["method"] })}>
+          {methodsFor(goal, where).map((m) => (
+            <option key={m.method} value={m.method}>
+              {t(`methods.${m.method}`)}
+            </option>
+          ))}
+        </SelectField>
+      </div>
+      <MethodLine method={method} why={view.methodWhy} />
+      <div className="border-t border-line pt-2">
+        <Dates stages={view.season.stages} />
+      </div>
+      {goal.cautions.map((caution) => (
+        <Caution key={caution}>{t(`cautions.${caution}`)}</Caution>
+      ))}
+      {goal.feeds.length > 0 && <Caution>{t("cautions.feed")}</Caution>}
+      <Button look="warn" className="justify-self-start" onClick={onRemove}>
+        {t("bench.remove")}
+      </Button>
+    </div>
+  );
+}

@@ -1,0 +1,102 @@
+"use client";
+
+import { usualGapCm } from "@/core/bag";
+import type { BagThing, Reference, Row, RowView } from "@/core/garden";
+import { optionalQuantityField } from "@/core/quantity";
+import { Button } from "@/ui/primitives/button";
+import { Caution } from "@/ui/primitives/caution";
+import { SelectField } from "@/ui/primitives/field";
+import { TypedField } from "@/ui/primitives/typed-field";
+import { useWords } from "@/ui/words/use-words";
+import { Measures } from "./measures";
+
+interface PanelProps {
+  readonly view: RowView;
+  readonly number: number;
+  readonly reference: Reference;
+  readonly limitKgM2?: number;
+  readonly onBag: (change: Partial<BagThing>) => void;
+  readonly onRow: (change: Partial<Row>) => void;
+  readonly onAdd: () => void;
+  readonly onRemove: () => void;
+}
+
+/** Above this a filled bag is not for one person to carry. Common practice: a 25 gal bag cannot be carried safely. */
+const LIFT_KG = 25;
+
+/** A bag opened up: what it holds and weighs, whether its spot of floor bears it, and its measures. */
+export function RowPanel({ view, number, reference, limitKgM2, onBag, onRow, onAdd, onRemove }: PanelProps) {
+  const { t, bag, quantity } = useWords();
+  const { shape, load, label } = view;
+  const usual = quantity(usualGapCm(shape), "length");
+  return (
+    <div className="grid gap-3">
+      <div>
+        <p className="text-sm text-muted">{t("bench.row", { n: number })}</p>
+        <h2 className="text-xl font-bold">{bag(view.bag.kindId)}</h2>
+        <p className="mt-1 text-[0.9375rem]">
+          {t("bench.mix", { soil: quantity(view.soilL, "volume") })}, {t("bench.soilDepth", { depth: quantity(view.depthCm, "length") })}
+          <br />
+          {t("bench.wetDry", { wet: quantity(view.wetKg, "mass"), dry: quantity(view.dryKg, "mass") })}
+        </p>
+      </div>
+      <div className="grid gap-2 border-t border-line pt-2">
+        {load === undefined ? (
+          <p>{t("bench.hangs", { wet: quantity(view.wetKg, "mass") })}</p>
+        ) : load.grade === "over" && limitKgM2 !== undefined ? (
+          <Caution grave>
+            {t("bench.spotOver", { load: quantity(load.kgM2, "load"), limit: quantity(limitKgM2, "load"), board: quantity(load.boardCm ?? 0, "length") })}
+          </Caution>
+        ) : (
+          <p>{t("bench.spot", { load: quantity(load.kgM2, "load") })}</p>
+        )}
+        <Caution>{t("cautions.floor")}</Caution>
+        {view.wetKg > LIFT_KG && <Caution>{t("cautions.lift")}</Caution>}
+        {shape.kind === "pot" || shape.kind === "tub" ? <Caution>{t("cautions.water")}</Caution> : null}
+      </div>
+      {label && !label.agrees && (
+        <p className="border-t border-line pt-2 font-semibold text-beet">
+          ✕ {t("bench.label", { nominal: quantity(label.nominalL, "volume"), measured: quantity(label.measuredL, "volume") })}
+        </p>
+      )}
+      <div className="grid gap-2.5 border-t border-line pt-2">
+        <SelectField label={t("bench.bagKind")} value={view.bag.kindId} onChange={(e) => onBag({ kindId: e.target.value, shape: null })}>
+          {reference.bagKinds.map((kind) => (
+            <option key={kind.id} value={kind.id}>
+              {bag(kind.id)}
+            </option>
+          ))}
+        </SelectField>
+        <label className="flex min-h-9 items-center gap-2">
+          <input type="checkbox" className="size-5 accent-(--beet)" checked={view.bag.atHand} onChange={(e) => onBag({ atHand: e.target.checked })} />
+          {t("bench.atHand")}
+        </label>
+        <TypedField
+          label={t("bench.gap")}
+          hint={t("bench.gapUsual", { gap: usual })}
+          text={view.row.gapCm === null ? "" : quantity(view.row.gapCm, "length")}
+          schema={optionalQuantityField("length", 150)}
+          onValue={(gap) => onRow({ gapCm: gap?.value ?? null })}
+        />
+        <fieldset>
+          <legend className="mb-1 font-head font-bold">{t("bench.measures")}</legend>
+          <Measures key={view.bag.kindId} shape={shape} onShape={(own) => onBag({ shape: own })} />
+          {view.bag.shape && (
+            <Button look="quiet" onClick={() => onBag({ shape: null })}>
+              {t("bench.useKind")}
+            </Button>
+          )}
+        </fieldset>
+      </div>
+      <div className="flex flex-wrap gap-2 border-t border-line pt-3">
+        <Button look="solid" onClick={onAdd}>
+          {t("bench.addPlanting")}
+        </Button>
+        <Button look="warn" onClick={onRemove}>
+          {t("bench.removeRow")}
+        </Button>
+      </div>
+      <Caution>{t("cautions.manure")}</Caution>
+    </div>
+  );
+}

@@ -1,0 +1,113 @@
+"use client";
+
+import type { Day } from "@/core/day";
+import type { PlantingView, RowView, Span } from "@/core/garden";
+import { BagSection } from "@/ui/draw/section";
+import { SeasonStrip } from "@/ui/draw/strip";
+import { BagTop } from "@/ui/draw/top";
+import { useWords } from "@/ui/words/use-words";
+
+export interface Selection {
+  readonly rowId: string;
+  readonly plantingId?: string;
+}
+
+interface RowProps {
+  readonly view: RowView;
+  readonly number: number;
+  readonly span: Span;
+  readonly today: Day;
+  readonly selection: Selection | undefined;
+  readonly onSelect: (selection: Selection) => void;
+}
+
+const spacing = ({ goal }: PlantingView) => (goal.stand.type === "plants" ? goal.stand.spacingCm.good : 0);
+
+/** The plantings that the drawings show: the selected one with what stands beside it, else what grows today or next. */
+function inView(view: RowView, plantingId: string | undefined, today: Day): PlantingView[] {
+  const chosen =
+    view.plantings.find((p) => p.planting.id === plantingId) ??
+    view.plantings.find((p) => (p.season.stages.lastPick?.likely ?? p.planting.sowOn) >= today) ??
+    view.plantings[0];
+  if (!chosen) return [];
+  return view.plantings.filter((p) => p === chosen || chosen.neighbours.some((n) => n.plantingId === p.planting.id));
+}
+
+/** One row is one bag: its section, its top with the plants, and its season. */
+export function BenchRow({ view, number, span, today, selection, onSelect }: RowProps) {
+  const { t, bag, quantity } = useWords();
+  const rowId = view.row.id;
+  const selected = selection?.rowId === rowId;
+  const plantings = inView(view, selected ? selection.plantingId : undefined, today);
+  const over = view.load?.grade === "over";
+  return (
+    <section
+      aria-label={t("bench.row", { n: number })}
+      className={`relative grid grid-cols-[auto_1fr] gap-x-3 gap-y-1 border-t border-line py-2 pl-4 sm:grid-cols-[160px_112px_minmax(0,1fr)] lg:pl-6 ${
+        selected ? "bg-card before:absolute before:inset-y-0 before:left-0 before:w-[5px] before:bg-beet" : ""
+      }`}
+    >
+      <button
+        type="button"
+        aria-pressed={selected && !selection.plantingId}
+        onClick={() => onSelect({ rowId })}
+        className="col-span-full flex min-h-7 flex-wrap items-baseline gap-x-2 text-left text-[0.9375rem] hover:underline sm:col-span-2 sm:flex-nowrap sm:whitespace-nowrap"
+      >
+        <b className="font-head">{number}</b>
+        <span className="font-semibold">{bag(view.bag.kindId)}</span>
+        <span className="text-[0.8125rem] text-muted">
+          {quantity(view.soilL, "volume")} · {quantity(view.wetKg, "mass")} {t("bench.weight")}
+        </span>
+        {over && (
+          <span className="text-[0.8125rem] font-bold text-beet">
+            ▲ {quantity(view.load?.kgM2 ?? 0, "load")}
+          </span>
+        )}
+      </button>
+      <div className="col-start-1 row-start-2 self-end">
+        <BagSection
+          shape={view.shape}
+          depthCm={view.depthCm}
+          plants={plantings.map((p) => ({
+            goalId: p.goal.id,
+            kind: p.goal.kind,
+            count: p.planting.plants ?? 7,
+            rootCm: Math.min(p.goal.depthCm.good, view.depthCm),
+            heightCm: p.goal.heightCm,
+            side: p.planting.surface === "side",
+          }))}
+        />
+      </div>
+      <div className="col-start-2 row-start-2 self-center">
+        <BagTop
+          shape={view.shape}
+          plantings={plantings.map((p) => ({
+            id: p.planting.id,
+            top: p.top,
+            sides: p.sides,
+            spacingCm: spacing(p),
+            thick: p.goal.stand.type === "thick",
+            selected: selected && selection.plantingId === p.planting.id,
+          }))}
+        />
+      </div>
+      <div className="col-span-full min-w-0 self-start pr-4 sm:col-span-1 sm:col-start-3 sm:row-span-2 sm:row-start-1">
+        <SeasonStrip
+          span={span}
+          today={today}
+          months
+          onSelect={(plantingId) => onSelect({ rowId, plantingId })}
+          bars={view.plantings.map((p) => ({
+            id: p.planting.id,
+            goalId: p.goal.id,
+            plants: p.planting.plants,
+            stages: p.season.stages,
+            selected: selected && selection.plantingId === p.planting.id,
+            wrong: p.fit.grade === "wrong",
+          }))}
+        />
+        {view.plantings.length === 0 && <p className="-mt-14 pl-2 text-[0.9375rem] text-muted">{t("bench.noPlanting")}</p>}
+      </div>
+    </section>
+  );
+}

@@ -1,0 +1,120 @@
+"use client";
+
+import { zodResolver } from "@hookform/resolvers/zod";
+import { useRouter } from "next/navigation";
+import { useState } from "react";
+import { useFieldArray, useForm, useWatch } from "react-hook-form";
+import type { Crop } from "@/core/crop";
+import { PLACE_KINDS, Survey, type SurveyTyped } from "@/core/place";
+import { type Outcome, type Problem, problemMessage, readProblem } from "@/core/problem";
+import { Button } from "@/ui/primitives/button";
+import { SelectField, TextArea, TextField } from "@/ui/primitives/field";
+import { send } from "@/ui/primitives/send";
+import { useWords } from "@/ui/words/use-words";
+import { Carries } from "./carries";
+
+export interface DoorstepProps {
+  readonly title: string;
+  readonly start: SurveyTyped;
+  readonly isNew: boolean;
+  readonly crops: readonly Crop[];
+  /** Wet mass in kg of a usual vegetable bag, to show what a limit means. */
+  readonly usualBagKg: number;
+  readonly save: (typed: SurveyTyped) => Promise<Outcome<{ id: string }>>;
+}
+
+const MOST_SUN = 6;
+
+/** The survey: typed as people speak, and read back at once as what the place can carry and grow. */
+export function Doorstep({ title, start, isNew, crops, usualBagKg, save }: DoorstepProps) {
+  const { t, problem: problemWords } = useWords();
+  const router = useRouter();
+  const [failure, setFailure] = useState<Problem>();
+  const [saved, setSaved] = useState(false);
+  const { register, control, handleSubmit, setError, formState } = useForm<SurveyTyped, unknown, Survey>({
+    resolver: zodResolver(Survey),
+    defaultValues: start,
+    mode: "onTouched",
+  });
+  const sun = useFieldArray({ control, name: "sun" });
+  const typed = useWatch({ control }) as SurveyTyped;
+  const { errors } = formState;
+  const problem = (message?: string) => (message === undefined ? undefined : readProblem(message));
+
+  const submit = handleSubmit(async () => {
+    setFailure(undefined);
+    setSaved(false);
+    const outcome = await send(() => save(typed));
+    if (outcome.ok) {
+      if (isNew) router.push(`/house/${outcome.value.id}/match`);
+      else {
+        setSaved(true);
+        router.refresh();
+      }
+      return;
+    }
+    setFailure(outcome.problem);
+    for (const [path, fault] of Object.entries(outcome.fields ?? {})) setError(path as keyof SurveyTyped, { message: problemMessage(fault) });
+  });
+
+  return (
+    <form onSubmit={submit} noValidate className="grid gap-x-10 gap-y-4 px-4 py-4 lg:grid-cols-[minmax(0,44rem)_1fr] lg:px-6">
+      <div>
+        <h1 className="text-[1.625rem] font-bold">{title}</h1>
+        <p className="mb-3 text-muted">{t("doorstep.lead")}</p>
+        <h2 className="mb-2 border-t-[1.5px] border-ink pt-2 text-lg font-bold">{t("doorstep.people")}</h2>
+        <div className="grid grid-cols-2 gap-3 sm:grid-cols-[1fr_6rem_6rem]">
+          <TextField label={t("doorstep.name")} className="col-span-2 sm:col-span-1" problem={problem(errors.name?.message)} {...register("name")} />
+          <TextField label={t("doorstep.adults")} inputMode="numeric" problem={problem(errors.adults?.message)} {...register("adults")} />
+          <TextField label={t("doorstep.children")} inputMode="numeric" problem={problem(errors.children?.message)} {...register("children")} />
+          <TextField label={t("doorstep.tastes")} className="col-span-full" problem={problem(errors.tastes?.message)} {...register("tastes")} />
+          <TextArea label={t("doorstep.note")} className="col-span-full" problem={problem(errors.note?.message)} {...register("note")} />
+        </div>
+        <h2 className="mt-4 mb-2 border-t-[1.5px] border-ink pt-2 text-lg font-bold">{t("doorstep.place")}</h2>
+        <div className="grid grid-cols-2 gap-3 sm:grid-cols-3">
+          <SelectField label={t("doorstep.kind")} className="col-span-2 sm:col-span-1" problem={problem(errors.kind?.message)} {...register("kind")}>
+            {PLACE_KINDS.map((kind) => (
+              <option key={kind} value={kind}>
+                {t(`places.${kind}`)}
+              </option>
+            ))}
+          </SelectField>
+          <TextField label={t("doorstep.length")} hint={t("doorstep.lengthHint")} problem={problem(errors.length?.message)} {...register("length")} />
+          <TextField label={t("doorstep.width")} problem={problem(errors.width?.message)} {...register("width")} />
+        </div>
+        <fieldset className="mt-3">
+          <legend className="mb-1 text-sm font-semibold">{t("doorstep.sun")}</legend>
+          {sun.fields.map((field, i) => (
+            <div key={field.id} role="group" aria-label={t("doorstep.sunRow", { n: i + 1 })} className="mb-2 flex items-end gap-2">
+              <TextField type="time" label={t("doorstep.from")} className="w-32" problem={problem(errors.sun?.[i]?.from?.message)} {...register(`sun.${i}.from`)} />
+              <TextField type="time" label={t("doorstep.to")} className="w-32" problem={problem(errors.sun?.[i]?.to?.message)} {...register(`sun.${i}.to`)} />
+              <Button look="quiet" onClick={() => sun.remove(i)}>
+                {t("doorstep.removeSun")}
+              </Button>
+            </div>
+          ))}
+          {sun.fields.length < MOST_SUN ? (
+            <Button onClick={() => sun.append({ from: "09:00", to: "12:00" })}>{t("doorstep.addSun")}</Button>
+          ) : (
+            <p className="text-sm text-muted">{t("doorstep.tooMany")}</p>
+          )}
+        </fieldset>
+        <TextField label={t("doorstep.limit")} hint={t("doorstep.limitHint")} className="mt-3 max-w-md" problem={problem(errors.limit?.message)} {...register("limit")} />
+        <div className="mt-5 flex flex-wrap items-center gap-3">
+          <Button type="submit" look="solid" disabled={formState.isSubmitting} className="min-h-11 px-5">
+            {formState.isSubmitting ? t("doorstep.saving") : isNew ? t("doorstep.save") : t("doorstep.saveAgain")}
+          </Button>
+          <p role="status" className="font-semibold">
+            {saved && t("doorstep.saved")}
+          </p>
+        </div>
+        {failure && (
+          <p role="alert" className="mt-3 font-semibold text-beet">
+            ✕ {problemWords(failure)}
+          </p>
+        )}
+      </div>
+      <Carries typed={typed} crops={crops} usualBagKg={usualBagKg} />
+    </form>
+  );
+}

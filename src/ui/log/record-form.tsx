@@ -1,0 +1,91 @@
+"use client";
+
+import { zodResolver } from "@hookform/resolvers/zod";
+import { ToggleGroup } from "radix-ui";
+import { Controller, useForm, useWatch } from "react-hook-form";
+import type { Day } from "@/core/day";
+import { readProblem } from "@/core/problem";
+import { MEASURES_OF, RECORD_KINDS, RecordForm, type RecordKind, type RecordTyped } from "@/core/record";
+import type { z } from "zod";
+import { Button } from "@/ui/primitives/button";
+import { Caution } from "@/ui/primitives/caution";
+import { SelectField, TextField } from "@/ui/primitives/field";
+import { useWords } from "@/ui/words/use-words";
+
+export type RecordRead = z.output<typeof RecordForm>;
+
+interface FormProps {
+  readonly start: RecordTyped;
+  readonly today: Day;
+  readonly plantings: readonly { readonly id: string; readonly name: string }[];
+  readonly saveLabel: string;
+  /** Returns whether the form may be emptied. */
+  readonly onRecord: (record: RecordRead) => Promise<boolean>;
+  readonly onCancel?: () => void;
+}
+
+const KINDS = RECORD_KINDS.filter((kind) => kind !== "struck");
+
+/** One record: which planting, what happened, how much. The kind is one tap; the rest has sensible starts. */
+export function RecordEntry({ start, today, plantings, saveLabel, onRecord, onCancel }: FormProps) {
+  const { t } = useWords();
+  const { register, control, handleSubmit, setValue, formState } = useForm<RecordTyped, unknown, RecordRead>({
+    resolver: zodResolver(RecordForm),
+    values: start,
+    resetOptions: { keepDirtyValues: false },
+  });
+  const kind: RecordKind = useWatch({ control, name: "kind" });
+  const { errors } = formState;
+  const problem = (message?: string) => (message === undefined ? undefined : readProblem(message));
+  const submit = handleSubmit(async (record) => {
+    if (await onRecord(record)) {
+      setValue("amount", "");
+      setValue("note", "");
+    }
+  });
+  return (
+    <form onSubmit={submit} noValidate className="grid gap-3">
+      <SelectField label={t("log.planting")} problem={problem(errors.plantingId?.message)} {...register("plantingId")}>
+        {plantings.map((p) => (
+          <option key={p.id} value={p.id}>
+            {p.name}
+          </option>
+        ))}
+        <option value="">{t("log.general")}</option>
+      </SelectField>
+      <div>
+        <p id="log-kind" className="mb-1 text-sm font-semibold">
+          {t("log.kind")}
+        </p>
+        <Controller
+          control={control}
+          name="kind"
+          render={({ field }) => (
+            <ToggleGroup.Root type="single" aria-labelledby="log-kind" value={field.value} onValueChange={(value) => value && field.onChange(value)} className="grid grid-cols-4 border-t-[1.5px] border-l-[1.5px] border-ink">
+              {KINDS.map((k) => (
+                <ToggleGroup.Item key={k} value={k} className="min-h-11 border-r-[1.5px] border-b-[1.5px] border-ink font-semibold hover:bg-card data-[state=on]:bg-ink data-[state=on]:text-paper">
+                  {t(`log.kinds.${k}`)}
+                </ToggleGroup.Item>
+              ))}
+            </ToggleGroup.Root>
+          )}
+        />
+      </div>
+      <div className="grid grid-cols-2 gap-3">
+        {MEASURES_OF[kind].length > 0 && (
+          <TextField label={t("log.amount")} hint={t(`log.amountHints.${kind as "sown"}`)} problem={problem(errors.amount?.message)} {...register("amount")} />
+        )}
+        <TextField type="date" max={today} label={t("log.on")} problem={problem(errors.on?.message)} {...register("on")} />
+      </div>
+      <TextField label={t("log.note")} problem={problem(errors.note?.message)} {...register("note")} />
+      {kind === "fed" && <Caution>{t("cautions.feed")}</Caution>}
+      {kind === "picked" && <Caution>{t("cautions.blade")}</Caution>}
+      <div className="flex gap-2">
+        <Button type="submit" look="solid" className="min-h-11 flex-1" disabled={formState.isSubmitting}>
+          {saveLabel}
+        </Button>
+        {onCancel && <Button onClick={onCancel}>{t("log.cancel")}</Button>}
+      </div>
+    </form>
+  );
+}

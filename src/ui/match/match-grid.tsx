@@ -1,0 +1,111 @@
+"use client";
+
+import type { KeyboardEvent } from "react";
+import { soilVolumeL } from "@/core/bag";
+import { type BagThing, type MatchLine, type Setting, shapeOf } from "@/core/garden";
+import { GradeMark } from "@/ui/primitives/grade-mark";
+import { useWords } from "@/ui/words/use-words";
+
+interface GridProps {
+  readonly lines: readonly MatchLine[];
+  readonly bags: readonly BagThing[];
+  readonly setting: Setting;
+  readonly chosen: { goalId: string; bagId: string } | undefined;
+  readonly onChoose: (cell: { goalId: string; bagId: string }) => void;
+}
+
+const STEPS: Record<string, readonly [down: number, across: number]> = {
+  ArrowUp: [-1, 0], ArrowDown: [1, 0], ArrowLeft: [0, -1], ArrowRight: [0, 1],
+};
+
+/** Moves the focus to the next cell in the arrow's direction, past bags that have no surface for the crop. */
+function walk(event: KeyboardEvent<HTMLTableElement>) {
+  const step = STEPS[event.key];
+  const at = (event.target as HTMLElement).dataset.cell?.split(":").map(Number);
+  if (!step || !at) return;
+  event.preventDefault();
+  let [line = 0, column = 0] = at;
+  for (let tries = 0; tries < 40; tries++) {
+    line += step[0];
+    column += step[1];
+    const next = event.currentTarget.querySelector<HTMLElement>(`[data-cell="${line}:${column}"]`);
+    if (next) return next.focus();
+  }
+}
+
+export function MatchGrid({ lines, bags, setting, chosen, onChoose }: GridProps) {
+  const { t, crop, bag, day, quantity, season } = useWords();
+  const first = lines[0]?.cells[0];
+  return (
+    <div className="overflow-x-auto" tabIndex={0} role="region" aria-label={t("match.title")}>
+      <table onKeyDown={walk} className="border-collapse text-[0.9375rem]">
+        <thead>
+          <tr className="border-b-[1.5px] border-ink align-bottom">
+            <th scope="col" className="sticky left-0 z-1 bg-paper py-1.5 pr-3 text-left">
+              {t("match.crop")}
+            </th>
+            <th scope="col" className="px-2 py-1.5 text-left">
+              {t("match.meal")}
+            </th>
+            {bags.map((b) => {
+              const shape = shapeOf(b, setting);
+              return (
+                <th key={b.id} scope="col" className="min-w-22 px-2 py-1.5 text-left leading-tight font-semibold">
+                  {bag(b.kindId)}
+                  <span className="block text-[0.8125rem] font-normal text-muted">{shape && quantity(soilVolumeL(shape), "volume")}</span>
+                </th>
+              );
+            })}
+          </tr>
+        </thead>
+        <tbody>
+          {lines.map((line, row) => (
+            <tr key={line.goal.id} className="border-b border-line">
+              <th scope="row" className="sticky left-0 z-1 max-w-52 min-w-36 bg-paper py-1.5 pr-3 text-left font-semibold">
+                {crop(line.goal.id)}
+                <span className="block text-[0.8125rem] font-normal text-muted">{t(`methods.${line.choice.method.method}`)}</span>
+              </th>
+              <td className="px-2 align-top whitespace-nowrap">
+                <span className="block py-1.5">{line.season.stages.firstPick ? day(line.season.stages.firstPick.likely) : t("match.never")}</span>
+              </td>
+              {bags.map((b, column) => {
+                const cell = line.cells.find((c) => c.bagId === b.id);
+                if (!cell) {
+                  return (
+                    <td key={b.id} className="px-2 text-muted">
+                      {t("match.noSurface")}
+                    </td>
+                  );
+                }
+                const { fit } = cell;
+                const plants = fit.sown ? t("match.thick", { seed: quantity(fit.sown.seedG / 1000, "mass") }) : t("match.plants", { count: fit.plants ?? 0 });
+                const on = chosen?.goalId === line.goal.id && chosen.bagId === b.id;
+                const why = fit.grade === "tight" || fit.grade === "wrong" ? t(`limitShort.${fit.limit.code}`) : "";
+                return (
+                  <td key={b.id} className="p-0">
+                    <button
+                      type="button"
+                      data-cell={`${row}:${column}`}
+                      tabIndex={on || (!chosen && cell === first) ? 0 : -1}
+                      aria-pressed={on}
+                      aria-label={`${t("match.cell", { crop: crop(line.goal.id), bag: bag(b.kindId), plants, grade: t(`grades.${fit.grade}`) })}${why && `: ${why}`}`}
+                      title={fit.limit.code === "season" ? season(line.season.reason) : undefined}
+                      onClick={() => onChoose({ goalId: line.goal.id, bagId: b.id })}
+                      className={`block h-full min-h-12 w-full px-2 py-1 text-left hover:bg-card ${on ? "bg-card outline-[3px] -outline-offset-3 outline-beet" : ""}`}
+                    >
+                      <span className="flex items-center gap-1.5">
+                        <b className={`font-head ${fit.sown ? "text-[0.9375rem]" : "text-lg"} leading-none ${fit.grade === "wrong" ? "text-muted" : ""}`}>{fit.sown ? quantity(fit.sown.seedG / 1000, "mass") : fit.plants}</b>
+                        <GradeMark grade={fit.grade} />
+                      </span>
+                      <span className="block text-[0.8125rem] leading-tight text-muted">{why}</span>
+                    </button>
+                  </td>
+                );
+              })}
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </div>
+  );
+}

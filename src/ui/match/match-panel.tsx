@@ -1,0 +1,98 @@
+"use client";
+
+import { useMemo, useState } from "react";
+import { sowingFor } from "@/core/calendar";
+import { type Day, isDay } from "@/core/day";
+import type { MatchCell, MatchLine, Setting } from "@/core/garden";
+import type { Problem } from "@/core/problem";
+import { Button } from "@/ui/primitives/button";
+import { Caution } from "@/ui/primitives/caution";
+import { TextField } from "@/ui/primitives/field";
+import { Dates } from "@/ui/verdict/dates";
+import { MethodLine } from "@/ui/verdict/method-line";
+import { Verdict } from "@/ui/verdict/verdict";
+import { useWords } from "@/ui/words/use-words";
+
+interface PanelProps {
+  readonly line: MatchLine;
+  readonly cell: MatchCell;
+  readonly place: string;
+  readonly sowOn: Day;
+  readonly setting: Setting;
+  readonly saving: boolean;
+  readonly failure: Problem | undefined;
+  readonly onSowOn: (day: Day) => void;
+  readonly onPick: () => void;
+  readonly onClose: () => void;
+}
+
+/** The whole reasoning behind one cell, and the ways on: into the plan, another day, or from the meal backwards. */
+export function MatchPanel({ line, cell, place, sowOn, setting, saving, failure, onSowOn, onPick, onClose }: PanelProps) {
+  const { t, crop, day, quantity, problem } = useWords();
+  const { fit } = cell;
+  const [mealOn, setMealOn] = useState("");
+  const latest = useMemo(
+    () => (isDay(mealOn) ? sowingFor(line.crop, line.goal, line.choice.method, mealOn, setting.climate) : undefined),
+    [mealOn, line, setting],
+  );
+  return (
+    <aside
+      aria-label={t("match.why")}
+      className="fixed inset-x-0 bottom-0 z-5 max-h-[75vh] overflow-y-auto border-t-[1.5px] border-ink bg-card p-4 lg:static lg:max-h-none lg:border-t-0 lg:border-l-[1.5px] lg:p-5"
+    >
+      <div className="flex items-start justify-between gap-2">
+        <div>
+          <p className="text-sm text-muted">
+            {t("match.in", { bag: place })}, {t(`surfaces.${cell.where}`)}
+          </p>
+          <h2 className="text-xl font-bold">{crop(line.goal.id)}</h2>
+        </div>
+        <Button look="quiet" onClick={onClose}>
+          {t("match.close")}
+        </Button>
+      </div>
+      <p className="mt-1 mb-2">
+        {fit.sown ? (
+          <span className="big-number">{t("match.thick", { seed: quantity(fit.sown.seedG / 1000, "mass") })}</span>
+        ) : (
+          <>
+            <span className="big-number">{t("match.plants", { count: fit.plants ?? 0 })}</span>{" "}
+            {(fit.most ?? 0) > (fit.plants ?? 0) && <span className="text-sm text-muted">{t("match.upTo", { most: fit.most ?? 0 })}</span>}
+          </>
+        )}
+      </p>
+      <Verdict fit={fit} onFix={(f) => f.code === "sow-on" && onSowOn(f.day)} />
+      <div className="mt-3 border-t border-line pt-2">
+        <MethodLine method={line.choice.method} why={line.choice.why} />
+      </div>
+      <div className="mt-2 border-t border-line pt-2">
+        <p className="mb-1 text-[0.9375rem]">
+          {t("match.sow")} <b>{day(sowOn)}</b>
+        </p>
+        <Dates stages={line.season.stages} />
+      </div>
+      <div className="mt-2 flex flex-wrap items-end gap-2 border-t border-line pt-2">
+        <TextField type="date" label={t("match.wantMeal")} value={mealOn} onChange={(e) => setMealOn(e.target.value)} />
+        {isDay(mealOn) && (
+          <p role="status" className="text-[0.9375rem]">
+            {latest ? t("match.mealAnswer", { day: day(latest) }) : t("match.mealNever")}
+          </p>
+        )}
+        {latest && <Button onClick={() => onSowOn(latest)}>{t("match.useDay")}</Button>}
+      </div>
+      <div className="mt-3 grid gap-2">
+        {line.goal.cautions.map((caution) => (
+          <Caution key={caution}>{t(`cautions.${caution}`)}</Caution>
+        ))}
+        <Button look="solid" className="min-h-11" disabled={saving || (fit.plants === 0 && !fit.sown)} onClick={onPick}>
+          {t("match.pick")}
+        </Button>
+        {failure && (
+          <p role="alert" className="font-semibold text-beet">
+            ✕ {problem(failure)}
+          </p>
+        )}
+      </div>
+    </aside>
+  );
+}

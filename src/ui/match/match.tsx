@@ -1,0 +1,154 @@
+"use client";
+
+import Link from "next/link";
+import { useRouter } from "next/navigation";
+import { useDeferredValue, useMemo, useState } from "react";
+import { type Day, isDay } from "@/core/day";
+import { GRADES } from "@/core/fit";
+import { type BagThing, type MatchLine, matchAll, type PlainSetting, type Plan, putPlanting, type Reference } from "@/core/garden";
+import type { Outcome, Problem } from "@/core/problem";
+import { buttonClass } from "@/ui/primitives/button";
+import { SelectField, TextField } from "@/ui/primitives/field";
+import { send } from "@/ui/primitives/send";
+import { useSetting } from "@/ui/use-setting";
+import { useWords } from "@/ui/words/use-words";
+import { MatchGrid } from "./match-grid";
+import { MatchPanel } from "./match-panel";
+
+export interface MatchProps {
+  readonly householdId: string;
+  readonly title: string;
+  readonly today: Day;
+  readonly saved: { readonly version: number; readonly plan: Plan };
+  readonly setting: PlainSetting;
+  readonly reference: Reference;
+  readonly save: (readAt: number, plan: Plan) => Promise<Outcome<{ version: number }>>;
+}
+
+const SORTS = ["fit", "meal", "name"] as const;
+
+/** Crops down, bags across, for one sowing day: each cell computed, with the reason at hand. */
+export function Match({ householdId, title, today, saved, setting: plain, reference, save }: MatchProps) {
+  const words = useWords();
+  const { t, crop, bag } = words;
+  const router = useRouter();
+  const setting = useSetting(plain, reference);
+  const own = saved.plan.bags;
+  const kinds = useMemo(
+    () => reference.bagKinds.map((kind): BagThing => ({ id: kind.id, kindId: kind.id, shape: null, atHand: false, firstSeason: null })),
+    [reference],
+  );
+  const [sowOn, setSowOn] = useState(today);
+  const [find, setFind] = useState("");
+  const [sort, setSort] = useState<(typeof SORTS)[number]>("fit");
+  const [hideWrong, setHideWrong] = useState(false);
+  const [toBuy, setToBuy] = useState(own.length === 0);
+  const [chosen, setChosen] = useState<{ goalId: string; bagId: string }>();
+  const [done, setDone] = useState<{ row: number; goalId: string }>();
+  const [failure, setFailure] = useState<Problem>();
+  const [saving, setSaving] = useState(false);
+
+  const bags = toBuy ? kinds : own;
+  const day = useDeferredValue(isDay(sowOn) ? sowOn : today);
+  const goals = useMemo(() => reference.crops.flatMap((c) => c.goals.map((goal) => ({ crop: c, goal }))), [reference]);
+  const lines = useMemo(() => matchAll(goals, bags, day, setting), [goals, bags, day, setting]);
+  const shown = useMemo(() => {
+    const best = (l: MatchLine) => Math.min(...l.cells.map((c) => GRADES.indexOf(c.fit.grade)), GRADES.length);
+    const wanted = find.trim().toLowerCase();
+    const meal = (l: MatchLine) => l.season.stages.firstPick?.likely ?? "9";
+    const order = {
+      fit: (a: MatchLine, b: MatchLine) => best(a) - best(b) || meal(a).localeCompare(meal(b)),
+      meal: (a: MatchLine, b: MatchLine) => meal(a).localeCompare(meal(b)),
+      name: (a: MatchLine, b: MatchLine) => crop(a.goal.id).localeCompare(crop(b.goal.id)),
+    }[sort];
+    return lines
+      .filter((l) => `${crop(l.goal.id)} ${l.crop.botanical}`.toLowerCase().includes(wanted))
+      .filter((l) => !hideWrong || l.cells.some((c) => c.fit.grade !== "wrong"))
+      .sort(order);
+  }, [lines, find, hideWrong, sort, crop]);
+
+  const line = lines.find((l) => l.goal.id === chosen?.goalId);
+  const cell = line?.cells.find((c) => c.bagId === chosen?.bagId);
+  const column = bags.find((b) => b.id === chosen?.bagId);
+
+  const pick = async () => {
+    if (!line || !cell || !column) return;
+    setSaving(true);
+    setFailure(undefined);
+    const thing: BagThing = toBuy ? { ...column, id: crypto.randomUUID() } : column;
+    const base = toBuy ? { ...saved.plan, bags: [...saved.plan.bags, thing] } : saved.plan;
+    const planting = {
+      id: crypto.randomUUID(),
+      goalId: line.goal.id,
+      surface: cell.where,
+      method: line.choice.method.method,
+      plants: cell.fit.plants ?? null,
+      sowOn: day,
+    };
+    const next = putPlanting(base, thing.id, planting, crypto.randomUUID());
+    const outcome = await send(() => save(saved.version, next));
+    setSaving(false);
+    if (outcome.ok) setDone({ row: next.rows.findIndex((r) => r.bagId === thing.id) + 1, goalId: line.goal.id });
+    else setFailure(outcome.problem);
+    router.refresh();
+  };
+
+  return (
+    <div className="grid lg:grid-cols-[minmax(0,1fr)_20rem]">
+      <div className="min-w-0 px-4 pt-4 pb-8 lg:px-6">
+        <h1 className="text-[1.625rem] font-bold">{title}</h1>
+        <p className="mb-3 text-muted">{t("match.lead", { goals: shown.length, bags: bags.length, day: words.day(day) })}</p>
+        <div className="mb-3 flex flex-wrap items-end gap-3">
+          <TextField type="date" label={t("match.sowOn")} value={sowOn} onChange={(e) => setSowOn(e.target.value)} problem={isDay(sowOn) ? undefined : { code: "not-a-date" }} />
+          <TextField type="search" label={t("match.find")} value={find} onChange={(e) => setFind(e.target.value)} className="w-40" />
+          <SelectField label={t("match.sort")} value={sort} onChange={(e) => setSort(e.target.value as typeof sort)}>
+            {SORTS.map((s) => (
+              <option key={s} value={s}>
+                {t(`match.sorts.${s}`)}
+              </option>
+            ))}
+          </SelectField>
+          <SelectField label={t("match.bagsShown")} value={toBuy ? "buy" : "own"} onChange={(e) => setToBuy(e.target.value === "buy")}>
+            {own.length > 0 && <option value="own">{t("match.own")}</option>}
+            <option value="buy">{t("match.buy")}</option>
+          </SelectField>
+          <label className="flex min-h-10 items-center gap-2">
+            <input type="checkbox" className="size-5 accent-(--beet)" checked={hideWrong} onChange={(e) => setHideWrong(e.target.checked)} />
+            {t("match.hideWrong")}
+          </label>
+        </div>
+        <p role="status" className={done ? "mb-3 flex flex-wrap items-center gap-3 border-l-4 border-leaf bg-card py-1.5 pl-3 font-semibold" : ""}>
+          {done && (
+            <>
+              {t("match.picked", { crop: crop(done.goalId), row: done.row })}
+              <Link href={`/house/${householdId}/bench`} className={buttonClass("open")}>
+                {t("match.toBench")}
+              </Link>
+            </>
+          )}
+        </p>
+        {shown.length === 0 ? (
+          <p className="border-t border-line py-6">{t("match.none")}</p>
+        ) : (
+          <MatchGrid lines={shown} bags={bags} setting={setting} chosen={chosen} onChoose={setChosen} />
+        )}
+      </div>
+      {line && cell && column ? (
+        <MatchPanel
+          line={line}
+          cell={cell}
+          place={bag(column.kindId)}
+          sowOn={day}
+          setting={setting}
+          saving={saving}
+          failure={failure}
+          onSowOn={setSowOn}
+          onPick={pick}
+          onClose={() => setChosen(undefined)}
+        />
+      ) : (
+        <aside className="hidden border-l-[1.5px] border-ink bg-card p-5 text-muted lg:block">{t("match.pickHint")}</aside>
+      )}
+    </div>
+  );
+}

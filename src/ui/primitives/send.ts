@@ -1,0 +1,12 @@
+import type { Outcome } from "@/core/problem";
+
+/** Calls an action of the server; a lost connection becomes an outcome like any other, so that nothing typed is lost. */
+export async function send<T>(action: () => Promise<Outcome<T>>): Promise<Outcome<T>> {
+  try {
+    return await action();
+  } catch (error) {
+    // A redirect or another signal of the framework travels as an error and must go on.
+    if (typeof error === "object" && error !== null && "digest" in error && String(error.digest).startsWith("NEXT_")) throw error;
+    return { ok: false, problem: { code: "offline" } };
+  }
+}

@@ -1,0 +1,38 @@
+"use client";
+
+import type { Stages, Window } from "@/core/calendar";
+import { useWords } from "@/ui/words/use-words";
+
+/** The dates of a planting as windows, and why a date is not where the packet puts it. */
+export function Dates({ stages }: { stages: Stages }) {
+  const { t, day, dateReason } = useWords();
+  const line = (name: string, w: Window | undefined, texture: string) =>
+    w && (
+      <div className="grid grid-cols-[1.25rem_5rem_auto_1fr] items-baseline gap-2">
+        <i aria-hidden="true" className={`h-3 self-center border border-ink ${texture}`} />
+        <dt>{name}</dt>
+        <dd className="font-semibold">{day(w.likely)}</dd>
+        <dd className="text-right text-sm text-muted">{t("bench.window", { early: day(w.early), late: day(w.late) })}</dd>
+      </div>
+    );
+  return (
+    <div className="text-[0.9375rem]">
+      <dl className="grid gap-1">
+        {line(t("bench.up"), stages.up, "stage-seed")}
+        {line(t("bench.move"), stages.move, "")}
+        {line(t("bench.firstPick"), stages.firstPick, "stage-growing")}
+        {line(t("bench.lastPick"), stages.lastPick, "stage-picking")}
+      </dl>
+      {stages.feeds.length > 0 && (
+        <p className="mt-1">
+          {t("bench.feed")}: {stages.feeds.map((f) => day(f.day)).join(", ")}
+        </p>
+      )}
+      {stages.reasons.map((r) => (
+        <p key={r.code} className="mt-1 text-sm text-muted">
+          {dateReason(r)}
+        </p>
+      ))}
+    </div>
+  );
+}

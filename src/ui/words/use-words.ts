@@ -1,0 +1,90 @@
+"use client";
+
+import { useFormatter, useTranslations } from "next-intl";
+import { createContext, useContext, useMemo } from "react";
+import type { DateReason, SeasonReason } from "@/core/calendar";
+import type { Day } from "@/core/day";
+import type { Fix, Limit, Note } from "@/core/fit";
+import type { Problem } from "@/core/problem";
+import { type Dimension, formatQuantity, showQuantity, type UnitSystem } from "@/core/quantity";
+import type words from "./en.json";
+
+export type GoalName = keyof (typeof words)["goals"];
+export type BagName = keyof (typeof words)["bags"];
+
+const Units = createContext<UnitSystem>("metric");
+export const UnitsProvider = Units.Provider;
+
+/** Message keys hold no dot, which next-intl reads as a path. */
+const bagKey = (kindId: string) => kindId.replace(".", "_") as BagName;
+
+/** Turns the core's facts into words: quantities in the reader's units, days, crops, bags, reasons and problems. */
+export function useWords() {
+  const t = useTranslations();
+  const format = useFormatter();
+  const units = useContext(Units);
+  return useMemo(() => {
+    const at = (day: Day) => new Date(`${day}T00:00:00Z`);
+    const day = (d: Day) => format.dateTime(at(d), { day: "numeric", month: "short", timeZone: "UTC" });
+    const longDay = (d: Day) => format.dateTime(at(d), { weekday: "short", day: "numeric", month: "short", year: "numeric", timeZone: "UTC" });
+    const month = (d: Day) => format.dateTime(at(d), { month: "short", timeZone: "UTC" });
+    const quantity = (value: number, dimension: Dimension) => formatQuantity(value, dimension, units);
+    const temperature = (c: number) => quantity(c, "temperature");
+    const number = (n: number) => format.number(n, { maximumFractionDigits: n < 10 ? 1 : 0 });
+    const crop = (goalId: string) => t(`goals.${goalId as GoalName}`);
+    const bag = (kindId: string) => t(`bags.${bagKey(kindId)}`);
+
+    const words = (r: SeasonReason | DateReason) =>
+      Object.fromEntries(
+        Object.entries(r).map(([key, value]) => [
+          key,
+          typeof value === "number" ? (key.endsWith("C") ? temperature(value) : number(value)) : ["day", "from", "to"].includes(key) ? day(value) : value,
+        ]),
+      );
+    const season = (r: SeasonReason) => t(`seasonReasons.${r.code}`, words(r));
+    const dateReason = (r: DateReason) => t(`dateReasons.${r.code}`, words(r));
+
+    const limit = (l: Limit): string => {
+      switch (l.code) {
+        case "depth":
+          return t("limits.have", { have: quantity(l.have, "length"), good: quantity(l.need.good, "length") });
+        case "soil":
+          return t("limits.have", { have: quantity(l.have, "volume"), good: quantity(l.need.good, "volume") });
+        case "sun":
+          return t("limits.have", { have: `${number(l.have)} h`, good: `${number(l.need.good)} h` });
+        case "room":
+          return t("limits.roomHave", { good: l.good, most: l.most, spacing: quantity(l.spacingCm.good, "length") });
+        case "holes":
+          return t("limits.holesHave", { holes: l.holes });
+        case "season":
+          return season(l.reason);
+      }
+    };
+    const fix = (f: Fix): string => {
+      switch (f.code) {
+        case "plants":
+          return t("fixes.plants", { plants: f.plants });
+        case "deeper":
+          return t("fixes.deeper", { depth: quantity(f.depthCm, "length") });
+        case "larger":
+          return t("fixes.larger", { soil: quantity(f.soilL, "volume") });
+        case "wider":
+          return t("fixes.wider", { spacing: quantity(f.spacingCm, "length") });
+        case "sunnier":
+          return t("fixes.sunnier", { hours: number(f.hours) });
+        case "sow-on":
+          return t("fixes.sow-on", { day: day(f.day) });
+      }
+    };
+    const note = (n: Note): string =>
+      n.code === "roots-short"
+        ? t("notes.roots-short", { depth: quantity(n.depthCm, "length") })
+        : t(`notes.${n.code}`, { soil: quantity(n.soilL, "volume") });
+    const problem = ({ code, ...details }: Problem): string => {
+      const key = `problems.${code}` as "problems.invalid";
+      return t.has(key) ? t(key, details) : t("problems.invalid");
+    };
+    const shown = (value: number, dimension: Dimension) => showQuantity(value, dimension, units);
+    return { t, units, day, longDay, month, quantity, shown, number, crop, bag, season, dateReason, limit, fix, note, problem };
+  }, [t, format, units]);
+}
