@@ -46,15 +46,15 @@ export const DEMO_HOUSEHOLDS: readonly DemoHousehold[] = [
         { goal: "radish/root", method: "rows", sowOn: "2026-09-20", plants: 30 },
       ] },
       { kind: "tub-80-l", plantings: [
-        { goal: "cauliflower/baby", method: "cells", sowOn: "2026-02-20", plants: 3, records: [["sown", "2026-02-20", "8"], ["up", "2026-03-02", "7"], ["moved", "2026-03-26", "3"], ["lost", "2026-04-03", "1", "slug; replaced from the spare cells"]] },
-        { goal: "pea/pod", method: "cells", sowOn: "2026-02-18", plants: 4, surface: "edge", records: [["sown", "2026-02-18", "6"], ["up", "2026-03-03", "5"], ["moved", "2026-03-18", "4"], ["picked", "2026-05-02", "180 g"], ["picked", "2026-05-12", "240 g"]] },
+        { goal: "cauliflower/baby", method: "cells", sowOn: "2026-03-12", plants: 3, records: [["sown", "2026-03-12", "8"], ["up", "2026-03-20", "7"], ["moved", "2026-04-12", "3"], ["lost", "2026-04-20", "1", "slug; replaced from the spare cells"]] },
+        { goal: "pea/pod", method: "cells", sowOn: "2026-03-04", plants: 4, surface: "edge", records: [["sown", "2026-03-04", "6"], ["up", "2026-03-14", "5"], ["moved", "2026-03-28", "4"], ["picked", "2026-05-06", "180 g"], ["picked", "2026-05-14", "240 g"]] },
         { goal: "kale/leaf", method: "cells", sowOn: "2026-06-20", plants: 2 },
       ] },
       { kind: "tower-75", plantings: [
         { goal: "kale/leaf", method: "cells", sowOn: "2026-03-02", plants: 70, surface: "side", records: [["sown", "2026-03-02", "100"], ["up", "2026-03-11", "84"], ["moved", "2026-04-08", "70"], ["lost", "2026-04-20", "4", "bottom ring dry"], ["picked", "2026-05-10", "6 bunches"]] },
       ] },
       { kind: "flat-1.5-cu-ft", plantings: [
-        { goal: "lettuce/baby-leaf", method: "broadcast", sowOn: "2026-03-06", records: [["sown", "2026-03-06"], ["up", "2026-03-13", "200", "about; half oakleaf, half romaine"], ["picked", "2026-04-18", "150 g"], ["picked", "2026-04-29", "190 g"], ["picked", "2026-05-09", "120 g", "turning bitter"]] },
+        { goal: "lettuce/baby-leaf", method: "broadcast", sowOn: "2026-03-10", records: [["sown", "2026-03-10"], ["up", "2026-03-17", "200", "about; half oakleaf, half romaine"], ["picked", "2026-04-20", "150 g"], ["picked", "2026-04-29", "190 g"], ["picked", "2026-05-09", "120 g", "turning bitter"]] },
         { goal: "lettuce/baby-leaf", method: "broadcast", sowOn: "2026-10-08" },
       ] },
       { kind: "bottle", plantings: [{ goal: "water-spinach/leaf", method: "cells", sowOn: "2026-05-20", plants: 1 }] },
@@ -90,7 +90,7 @@ export const DEMO_HOUSEHOLDS: readonly DemoHousehold[] = [
     survey: survey("Marrowby", [1, 1], "sandwiches, salads", { kind: "sill", length: "1.2 m", width: "32 cm", limit: "" }, [["09:00", "13:00"]]),
     bags: [
       { kind: "tray", plantings: [
-        { goal: "radish/microgreens", method: "soaked", sowOn: "2026-05-02", records: [["sown", "2026-05-02"], ["up", "2026-05-05", "1"], ["picked", "2026-05-09", "85 g"]] },
+        { goal: "radish/microgreens", method: "soaked", sowOn: "2026-05-02", records: [["sown", "2026-05-02"], ["up", "2026-05-05", "1"], ["picked", "2026-05-09", "85 g"], ["ended", "2026-05-09"]] },
         { goal: "radish/microgreens", method: "soaked", sowOn: "2026-05-11", records: [["sown", "2026-05-11"], ["picked", "2026-05-18", "92 g"]] },
       ] },
     ],
@@ -102,15 +102,15 @@ export const DEMO_HOUSEHOLDS: readonly DemoHousehold[] = [
   {
     survey: survey("Corrinder", [2, 1], "winter greens", { kind: "balcony", length: "3 m", width: "1.2 m", limit: "200 kg/m²" }, [["08:00", "12:30"]]),
     bags: [
-      { kind: "round-10-gal", firstSeason: 2025, plantings: [{ goal: "spinach/leaf", method: "rows", sowOn: "2025-09-24", plants: 7, records: [["sown", "2025-09-24", "12"], ["up", "2025-10-02", "8"], ["picked", "2025-11-20", "220 g"], ["picked", "2026-01-15", "260 g"], ["picked", "2026-03-30", "310 g", "last cut, bolting"]] }] },
-      { kind: "round-7-gal", firstSeason: 2024, plantings: [{ goal: "lettuce/head", method: "cells", sowOn: "2025-09-20", plants: 1, records: [["sown", "2025-09-20", "4"], ["up", "2025-09-25", "4"], ["moved", "2025-10-14", "1"], ["picked", "2025-12-02", "1 piece"]] }] },
+      { kind: "round-10-gal", firstSeason: 2025, plantings: [{ goal: "spinach/leaf", method: "rows", sowOn: "2025-09-24", plants: 7, records: [["sown", "2025-09-24", "12"], ["up", "2025-10-02", "8"], ["picked", "2025-11-20", "220 g"], ["picked", "2026-01-15", "260 g"], ["picked", "2026-03-30", "310 g", "last cut, bolting"], ["ended", "2026-04-02"]] }] },
+      { kind: "round-7-gal", firstSeason: 2024, plantings: [{ goal: "lettuce/head", method: "cells", sowOn: "2025-09-20", plants: 1, records: [["sown", "2025-09-20", "4"], ["up", "2025-09-25", "4"], ["moved", "2025-10-14", "1"], ["picked", "2025-12-02", "1 piece"], ["ended", "2025-12-02"]] }] },
     ],
   },
   {
     survey: survey("Pellomy", [4, 2], "cabbage, potatoes, big pots", { kind: "courtyard", length: "16 ft", width: "9 ft 6 in", limit: "" }, [["07:30", "11:00"], ["13:00", "16:30"]]),
     bags: [
-      { kind: "round-10-gal", plantings: [{ goal: "cabbage/standard", method: "cells", sowOn: "2025-12-28", plants: 1, records: [["sown", "2025-12-28", "4"], ["up", "2026-01-09", "3"], ["moved", "2026-02-06", "1"], ["fed", "2026-02-06", "2 tbsp"], ["picked", "2026-05-15", "2.4 kg"]] }] },
-      { kind: "round-5-gal", plantings: [{ goal: "cabbage/compact", method: "cells", sowOn: "2026-01-10", plants: 1, records: [["sown", "2026-01-10", "4"], ["up", "2026-01-22", "4"], ["moved", "2026-02-18", "1"], ["picked", "2026-05-08", "1.1 kg"]] }] },
+      { kind: "round-10-gal", plantings: [{ goal: "cabbage/standard", method: "cells", sowOn: "2025-12-28", plants: 1, records: [["sown", "2025-12-28", "4"], ["up", "2026-01-09", "3"], ["moved", "2026-02-06", "1"], ["fed", "2026-02-06", "2 tbsp"], ["picked", "2026-05-15", "2.4 kg"], ["ended", "2026-05-15"]] }] },
+      { kind: "round-5-gal", plantings: [{ goal: "cabbage/compact", method: "cells", sowOn: "2026-01-10", plants: 1, records: [["sown", "2026-01-10", "4"], ["up", "2026-01-22", "4"], ["moved", "2026-02-18", "1"], ["picked", "2026-05-08", "1.1 kg"], ["ended", "2026-05-08"]] }] },
       { kind: "round-15-gal", plantings: [{ goal: "potato/tuber", method: "tubers", sowOn: "2026-02-10", plants: 3, records: [["sown", "2026-02-10", "3"], ["up", "2026-03-09", "3"]] }] },
     ],
   },

@@ -74,5 +74,5 @@ export async function logPlantings(actor: Actor, householdId: string, records: r
         picked: pickedTotals(own),
       };
     })
-    .sort((a, b) => Number(a.removed) - Number(b.removed));
+    .sort((a, b) => Number(a.removed) - Number(b.removed) || Number(!a.due) - Number(!b.due));
 }

@@ -45,7 +45,7 @@ export function Frame({ programme, day, fixedDay, households, children }: FrameP
           </span>
           Row
         </Link>
-        <nav aria-label={t("app.main")} className="order-3 -mb-px flex w-full gap-5 overflow-x-auto lg:order-none lg:w-auto">
+        <nav aria-label={t("app.main")} className="order-3 -mb-px flex w-full gap-3.5 overflow-x-auto text-[0.9375rem] sm:gap-5 sm:text-base lg:order-none lg:w-auto">
           <Link href="/" className={tab(path === "/")} aria-current={path === "/" ? "page" : undefined}>
             {t("nav.households")}
           </Link>

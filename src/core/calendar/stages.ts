@@ -128,7 +128,11 @@ export function stagesFrom(crop: Crop, goal: Goal, method: Method, sowOn: Day, c
   const start = from === "planting" && moved ? planted : sow;
   const added = from === "planting" && moved ? 0 : rest;
   const { baseC, bestC } = crop.growth;
-  const rate = (d: number) => warmth(weather(d).meanC + (d < planted ? sheltered : 0), baseC, bestC) / (atC - baseC);
+  // A seedling that waits in its tray for warm nights stands still; before that it grows as trays usually do.
+  const rate = (d: number) => {
+    const tray = d < planted ? sheltered : 0;
+    return moved && d >= planted - moved.held && d < planted ? 0 : warmth(weather(d).meanC + tray, baseC, bestC) / (atC + tray - baseC);
+  };
   const [low, likely, high] = [window.low, window.likely, window.high].map((days) => {
     const needed = daysUntil(start, Math.max(1, days + added), rate);
     return needed && Math.round(needed);

@@ -1,15 +1,30 @@
-import { type Day, dayOfYear } from "../day";
+import { type Day, dayNumber } from "../day";
 
 const RADIAN = Math.PI / 180;
+/** Noon of 1 January 2000 as days since 1970-01-01: the epoch of the solar formulae. */
+const EPOCH_2000 = 10_957.5;
 
 /**
- * Hours from sunrise to sunset, with no allowance for refraction or the sun's width (minutes, outside polar seasons).
- * Source: FAO Irrigation and Drainage Paper 56, equations 24, 25 and 34.
+ * The sun's declination at noon UTC, in radians, good to about 0.01°.
+ * Source: The Astronomical Almanac, low-precision formulae for the sun (memory).
+ */
+function declination(day: Day): number {
+  const n = dayNumber(day) + 0.5 - EPOCH_2000;
+  const meanLongitude = 280.46 + 0.9856474 * n;
+  const anomaly = (357.528 + 0.9856003 * n) * RADIAN;
+  const longitude = (meanLongitude + 1.915 * Math.sin(anomaly) + 0.02 * Math.sin(2 * anomaly)) * RADIAN;
+  return Math.asin(Math.sin((23.439 - 4e-7 * n) * RADIAN) * Math.sin(longitude));
+}
+
+/**
+ * Hours during which the sun's middle stands above an altitude.
+ * Source: FAO Irrigation and Drainage Paper 56, equations 25 and 34, extended to altitudes other than 0.
  *
  * @param latitude degrees, north positive; 0 or 24 hours where the sun does not rise or set
+ * @param altitude degrees; 0 leaves refraction out, −0.833 is an almanac's sunrise
  */
-export function dayLength(latitude: number, day: Day): number {
-  const declination = 0.409 * Math.sin((2 * Math.PI * dayOfYear(day)) / 365 - 1.39);
-  const x = -Math.tan(latitude * RADIAN) * Math.tan(declination);
+export function dayLength(latitude: number, day: Day, altitude = 0): number {
+  const [phi, delta] = [latitude * RADIAN, declination(day)];
+  const x = (Math.sin(altitude * RADIAN) - Math.sin(phi) * Math.sin(delta)) / (Math.cos(phi) * Math.cos(delta));
   return (24 / Math.PI) * Math.acos(Math.min(1, Math.max(-1, x)));
 }

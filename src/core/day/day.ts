@@ -22,6 +22,3 @@ export function isDay(text: string): boolean {
   const time = Date.parse(`${text}T00:00:00Z`);
   return Number.isFinite(time) && new Date(time).toISOString().startsWith(text);
 }
-
-/** Day of the year, 1 to 366. */
-export const dayOfYear = (day: Day): number => dayNumber(day) - dayNumber(`${day.slice(0, 4)}-01-01`) + 1;

@@ -1,2 +1,2 @@
 /** Which day is it? Plain calendar dates and the arithmetic on them. */
-export { addDays, type Day, dayNumber, dayOf, dayOfYear, daysBetween, isDay } from "./day";
+export { addDays, type Day, dayNumber, dayOf, daysBetween, isDay } from "./day";

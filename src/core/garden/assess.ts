@@ -5,7 +5,7 @@ import { addDays, type Day } from "../day";
 import { chooseMethod, type Fit, fit, methodsFor } from "../fit";
 import { type Load, loadOn } from "../load";
 import type { Mix } from "../mix";
-import { leastDistance, placeAlongEdge, placeSides, placeTop, type Point, type SidePoint } from "../placement";
+import { distanceBetween, placeAlongEdge, placeAround, placeSides, type Point, type SidePoint } from "../placement";
 import type { BagThing, Plan, Planting, Row } from "./plan";
 
 /** The library as plain data, so that it can be sent to where the computing is done. */
@@ -48,6 +48,8 @@ export interface PlantingView {
   readonly method: Method;
   readonly methodWhy: string;
   readonly season: Season;
+  /** From when to when it takes its place in the bag. */
+  readonly stay: { readonly from: Day; readonly to: Day };
   readonly fit: Fit;
   readonly neighbours: readonly Neighbour[];
   /** Where its plants stand: on the top in cm from the middle, or among side holes. */
@@ -75,7 +77,8 @@ export interface Garden {
   readonly soilL: number;
   /** All bags over the whole floor; hanging bags too, since their hooks hand the mass on. */
   readonly load: Load;
-  readonly firstMeal?: { readonly day: Day; readonly goalId: string };
+  /** First picks that can be counted on, the earliest first. */
+  readonly meals: readonly { readonly day: Day; readonly goalId: string }[];
 }
 
 /** The shape of a bag: its own measures, else its kind's. */
@@ -117,17 +120,26 @@ const claim = ({ goal, planting }: Draft): number =>
 
 const spacingOf = ({ goal }: Draft) => (goal.stand.type === "plants" ? goal.stand.spacingCm : { least: 0, good: 0 });
 
-function positions(draft: Draft, shape: BagShape): { top: Point[]; sides: SidePoint[] } {
+/** Half-way between what two neighbours need at least from their own kind. */
+const wantApart = (a: Draft, b: Draft): number => (spacingOf(a).least + spacingOf(b).least) / 2;
+
+/** Where a planting's plants stand: on the top they leave room for those that stand along the edge at the same time. */
+function positions(draft: Draft, others: readonly Draft[], shape: BagShape): { top: Point[]; sides: SidePoint[] } {
   const { planting, goal } = draft;
   const n = planting.plants ?? 0;
   if (planting.surface === "side") return { top: [], sides: placeSides(sideRings(shape), n) };
   const top = plantingTop(shape);
   if (planting.surface === "edge") return { top: placeAlongEdge(top, n, goal.insetCm), sides: [] };
-  return { top: placeTop(top, n, spacingOf(draft).good, goal.insetCm), sides: [] };
+  const edging = others.filter((d) => d.planting.surface === "edge");
+  const taken = edging.flatMap((d) => placeAlongEdge(top, d.planting.plants ?? 0, d.goal.insetCm));
+  const clearCm = Math.max(1, ...edging.map((d) => wantApart(draft, d)));
+  return { top: placeAround(top, n, spacingOf(draft).good, goal.insetCm, taken, clearCm), sides: [] };
 }
 
-function neighboursOf(draft: Draft, others: readonly Draft[], shape: BagShape): Neighbour[] {
-  const own = positions(draft, shape).top;
+function neighboursOf(draft: Draft, drafts: readonly Draft[], shape: BagShape): Neighbour[] {
+  const beside = (d: Draft) => drafts.filter((x) => x !== d && overlaps(x, d));
+  const others = beside(draft);
+  const own = positions(draft, others, shape).top;
   return others.map((other) => {
     const common = {
       plantingId: other.planting.id,
@@ -135,10 +147,9 @@ function neighboursOf(draft: Draft, others: readonly Draft[], shape: BagShape): 
       from: draft.stay.from > other.stay.from ? draft.stay.from : other.stay.from,
       to: draft.stay.to < other.stay.to ? draft.stay.to : other.stay.to,
     };
-    const theirs = positions(other, shape).top;
+    const theirs = positions(other, beside(other), shape).top;
     if (own.length === 0 || theirs.length === 0) return common;
-    const apartCm = Math.min(...own.map((p) => Math.min(...theirs.map((q) => leastDistance([p, q])))));
-    return { ...common, apartCm, wantCm: (spacingOf(draft).least + spacingOf(other).least) / 2 };
+    return { ...common, apartCm: distanceBetween(own, theirs), wantCm: wantApart(draft, other) };
   });
 }
 
@@ -160,10 +171,11 @@ function viewPlanting(draft: Draft, drafts: readonly Draft[], shape: BagShape, g
   });
   return {
     planting, crop, goal, method, season,
+    stay: draft.stay,
     methodWhy: draft.why,
     fit: verdict,
-    neighbours: neighboursOf(draft, others, shape),
-    ...positions(draft, shape),
+    neighbours: neighboursOf(draft, drafts, shape),
+    ...positions(draft, others, shape),
   };
 }
 
@@ -201,6 +213,15 @@ export function assessGarden(plan: Plan, setting: Setting): Garden {
     rows,
     soilL: rows.reduce((sum, r) => sum + r.soilL, 0),
     load: loadOn(rows.reduce((sum, r) => sum + r.wetKg, 0), setting.floorM2, setting.limitKgM2),
-    firstMeal: meals[0],
+    meals,
   };
+}
+
+/** The plantings of a row that stand in its bag on a day. */
+export const standingOn = (view: RowView, day: Day): PlantingView[] => view.plantings.filter((p) => p.stay.from <= day && day <= p.stay.to);
+
+/** The next first pick from `today` on; the very first one when all are past, and none without any. */
+export function nextMeal(garden: Garden, today: Day): { day: Day; goalId: string; first: boolean } | undefined {
+  const meal = garden.meals.find((m) => m.day >= today) ?? garden.meals[0];
+  return meal && { ...meal, first: meal === garden.meals[0] };
 }

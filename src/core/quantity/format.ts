@@ -33,6 +33,7 @@ const LADDERS: Record<UnitSystem, Record<Dimension, Ladder>> = {
 /** Two figures under ten, whole numbers from ten on: as much as work with a bucket can use. */
 function round(amount: number): string {
   const size = Math.abs(amount);
+  if (size > 0 && size < 0.1) return String(Number(amount.toPrecision(2)));
   const places = size >= 9.95 || size === 0 ? 0 : size >= 0.995 ? 1 : 2;
   return String(Number(amount.toFixed(places)));
 }

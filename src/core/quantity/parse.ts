@@ -76,7 +76,8 @@ export function parseQuantity(text: string, dimension: Dimension, assume?: strin
     const number = readNumber(shape[0]);
     if (!number.ok) return number;
     rest = rest.slice(shape[0].length).trimStart();
-    const word = (/^[^\d\-−+]*(?:[23](?!\d)[^\d\-−+]*)?/.exec(rest)?.[0] ?? "").trim();
+    // A 2 or 3 belongs to the unit only at the very end, as in ft3: in "5ft3in" it is the next number.
+    const word = (/^[^\d\-−+]*(?:[23]$)?/.exec(rest)?.[0] ?? "").trim();
     rest = rest.slice(word.length).trimStart();
     const unit = word === "" ? (assume ? unitById(assume) : undefined) : findUnit(word);
     if (!unit) {

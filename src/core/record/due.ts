@@ -32,6 +32,7 @@ export function stagesOf(p: Followed, climate: Climate): Stages {
 export function nextDue(p: Followed, climate: Climate, today: Day): Due | undefined {
   const stages = stagesOf(p, climate);
   const has = (kind: GardenRecord["kind"]) => firstOn(p.records, kind) !== undefined;
+  if (has("ended")) return undefined;
   const steps: { task: Due["task"]; done: boolean; from?: Day; until?: Day }[] = [
     { task: "sow", done: has("sown") || has("up") || has("moved") || has("picked"), from: p.sowOn, until: addDays(p.sowOn, 3) },
     { task: "up", done: has("up") || has("moved") || has("picked"), from: stages.up?.early, until: stages.up?.late },
@@ -47,11 +48,12 @@ export function nextDue(p: Followed, climate: Climate, today: Day): Due | undefi
 /** How far a household has come. */
 export type HouseholdStage = "new" | "surveyed" | "planned" | "sown" | "picking" | "finished";
 
-/** The stage that records and plan show. Finished: everything planned was picked and its last pick is past. */
+/** The stage that records and plan show. Finished: every planting was ended, or picked until its last pick was past. */
 export function stageOf(surveyed: boolean, plantings: readonly Followed[], climate: Climate, today: Day): HouseholdStage {
   if (!surveyed) return "new";
   if (plantings.length === 0) return "surveyed";
   const over = (p: Followed) => {
+    if (firstOn(p.records, "ended") !== undefined) return true;
     const { lastPick } = stagesOf(p, climate);
     return firstOn(p.records, "picked") !== undefined && lastPick !== undefined && lastPick.late < today;
   };

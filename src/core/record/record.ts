@@ -1,7 +1,7 @@
 import { z } from "zod";
 import { type Day, isDay } from "../day";
 
-export const RECORD_KINDS = ["sown", "up", "moved", "lost", "fed", "picked", "note", "struck"] as const;
+export const RECORD_KINDS = ["sown", "up", "moved", "lost", "fed", "picked", "ended", "note", "struck"] as const;
 export type RecordKind = (typeof RECORD_KINDS)[number];
 
 /** What an amount counts. Mass in kg, volume in L, the rest in pieces. */
@@ -16,6 +16,7 @@ export const MEASURES_OF: Record<RecordKind, readonly Measure[]> = {
   lost: ["count"],
   fed: ["volume", "mass"],
   picked: ["mass", "pieces", "bunches"],
+  ended: [],
   note: [],
   struck: [],
 };

@@ -111,7 +111,7 @@ CREATE TABLE record (
   programme_id uuid NOT NULL,
   household_id uuid NOT NULL,
   planting_id uuid,
-  kind text NOT NULL CHECK (kind IN ('sown', 'up', 'moved', 'lost', 'fed', 'picked', 'note', 'struck')),
+  kind text NOT NULL CHECK (kind IN ('sown', 'up', 'moved', 'lost', 'fed', 'picked', 'ended', 'note', 'struck')),
   happened_on date NOT NULL,
   measure text CHECK (measure IN ('count', 'pieces', 'bunches', 'mass', 'volume')),
   value double precision CHECK (value >= 0),

@@ -15,6 +15,7 @@ import { Caution } from "@/ui/primitives/caution";
 import { send } from "@/ui/primitives/send";
 import { useSetting } from "@/ui/use-setting";
 import { useWords } from "@/ui/words/use-words";
+import { Better } from "./better";
 import { PlantingPanel } from "./planting-panel";
 import { BenchRow, type Selection } from "./row";
 import { RowPanel } from "./row-panel";
@@ -137,7 +138,7 @@ export function Bench({ household, today, saved, earlier, setting: plain, refere
             {household.sub} · {plain.limitKgM2 === undefined ? t("bench.limitNone") : t("bench.limitTheirs", { limit: quantity(plain.limitKgM2, "load") })}
           </p>
         </div>
-        <Totals garden={garden} limitKgM2={plain.limitKgM2} />
+        <Totals garden={garden} today={today} limitKgM2={plain.limitKgM2} />
       </div>
       <div className="flex flex-wrap items-center gap-2 border-y border-line px-4 py-1.5 lg:px-6">
         <Button look="solid" disabled={!dirty || busy} onClick={() => void store(base.version)}>
@@ -187,7 +188,7 @@ export function Bench({ household, today, saved, earlier, setting: plain, refere
           )}
         </div>
       )}
-      <div className="grid lg:grid-cols-[minmax(0,1fr)_20rem]">
+      <div className="grid grid-cols-[minmax(0,1fr)] lg:grid-cols-[minmax(0,1fr)_20rem]">
         <div role="group" aria-label={t("bench.rows")}>
           {garden.rows.length === 0 && (
             <div className="grid justify-items-start gap-3 px-4 py-6 lg:px-6">
@@ -203,14 +204,14 @@ export function Bench({ household, today, saved, earlier, setting: plain, refere
         </div>
         <aside
           aria-label={t("bench.panel")}
-          className={`border-l-[1.5px] border-ink bg-card p-4 ${row ? "fixed inset-x-0 bottom-0 z-5 max-h-[60vh] overflow-y-auto border-t-[1.5px] lg:static lg:max-h-none lg:border-t-0" : "hidden lg:block"}`}
+          className={`border-l-[1.5px] border-ink bg-card p-4 ${row ? "fixed inset-x-0 bottom-0 z-5 max-h-[60vh] overflow-y-auto border-t-[1.5px] lg:sticky lg:top-0 lg:h-fit lg:max-h-screen lg:min-h-full lg:border-t-0" : "hidden lg:block"}`}
         >
           {row && (
-            <Button look="quiet" className="float-right" onClick={() => setSelection(undefined)}>
+            <Button look="quiet" className="absolute top-2 right-2" onClick={() => setSelection(undefined)}>
               {t("bench.close")}
             </Button>
           )}
-          {!row && <p className="text-muted">{t("bench.select")}</p>}
+          {!row && <Better garden={garden} onSelect={setSelection} />}
           {row && planting && (
             <PlantingPanel
               key={planting.planting.id}

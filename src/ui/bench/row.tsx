@@ -1,7 +1,7 @@
 "use client";
 
 import type { Day } from "@/core/day";
-import type { PlantingView, RowView, Span } from "@/core/garden";
+import { type PlantingView, type RowView, type Span, standingOn } from "@/core/garden";
 import { BagSection } from "@/ui/draw/section";
 import { SeasonStrip } from "@/ui/draw/strip";
 import { BagTop } from "@/ui/draw/top";
@@ -23,14 +23,14 @@ interface RowProps {
 
 const spacing = ({ goal }: PlantingView) => (goal.stand.type === "plants" ? goal.stand.spacingCm.good : 0);
 
-/** The plantings that the drawings show: the selected one with what stands beside it, else what grows today or next. */
+/** The plantings that the drawings show: what stands with the selected one at its first pick, else what stands today or comes next. */
 function inView(view: RowView, plantingId: string | undefined, today: Day): PlantingView[] {
-  const chosen =
-    view.plantings.find((p) => p.planting.id === plantingId) ??
-    view.plantings.find((p) => (p.season.stages.lastPick?.likely ?? p.planting.sowOn) >= today) ??
-    view.plantings[0];
-  if (!chosen) return [];
-  return view.plantings.filter((p) => p === chosen || chosen.neighbours.some((n) => n.plantingId === p.planting.id));
+  const chosen = view.plantings.find((p) => p.planting.id === plantingId);
+  const next = view.plantings.find((p) => p.stay.to >= today) ?? view.plantings[0];
+  const firstPick = (p: PlantingView) => p.season.stages.firstPick?.likely ?? p.stay.from;
+  if (chosen) return [...new Set([chosen, ...standingOn(view, firstPick(chosen))])];
+  const now = standingOn(view, today);
+  return now.length > 0 ? now : next ? standingOn(view, firstPick(next)) : [];
 }
 
 /** One row is one bag: its section, its top with the plants, and its season. */
@@ -51,18 +51,14 @@ export function BenchRow({ view, number, span, today, selection, onSelect }: Row
         type="button"
         aria-pressed={selected && !selection.plantingId}
         onClick={() => onSelect({ rowId })}
-        className="col-span-full flex min-h-7 flex-wrap items-baseline gap-x-2 text-left text-[0.9375rem] hover:underline sm:col-span-2 sm:flex-nowrap sm:whitespace-nowrap"
+        className="col-span-full min-h-7 text-left text-[0.9375rem] hover:underline sm:col-span-2"
       >
-        <b className="font-head">{number}</b>
+        <b className="mr-2 font-head">{number}</b>
         <span className="font-semibold">{bag(view.bag.kindId)}</span>
-        <span className="text-[0.8125rem] text-muted">
+        <span className="block text-[0.8125rem] whitespace-nowrap text-muted">
           {quantity(view.soilL, "volume")} · {quantity(view.wetKg, "mass")} {t("bench.weight")}
+          {over && <b className="ml-2 text-beet">▲ {t("bench.loadLine", { load: quantity(view.load?.kgM2 ?? 0, "load") })}</b>}
         </span>
-        {over && (
-          <span className="text-[0.8125rem] font-bold text-beet">
-            ▲ {quantity(view.load?.kgM2 ?? 0, "load")}
-          </span>
-        )}
       </button>
       <div className="col-start-1 row-start-2 self-end">
         <BagSection
@@ -95,7 +91,7 @@ export function BenchRow({ view, number, span, today, selection, onSelect }: Row
         <SeasonStrip
           span={span}
           today={today}
-          months
+          months={number === 1}
           onSelect={(plantingId) => onSelect({ rowId, plantingId })}
           bars={view.plantings.map((p) => ({
             id: p.planting.id,

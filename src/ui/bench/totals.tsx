@@ -1,13 +1,15 @@
 "use client";
 
 import type { ReactNode } from "react";
-import type { Garden } from "@/core/garden";
+import type { Day } from "@/core/day";
+import { type Garden, nextMeal } from "@/core/garden";
 import { useWords } from "@/ui/words/use-words";
 
 /** The figures that never leave sight: bags, mix, load against the floor's limit, first meal. */
-export function Totals({ garden, limitKgM2 }: { garden: Garden; limitKgM2?: number }) {
+export function Totals({ garden, today, limitKgM2 }: { garden: Garden; today: Day; limitKgM2?: number }) {
   const { t, shown, quantity, number, day, crop } = useWords();
-  const { load, rows, soilL, firstMeal } = garden;
+  const { load, rows, soilL } = garden;
+  const meal = nextMeal(garden, today);
   const perArea = shown(load.kgM2, "load");
   const over = load.grade === "over" || rows.some((r) => r.load?.grade === "over");
   const share = load.share === undefined ? t("bench.noShare") : t("bench.share", { share: `${number(load.share * 100)} %` });
@@ -22,7 +24,7 @@ export function Totals({ garden, limitKgM2 }: { garden: Garden; limitKgM2?: numb
         bad={over}
       />
       {limitKgM2 === undefined && <Total amount="?" unit="" label={t("bench.limitNone")} />}
-      <Total amount={firstMeal ? day(firstMeal.day) : "–"} unit="" label={firstMeal ? t("bench.firstMeal", { crop: crop(firstMeal.goalId) }) : t("bench.noMeal")} />
+      <Total amount={meal ? day(meal.day) : "–"} unit="" label={meal ? t(meal.first ? "bench.firstMeal" : "bench.nextMeal", { crop: crop(meal.goalId) }) : t("bench.noMeal")} />
     </div>
   );
 }

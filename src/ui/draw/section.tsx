@@ -38,8 +38,8 @@ export function BagSection({ shape, depthCm, plants }: { shape: BagShape; depthC
   const heightCm = innerHeightCm(shape);
   const { rim, base } = widths(shape);
   const tops = plants.filter((p) => !p.side);
-  const tallest = Math.max(14, ...tops.map((p) => Math.min(p.heightCm, 60)));
-  const scale = Math.min((WIDTH - LEFT - 26) / Math.max(rim, base), (HEIGHT - 14) / (heightCm + tallest * 0.6));
+  const tallest = Math.max(8, ...tops.map((p) => Math.min(p.heightCm, heightCm)));
+  const scale = Math.min((WIDTH - LEFT - 26) / Math.max(rim, base), (HEIGHT - 8) / (heightCm + tallest * 0.5));
   const middle = LEFT + (WIDTH - LEFT) / 2 - 6;
   const half = (cm: number) => ((base + ((rim - base) * cm) / heightCm) * scale) / 2;
   const y = (cm: number) => BASE - cm * scale;
@@ -76,7 +76,7 @@ export function BagSection({ shape, depthCm, plants }: { shape: BagShape; depthC
       {shape.kind === "tower" && shape.coreCm > 0 && <Stones middle={middle} half={(shape.coreCm * scale) / 2} top={y(depthCm)} />}
       {places.map((p, i) => {
         const root = y(Math.max(0, depthCm - p.rootCm));
-        return <PlantFigure key={i} x={spot(i)} soil={y(depthCm)} root={root} top={y(depthCm + Math.min(p.heightCm, tallest) * 0.6)} kind={p.kind} />;
+        return <PlantFigure key={i} x={spot(i)} soil={y(depthCm)} root={root} top={y(depthCm + Math.min(p.heightCm, tallest) * 0.5)} kind={p.kind} />;
       })}
       <path
         d={`M${middle - half(heightCm)} ${y(heightCm)} L${middle - half(0)} ${BASE} H${middle + half(0)} L${middle + half(heightCm)} ${y(heightCm)}`}

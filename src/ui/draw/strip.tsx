@@ -62,7 +62,12 @@ function Bar({ span, bar: { id, goalId, plants, stages, selected, wrong }, top, 
     firstPick && lastPick
       ? t("bench.stripLabel", { crop: label, sow: day(sow), first: day(firstPick.likely), last: day(lastPick.likely) })
       : t("bench.stripNoPick", { crop: label, sow: day(sow) });
-  const after = to < 0.7;
+  // Beside the bar where there is room for the words, else on it.
+  const place =
+    1 - to > 0.26 ? { left: `calc(${percent(to)} + 5px)`, maxWidth: percent(1 - to) }
+    : from > 0.26 ? { right: `calc(${percent(1 - from)} + 5px)`, maxWidth: percent(from) }
+    : { left: `calc(${percent(shareOf(span, firstPick?.likely ?? grows))} + 6px)`, maxWidth: "60%" };
+  const inside = 1 - to <= 0.26 && from <= 0.26;
   return (
     <>
       <button
@@ -85,8 +90,8 @@ function Bar({ span, bar: { id, goalId, plants, stages, selected, wrong }, top, 
       </button>
       <span
         aria-hidden="true"
-        className={`pointer-events-none absolute truncate text-[0.8125rem] leading-[19px] font-semibold ${wrong ? "text-beet" : ""}`}
-        style={after ? { top, left: `calc(${percent(to)} + 5px)`, maxWidth: percent(1 - to) } : { top, right: `calc(${percent(1 - from)} + 5px)`, maxWidth: percent(from) }}
+        className={`pointer-events-none absolute truncate text-[0.8125rem] font-semibold ${inside ? "mt-[3px] bg-card px-1 leading-[13px]" : "leading-[19px] [text-shadow:0_0_3px_var(--paper),0_0_3px_var(--paper)]"} ${wrong ? "text-beet" : ""}`}
+        style={{ top, ...place }}
       >
         {wrong && "✕ "}
         {label}

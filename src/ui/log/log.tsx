@@ -105,7 +105,7 @@ export function Log({ householdId, title, today, plantings, records, store }: Lo
 
   return (
     <div className="grid gap-x-10 gap-y-6 px-4 py-4 lg:grid-cols-[26rem_minmax(0,1fr)] lg:px-6">
-      <div>
+      <div className="h-fit lg:sticky lg:top-4">
         <h1 className="text-[1.625rem] font-bold">{title}</h1>
         <p className="mb-3 text-muted">{t("log.lead")}</p>
         <Waiting waiting={mine} onSend={() => void sendWaiting(mine.filter((w) => !w.refused).map((w) => w.record))} nameOf={nameOf} problem={problem} />

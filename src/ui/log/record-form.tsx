@@ -73,7 +73,7 @@ export function RecordEntry({ start, today, plantings, saveLabel, onRecord, onCa
       </div>
       <div className="grid grid-cols-2 gap-3">
         {MEASURES_OF[kind].length > 0 && (
-          <TextField label={t("log.amount")} hint={t(`log.amountHints.${kind as "sown"}`)} problem={problem(errors.amount?.message)} {...register("amount")} />
+          <TextField label={t("log.amount")} hint={t(`log.amountHints.${kind as Exclude<RecordKind, "struck">}`)} problem={problem(errors.amount?.message)} {...register("amount")} />
         )}
         <TextField type="date" max={today} label={t("log.on")} problem={problem(errors.on?.message)} {...register("on")} />
       </div>

@@ -38,7 +38,7 @@ export function MatchPanel({ line, cell, place, sowOn, setting, saving, failure,
   return (
     <aside
       aria-label={t("match.why")}
-      className="fixed inset-x-0 bottom-0 z-5 max-h-[75vh] overflow-y-auto border-t-[1.5px] border-ink bg-card p-4 lg:static lg:max-h-none lg:border-t-0 lg:border-l-[1.5px] lg:p-5"
+      className="fixed inset-x-0 bottom-0 z-5 max-h-[75vh] overflow-y-auto border-t-[1.5px] border-ink bg-card p-4 lg:sticky lg:top-0 lg:max-h-screen lg:min-h-full lg:border-t-0 lg:border-l-[1.5px] lg:p-5"
     >
       <div className="flex items-start justify-between gap-2">
         <div>
@@ -61,6 +61,14 @@ export function MatchPanel({ line, cell, place, sowOn, setting, saving, failure,
           </>
         )}
       </p>
+      <Button look="solid" className="mb-3 min-h-11 w-full" disabled={saving || (fit.plants === 0 && !fit.sown)} onClick={onPick}>
+        {t("match.pick")}
+      </Button>
+      {failure && (
+        <p role="alert" className="mb-3 font-semibold text-beet">
+          ✕ {problem(failure)}
+        </p>
+      )}
       <Verdict fit={fit} onFix={(f) => f.code === "sow-on" && onSowOn(f.day)} />
       <div className="mt-3 border-t border-line pt-2">
         <MethodLine method={line.choice.method} why={line.choice.why} />
@@ -84,14 +92,6 @@ export function MatchPanel({ line, cell, place, sowOn, setting, saving, failure,
         {line.goal.cautions.map((caution) => (
           <Caution key={caution}>{t(`cautions.${caution}`)}</Caution>
         ))}
-        <Button look="solid" className="min-h-11" disabled={saving || (fit.plants === 0 && !fit.sown)} onClick={onPick}>
-          {t("match.pick")}
-        </Button>
-        {failure && (
-          <p role="alert" className="font-semibold text-beet">
-            ✕ {problem(failure)}
-          </p>
-        )}
       </div>
     </aside>
   );

@@ -94,7 +94,7 @@ export function Match({ householdId, title, today, saved, setting: plain, refere
   };
 
   return (
-    <div className="grid lg:grid-cols-[minmax(0,1fr)_20rem]">
+    <div className="grid grid-cols-[minmax(0,1fr)] lg:grid-cols-[minmax(0,1fr)_20rem]">
       <div className="min-w-0 px-4 pt-4 pb-8 lg:px-6">
         <h1 className="text-[1.625rem] font-bold">{title}</h1>
         <p className="mb-3 text-muted">{t("match.lead", { goals: shown.length, bags: bags.length, day: words.day(day) })}</p>

@@ -5,14 +5,14 @@ import { useWords } from "@/ui/words/use-words";
 
 /** The dates of a planting as windows, and why a date is not where the packet puts it. */
 export function Dates({ stages }: { stages: Stages }) {
-  const { t, day, dateReason } = useWords();
+  const { t, day, days, dateReason } = useWords();
   const line = (name: string, w: Window | undefined, texture: string) =>
     w && (
       <div className="grid grid-cols-[1.25rem_5rem_auto_1fr] items-baseline gap-2">
         <i aria-hidden="true" className={`h-3 self-center border border-ink ${texture}`} />
         <dt>{name}</dt>
         <dd className="font-semibold">{day(w.likely)}</dd>
-        <dd className="text-right text-sm text-muted">{t("bench.window", { early: day(w.early), late: day(w.late) })}</dd>
+        <dd className="text-right text-sm text-muted">{days(w.early, w.late)}</dd>
       </div>
     );
   return (

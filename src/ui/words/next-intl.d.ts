@@ -3,6 +3,6 @@ import type words from "./en.json";
 declare module "next-intl" {
   interface AppConfig {
     Messages: typeof words;
-    Locale: "en";
+    Locale: "en-GB";
   }
 }

@@ -26,6 +26,7 @@ export function useWords() {
   return useMemo(() => {
     const at = (day: Day) => new Date(`${day}T00:00:00Z`);
     const day = (d: Day) => format.dateTime(at(d), { day: "numeric", month: "short", timeZone: "UTC" });
+    const days = (from: Day, to: Day) => (from === to ? day(from) : format.dateTimeRange(at(from), at(to), { day: "numeric", month: "short", timeZone: "UTC" }));
     const longDay = (d: Day) => format.dateTime(at(d), { weekday: "short", day: "numeric", month: "short", year: "numeric", timeZone: "UTC" });
     const month = (d: Day) => format.dateTime(at(d), { month: "short", timeZone: "UTC" });
     const quantity = (value: number, dimension: Dimension) => formatQuantity(value, dimension, units);
@@ -85,6 +86,6 @@ export function useWords() {
       return t.has(key) ? t(key, details) : t("problems.invalid");
     };
     const shown = (value: number, dimension: Dimension) => showQuantity(value, dimension, units);
-    return { t, units, day, longDay, month, quantity, shown, number, crop, bag, season, dateReason, limit, fix, note, problem };
+    return { t, units, day, days, longDay, month, quantity, shown, number, crop, bag, season, dateReason, limit, fix, note, problem };
   }, [t, format, units]);
 }

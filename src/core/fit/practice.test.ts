@@ -1,0 +1,172 @@
+/**
+ * What growers find by hand, for the crops that the library holds: bag, plants, sowing method and days.
+ * Common practice, no published source.
+ */
+import { describe, expect, it } from "vitest";
+import { findBagKind, findGoal } from "@/library";
+import { chooseMethod, fit, surfaceFor } from ".";
+import { type Climate, judgeSeason, stagesFrom } from "../calendar";
+import { daysBetween } from "../day";
+
+const flat = (nightC: number, dayC: number): Climate => ({ id: "flat", latitude: 20, lowC: Array(12).fill(nightC), highC: Array(12).fill(dayC) });
+const WARM = flat(23, 30);
+const MILD = flat(12, 20);
+const SPRING = flat(11, 21);
+const SOW = "2026-03-01";
+
+function ask(goalId: string, bag: string, climate: Climate, plants?: number, claimedL = 0, gapCm?: number) {
+  const { crop, goal } = findGoal(goalId)!;
+  const { shape } = findBagKind(bag)!;
+  const where = surfaceFor(goal, shape)!;
+  const { method } = chooseMethod(goal, where)!;
+  const season = judgeSeason(crop, goal, method, SOW, climate);
+  const result = fit({ goal, shape, where, plants, gapCm, sunHours: 8, season, claimedL });
+  const stages = stagesFrom(crop, goal, method, SOW, climate);
+  const after = (day: string | undefined) => (day === undefined ? Number.NaN : daysBetween(SOW, day));
+  return { ...result, where, method, up: stages.up && { early: after(stages.up.early), likely: after(stages.up.likely), late: after(stages.up.late) }, pick: after(stages.firstPick?.likely), moved: after(stages.move?.likely), stages };
+}
+
+describe("leaf crops, one to a cut bottle", () => {
+  it.each([
+    ["pak-choi/leaf", 3, 5, 25, 30, "tray"],
+    ["lettuce/leaf", 2, 5, 27, 31, "tray"],
+    ["water-spinach/leaf", 5, 8, 26, 31, "cells"],
+  ] as const)("%s", (goalId, upFrom, upTo, pickFrom, pickTo, method) => {
+    const answer = ask(goalId, "bottle", WARM);
+    expect(answer.plants).toBe(1);
+    expect(answer.limits.filter((l) => l.code !== "season").every((l) => l.grade === "right" || l.grade === "roomy")).toBe(true);
+    expect(answer.method.method).toBe(method);
+    expect(answer.up!.likely).toBeGreaterThanOrEqual(upFrom);
+    expect(answer.up!.likely).toBeLessThanOrEqual(upTo);
+    expect(answer.pick).toBeGreaterThanOrEqual(pickFrom);
+    expect(answer.pick).toBeLessThanOrEqual(pickTo);
+  });
+
+  it("moves at the third leaf, water spinach at five centimetres; lettuce takes 7 to 10 days in the cool", () => {
+    expect(ask("pak-choi/leaf", "bottle", WARM).method.move?.leaf).toBe(3);
+    expect(ask("water-spinach/leaf", "bottle", WARM).method.move?.heightCm).toBe(5);
+    // A tray under cover at about 9 °C.
+    const cool = ask("lettuce/leaf", "bottle", flat(3, 9)).up!;
+    expect(cool.early).toBeGreaterThanOrEqual(5);
+    expect(cool.likely).toBeGreaterThanOrEqual(7);
+    expect(cool.likely).toBeLessThanOrEqual(10);
+  });
+});
+
+it("two beans in a six-litre jug, sown where they grow, up in 5 to 8 days, first pods a little after day 30 in the warm", () => {
+  const bean = ask("bush-bean/pod", "jug-6-l", WARM);
+  expect(bean).toMatchObject({ plants: 2, grade: "right", method: { method: "stations" } });
+  expect(bean.up!.likely).toBeGreaterThanOrEqual(5);
+  expect(bean.up!.likely).toBeLessThanOrEqual(8);
+  expect(bean.pick).toBeGreaterThan(30);
+  expect(bean.pick).toBeLessThan(40);
+});
+
+it("radish microgreens: soaked, on 2.5 cm of mix, up in 3 days, cut at day 7", () => {
+  const greens = ask("radish/microgreens", "tray", flat(17, 23), undefined, 0, 3.5);
+  expect(greens.method.method).toBe("soaked");
+  expect(greens.limits.find((l) => l.code === "depth")).toMatchObject({ have: 2.5, grade: "roomy" });
+  expect(greens.sown!.seedG).toBeGreaterThan(0);
+  expect(greens.up!.likely).toBe(3);
+  expect(greens.pick).toBe(7);
+});
+
+it("a salad bag laid flat is sown thick on the surface, and slower in winter", () => {
+  const salad = ask("lettuce/baby-leaf", "flat-1-cu-ft", MILD);
+  expect(salad).toMatchObject({ plants: undefined, grade: "roomy", method: { method: "broadcast" } });
+  expect(salad.pick).toBeGreaterThan(21);
+  expect(salad.pick).toBeLessThan(45);
+  expect(ask("lettuce/baby-leaf", "flat-1-cu-ft", flat(5, 12)).pick).toBeGreaterThan(1.5 * salad.pick);
+});
+
+describe("a large tub of cauliflower with peas round it", () => {
+  it("takes three baby heads or two full ones", () => {
+    expect(ask("cauliflower/baby", "tub-80-l", MILD)).toMatchObject({ plants: 3, method: { method: "cells" } });
+    expect(ask("cauliflower/full", "tub-80-l", MILD).plants).toBe(2);
+    expect(ask("cauliflower/baby", "tub-80-l", MILD).pick).toBeGreaterThan(63);
+    expect(ask("cauliflower/baby", "tub-80-l", MILD).pick).toBeLessThan(73);
+  });
+
+  it("has soil for four peas besides, which are ripe before the heads", () => {
+    const heads = ask("cauliflower/baby", "tub-80-l", MILD, 3, 4 * 3);
+    const peas = ask("pea/pod", "tub-80-l", MILD, 4, 3 * 20);
+    expect([heads.grade, peas.grade]).toEqual(["right", "right"]);
+    expect(findGoal("pea/pod")!.goal.support).toBe("cane");
+    expect(peas.pick).toBeLessThan(heads.pick);
+  });
+});
+
+describe("cabbage", () => {
+  it("compact: one in 5 gal, about 60 days from planting out", () => {
+    const cabbage = ask("cabbage/compact", "round-5-gal", MILD);
+    expect(cabbage).toMatchObject({ plants: 1, grade: "right" });
+    const grown = daysBetween(cabbage.stages.move!.likely, cabbage.stages.firstPick!.likely);
+    expect(Math.abs(grown - 62)).toBeLessThan(6);
+  });
+
+  it("standard: one in 10 gal, longer; in 5 gal there is no head", () => {
+    const standard = ask("cabbage/standard", "round-10-gal", MILD);
+    expect(standard).toMatchObject({ plants: 1, grade: "right" });
+    expect(standard.pick).toBeGreaterThan(ask("cabbage/compact", "round-5-gal", MILD).pick + 14);
+    const crowded = ask("cabbage/standard", "round-5-gal", MILD, 1);
+    expect(crowded.grade).toBe("wrong");
+    expect(crowded.notes[0]?.code).toBe("heads-none");
+  });
+
+  it("two compact ones in 10 gal give small heads on purpose, and say so", () => {
+    expect(ask("cabbage/compact", "round-15-gal", MILD, 2)).toMatchObject({ grade: "tight", notes: [{ code: "heads-small" }] });
+  });
+});
+
+it.each(["kale/leaf", "spinach/leaf"])("%s: one to each hole of a tower, seedlings, first leaves 3 to 5 weeks after planting, 8 to 10 months of picking", (goalId) => {
+  const tower = ask(goalId, "tower-75", SPRING);
+  expect(tower).toMatchObject({ plants: 75, where: "side", method: { method: "cells" } });
+  expect(["right", "roomy"]).toContain(tower.grade);
+  const weeks = daysBetween(tower.stages.move!.likely, tower.stages.firstPick!.likely) / 7;
+  expect(weeks).toBeGreaterThanOrEqual(2.8);
+  expect(weeks).toBeLessThanOrEqual(5);
+  const months = daysBetween(tower.stages.firstPick!.likely, tower.stages.lastPick!.likely) / 30.4;
+  expect(months).toBeGreaterThanOrEqual(8);
+  expect(months).toBeLessThanOrEqual(10);
+});
+
+it("eight onion sets in a 10 gal tub, 2.5 cm deep; from seed up in 7 to 10 days", () => {
+  expect(ask("onion/sets", "tub-10-gal", MILD)).toMatchObject({ plants: 8, grade: "right", method: { method: "sets", depthCm: 2.5 } });
+  const seed = ask("onion/seed", "tub-10-gal", flat(8, 18)).up!;
+  expect(seed.likely).toBeGreaterThanOrEqual(7);
+  expect(seed.likely).toBeLessThanOrEqual(10);
+  expect(ask("onion/sets", "round-7-gal", MILD).grade).not.toBe("wrong");
+});
+
+it("four corn plants in a diamond 8 cm in; out of the cells after 2 to 3 weeks; about 75 days", () => {
+  const corn = ask("sweet-corn/cob", "round-15-gal", flat(17, 27));
+  expect(corn).toMatchObject({ plants: 4, grade: "right", method: { method: "cells" } });
+  expect(findGoal("sweet-corn/cob")!.goal.insetCm).toBe(8);
+  expect(corn.moved).toBeGreaterThanOrEqual(13);
+  expect(corn.moved).toBeLessThanOrEqual(21);
+  expect(Math.abs(corn.pick - 75)).toBeLessThanOrEqual(4);
+});
+
+it("potatoes in 15 gal, 10 to 13 cm deep", () => {
+  const potato = ask("potato/tuber", "round-15-gal", MILD);
+  expect(potato).toMatchObject({ plants: 3, grade: "right", method: { method: "tubers" } });
+  expect(potato.method.depthCm).toBeGreaterThanOrEqual(10);
+  expect(potato.method.depthCm).toBeLessThanOrEqual(13);
+});
+
+it("carrots want 20 cm, are strewn and thinned; in less, their roots are short", () => {
+  expect(ask("carrot/root", "round-5-gal", MILD)).toMatchObject({ method: { method: "broadcast", seeds: 2 } });
+  expect(ask("carrot/root", "round-5-gal", MILD).limits[0]).toMatchObject({ code: "depth", need: { good: 20 }, grade: "roomy" });
+  const shallow = ask("carrot/root", "flat-1.5-cu-ft", MILD);
+  expect(shallow.notes[0]?.code).toBe("roots-short");
+});
+
+it("one bush tomato in 5 gal, roomy in 30 gal, with no stake", () => {
+  expect(ask("tomato/bush", "round-5-gal", WARM)).toMatchObject({ plants: 1, grade: "right" });
+  expect(ask("tomato/bush", "round-30-gal", WARM)).toMatchObject({ plants: 1, grade: "roomy" });
+  expect(findGoal("tomato/bush")!.goal.support).toBe("none");
+});
+
+it("twelve strawberries in a pocket bag, from runners", () => {
+  expect(ask("strawberry/fruit", "pocket-12", MILD)).toMatchObject({ plants: 12, where: "side", grade: "right", method: { method: "runners" } });
+});

@@ -1,0 +1,67 @@
+"use client";
+
+import { GRADES } from "@/core/fit";
+import type { Garden } from "@/core/garden";
+import { GradeMark } from "@/ui/primitives/grade-mark";
+import { useWords } from "@/ui/words/use-words";
+import type { Selection } from "./row";
+
+/** What could be better in the whole plan, the worst first; each line leads to where it can be changed. */
+export function Better({ garden, onSelect }: { garden: Garden; onSelect: (selection: Selection) => void }) {
+  const { t, crop, bag, quantity, limit, season } = useWords();
+  const plantings = garden.rows
+    .flatMap((row, i) => row.plantings.map((p) => ({ row, number: i + 1, p })))
+    .filter(({ p }) => p.fit.grade === "wrong" || p.fit.grade === "tight")
+    .sort((a, b) => GRADES.indexOf(b.p.fit.grade) - GRADES.indexOf(a.p.fit.grade));
+  const heavy = garden.rows.map((row, i) => ({ row, number: i + 1 })).filter(({ row }) => row.load?.grade === "over");
+  const mislabelled = garden.rows.map((row, i) => ({ row, number: i + 1 })).filter(({ row }) => row.label && !row.label.agrees);
+  const line = "grid w-full grid-cols-[1.5rem_1fr] gap-2 border-t border-line py-1.5 text-left text-[0.9375rem] hover:underline";
+  return (
+    <div>
+      <h2 className="mb-2 text-lg font-bold">{t("bench.better")}</h2>
+      <ul>
+        {heavy.map(({ row, number }) => (
+          <li key={row.row.id}>
+            <button type="button" className={line} onClick={() => onSelect({ rowId: row.row.id })}>
+              <b className="text-beet">▲</b>
+              <span>
+                <b>
+                  {number} {bag(row.bag.kindId)}
+                </b>
+                : {t("bench.loadLine", { load: quantity(row.load?.kgM2 ?? 0, "load") })}
+              </span>
+            </button>
+          </li>
+        ))}
+        {mislabelled.map(({ row, number }) => (
+          <li key={row.bag.id}>
+            <button type="button" className={line} onClick={() => onSelect({ rowId: row.row.id })}>
+              <b className="text-beet">✕</b>
+              <span>
+                <b>
+                  {number} {bag(row.bag.kindId)}
+                </b>
+                : {t("bench.label", { nominal: quantity(row.label?.nominalL ?? 0, "volume"), measured: quantity(row.label?.measuredL ?? 0, "volume") })}
+              </span>
+            </button>
+          </li>
+        ))}
+        {plantings.map(({ row, number, p }) => (
+          <li key={p.planting.id}>
+            <button type="button" className={line} onClick={() => onSelect({ rowId: row.row.id, plantingId: p.planting.id })}>
+              <GradeMark grade={p.fit.grade} />
+              <span>
+                <b>
+                  {number} {crop(p.goal.id)}
+                </b>
+                : {p.fit.limit.code === "season" ? season(p.fit.limit.reason) : `${t(`limits.${p.fit.limit.code}`)} ${limit(p.fit.limit)}`}
+              </span>
+            </button>
+          </li>
+        ))}
+      </ul>
+      {heavy.length + mislabelled.length + plantings.length === 0 && <p className="border-t border-line py-1.5">{t("bench.allWell")}</p>}
+      <p className="mt-3 text-sm text-muted">{t("bench.select")}</p>
+    </div>
+  );
+}
