@@ -3,11 +3,10 @@ import { existsSync, mkdtempSync, readFileSync, rmSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
 import { at, checkNode, ensureBuild, ensureDebian, ensurePackages, freePort, ROOT } from "./parts/machine.mjs";
-import { loadDemo, migrateDatabase } from "./parts/database.mjs";
-import { hasPostgres, startPostgres } from "./parts/postgres.mjs";
+import { hasPostgres } from "./parts/postgres.mjs";
 import { run } from "./parts/run.mjs";
-import { say } from "./parts/say.mjs";
 import { serve } from "./parts/serve.mjs";
+import { throwawayDatabase } from "./parts/throwaway.mjs";
 
 const CHROMIUM = "/usr/bin/chromium";
 let passed = 0;
@@ -49,11 +48,9 @@ try {
   await check("dead code", () => tool("knip/bin/knip.js", "--no-progress"));
   await suite("unit", {});
 
-  const database = await startPostgres(mkdtempSync(join(tmpdir(), "pip-row-test-")), { throwaway: true });
+  const database = await throwawayDatabase();
   let server;
   try {
-    say(await migrateDatabase(database.url));
-    say(await loadDemo(database.url));
     const env = { DATABASE_URL: database.url, PIP_ROW_TODAY: "2026-05-18" };
     await suite("server", env);
     await ensureBuild();

@@ -99,7 +99,6 @@ export async function startPostgres(home, { throwaway = false } = {}) {
     url: `postgresql://app@127.0.0.1:${port}/pip_row`,
     stop: async () => {
       await server("pg_ctl", ["stop", "-D", data, "-m", "fast", "-w", "-t", "20"]);
-      if (throwaway) rmSync(home, { recursive: true, force: true });
     },
   };
 }

@@ -84,7 +84,7 @@ describe("gates", () => {
     const cold: Climate = { id: "cold", latitude: 52, lowC: [-5, -4, -1, 3, 7, 11, 13, 12, 9, 5, 0, -4], highC: [1, 2, 7, 13, 18, 21, 23, 23, 18, 12, 6, 2] };
     const late = season("tomato/bush", "2026-07-20", cold);
     expect(late.grade).toBe("wrong");
-    expect(["frost-first", "never-ripens"]).toContain(late.reason.code);
+    expect(["frost-first", "nights-too-cold"]).toContain(late.reason.code);
     const spring = stages("tomato/bush", "2026-04-10", cold);
     expect(spring.reasons.some((r) => r.code === "frost-ends-picking")).toBe(true);
   });

@@ -24,8 +24,15 @@ export interface Season {
 
 /** Heat in this many days before the first pick spoils it; heat that ends earlier is outgrown. Memory. */
 const HEAT_LEAD_DAYS = 20;
-/** Nights may be this much below the mark for a crop to stand still, not die. Memory. */
+/** Nights may be this much below the mark, and for a third of the time, for a crop to stand still and not fail. Memory. */
 const COLD_GRACE_C = 2;
+
+/** The days from `from` to `to` that pass. */
+function daysWhere(from: number, to: number, passes: (day: number) => boolean): number[] {
+  const days: number[] = [];
+  for (let d = from; d <= to; d++) if (passes(d)) days.push(d);
+  return days;
+}
 
 const verdict = (grade: SeasonGrade, reason: SeasonReason, stages: Stages): Season => ({ grade, reason, stages });
 
@@ -46,20 +53,20 @@ export function judgeSeason(crop: Crop, goal: Goal, method: Method, sowOn: Day, 
     const grade = stages.heldDays > 2 * holdDays ? "wrong" : "tight";
     found.push(verdict(grade, { code: "held-too-long", days: stages.heldDays, holdDays, needC: crop.nights.plantOutC }, stages));
   }
-  const nightC = weather(out).nightC;
-  if (nightC < crop.nights.plantOutC) {
-    const grade = nightC < crop.nights.plantOutC - COLD_GRACE_C ? "wrong" : "tight";
-    found.push(verdict(grade, { code: "nights-too-cold", needC: crop.nights.plantOutC, haveC: nightC, day: dayOf(out) }, stages));
+  const needC = crop.nights.plantOutC;
+  const cool = daysWhere(out, first, (d) => weather(d).nightC < needC);
+  if (cool.length > 0) {
+    const coldest = cool.reduce((a, b) => (weather(b).nightC < weather(a).nightC ? b : a));
+    const haveC = weather(coldest).nightC;
+    const grade = haveC < needC - COLD_GRACE_C || cool.length > (first - out) / 3 ? "wrong" : "tight";
+    found.push(verdict(grade, { code: "nights-too-cold", needC, haveC, day: dayOf(coldest) }, stages));
   }
-  for (let d = out; d <= first; d++) {
-    if (weather(d).nightC - NIGHT_SWING_C >= crop.nights.standsC) continue;
-    found.push(verdict("wrong", { code: "frost-first", standsC: crop.nights.standsC, day: dayOf(d) }, stages));
-    break;
-  }
-  const lead = Array.from({ length: HEAT_LEAD_DAYS }, (_, i) => first - HEAT_LEAD_DAYS + 1 + i).filter((d) => d >= out);
-  const hot = lead.filter((d) => weather(d).dayC >= crop.heatC);
+  const [frost] = daysWhere(out, first, (d) => weather(d).nightC - NIGHT_SWING_C < crop.nights.standsC);
+  if (frost !== undefined) found.push(verdict("wrong", { code: "frost-first", standsC: crop.nights.standsC, day: dayOf(frost) }, stages));
+  const leadFrom = Math.max(out, first - HEAT_LEAD_DAYS + 1);
+  const hot = daysWhere(leadFrom, first, (d) => weather(d).dayC >= crop.heatC);
   if (hot.length > 0) {
-    const grade = hot.length > lead.length / 4 ? "wrong" : "tight";
+    const grade = hot.length > (first - leadFrom + 1) / 4 ? "wrong" : "tight";
     found.push(verdict(grade, { code: "bolts-first", heatC: crop.heatC, hotDays: hot.length, day: dayOf(hot[0]!) }, stages));
   }
   const picking = dayNumber(stages.lastPick.likely) - first;

@@ -70,17 +70,12 @@ const windowOf = (start: number, low: number, likely: number, high: number): Win
   late: dayOf(start + high),
 });
 
-/** First day from `from` on that passes, within `days`. */
-function firstDay(from: number, days: number, passes: (day: number) => boolean): number | undefined {
-  for (let d = from; d < from + days; d++) if (passes(d)) return d;
-  return undefined;
-}
-
 /** Takes a raised seedling from its tray to its bag: the window of the move, and how long cold nights hold it. */
 function moveOut(crop: Crop, up: number, move: NonNullable<Method["move"]>, weather: Weather) {
   const ready = up + move.afterUp.likely;
   const warmEnough = (d: number) => weather(d).nightC >= crop.nights.plantOutC;
-  const day = firstDay(ready, HORIZON_DAYS, warmEnough) ?? ready;
+  const wait = Array.from({ length: HORIZON_DAYS }, (_, i) => i).find((i) => warmEnough(ready + i)) ?? 0;
+  const day = ready + wait;
   const held = day - ready;
   const reason: DateReason | undefined =
     held > 0

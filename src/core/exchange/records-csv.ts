@@ -34,5 +34,7 @@ export function recordsToCsv(records: readonly RecordLine[]): string {
       r.supersedes ?? "", stands ? 1 : 0, r.author, r.notedAt,
     ];
   });
-  return `${Papa.unparse({ fields: [...COLUMNS], data }, { newline: "\r\n", escapeFormulae: true })}\r\n`;
+  // The head line apart: the package ends it with a line break of its own when no data follows.
+  const options = { newline: "\r\n", escapeFormulae: true };
+  return [[...COLUMNS], ...data].map((row) => `${Papa.unparse([row], options)}\r\n`).join("");
 }

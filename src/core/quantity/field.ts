@@ -9,18 +9,22 @@ function problemWith(read: ReturnType<typeof parseQuantity>, dimension: Dimensio
   return read.value.value > max ? { code: "too-large", understood: read.value.typed } : undefined;
 }
 
+function readInto(text: string, dimension: Dimension, max: number, complain: (message: string) => void): Quantity | undefined {
+  const read = parseQuantity(text, dimension);
+  const problem = problemWith(read, dimension, max);
+  if (problem) complain(problemMessage(problem));
+  return problem || !read.ok ? undefined : read.value;
+}
+
 /** A form field that holds a quantity as typed and comes out parsed. @param max the most that is believed, in core units */
 export const quantityField = (dimension: Dimension, max: number) =>
-  z.string().transform((text, ctx): Quantity => {
-    const read = parseQuantity(text, dimension);
-    const problem = problemWith(read, dimension, max);
-    if (problem) ctx.addIssue({ code: "custom", message: problemMessage(problem) });
-    return problem || !read.ok ? z.NEVER : read.value;
-  });
+  z.string().transform((text, ctx): Quantity => readInto(text, dimension, max, (message) => ctx.addIssue({ code: "custom", message })) ?? z.NEVER);
 
 /** A quantity field that may be left empty, which comes out as null. */
 export const optionalQuantityField = (dimension: Dimension, max: number) =>
-  z.union([z.string().trim().length(0).transform(() => null), quantityField(dimension, max)]);
+  z.string().transform((text, ctx): Quantity | null =>
+    text.trim() === "" ? null : (readInto(text, dimension, max, (message) => ctx.addIssue({ code: "custom", message })) ?? z.NEVER),
+  );
 
 /** A form field that holds a whole number between two bounds. */
 export const wholeField = (min: number, max: number) =>

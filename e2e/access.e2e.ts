@@ -1,0 +1,94 @@
+import type { Page } from "puppeteer-core";
+import { afterAll, beforeAll, describe, expect, it } from "vitest";
+import { APP, expectAccessible, openBrowser, openPage, see, visit } from "./browser";
+
+let opened: Awaited<ReturnType<typeof openBrowser>>;
+let house: string;
+beforeAll(async () => {
+  opened = await openBrowser();
+  const page = await openPage(opened.browser, "/");
+  house = (await page.$eval("main ul a", (a) => a.getAttribute("href")))!.split("/")[2]!;
+  await page.close();
+});
+afterAll(() => opened.close());
+
+const screens = () => ["/", "/households/new", ...["doorstep", "match", "bench", "log"].map((s) => `/house/${house}/${s}`), "/nowhere"];
+
+describe.each([["a laptop", 1280, 800], ["a phone", 390, 844]] as const)("on %s", (_, width, height) => {
+  it("no screen breaks a rule of axe or scrolls sideways, light or dark", async () => {
+    const page = await openPage(opened.browser, "/", width, height);
+    for (const theme of ["light", "dark"]) {
+      await page.emulateMediaFeatures([{ name: "prefers-color-scheme", value: theme }]);
+      for (const path of screens()) {
+        await visit(page, path);
+        await expectAccessible(page, `${path} ${theme}`);
+      }
+    }
+    await page.close();
+  });
+
+  it("opened panels and dialogs do not either", async () => {
+    const page = await openPage(opened.browser, `/house/${house}/match`, width, height);
+    await page.locator("td button").click();
+    await expectAccessible(page, "match panel");
+    await visit(page, `/house/${house}/bench`);
+    await page.locator('button[title^="pea"]').click();
+    await expectAccessible(page, "planting panel");
+    await visit(page, `/house/${house}/bench`);
+    await page.locator("section button[aria-pressed]").click();
+    await expectAccessible(page, "row panel");
+    await page.locator('::-p-aria([name="Earlier versions"])').click();
+    await see(page, "Version 1");
+    await expectAccessible(page, "versions");
+    await page.close();
+  });
+});
+
+/** Presses Tab until the focused element's name holds a text. */
+async function tabTo(page: Page, name: string): Promise<void> {
+  for (let i = 0; i < 120; i++) {
+    await page.keyboard.press("Tab");
+    const found = await page.evaluate((n) => {
+      const e = document.activeElement as HTMLElement | null;
+      return `${e?.getAttribute("aria-label") ?? ""} ${e?.innerText ?? ""}`.includes(n);
+    }, name);
+    if (found) return;
+  }
+  throw new Error(`no way to ${name} by keyboard`);
+}
+
+it("a crop is chosen, changed and undone by keyboard alone", async () => {
+  const page = await openPage(opened.browser, `/house/${house}/match`);
+  await tabTo(page, "in fabric 10 gal:");
+  const first = await page.evaluate(() => document.activeElement?.getAttribute("aria-label"));
+  await page.keyboard.press("ArrowDown");
+  await page.keyboard.press("ArrowRight");
+  const moved = await page.evaluate(() => document.activeElement?.getAttribute("aria-label"));
+  expect(moved).toContain("tub 80 L");
+  expect(moved).not.toBe(first);
+  await page.keyboard.press("Enter");
+  await see(page, "Wanted on the table by");
+
+  await visit(page, `/house/${house}/bench`);
+  await tabTo(page, "pak choi, leaf × 4: sown");
+  await page.keyboard.press("Enter");
+  await tabTo(page, "One plant more");
+  await page.keyboard.press("Enter");
+  await see(page, "pak choi, leaf × 5");
+  await see(page, "Not saved");
+  await page.keyboard.down("Control");
+  await page.keyboard.press("z");
+  await page.keyboard.up("Control");
+  await see(page, "pak choi, leaf × 4");
+  await see(page, "Version 1");
+  await page.close();
+});
+
+it("answers bad addresses with a stable code", async () => {
+  for (const id of ["00000000-0000-4000-8000-000000000000", "not-an-id"]) {
+    const answer = await fetch(`${APP}/house/${id}/records.csv`);
+    expect(answer.status).toBe(404);
+    expect(await answer.json()).toEqual({ problem: { code: "not-found" } });
+    expect((await fetch(`${APP}/house/${id}/bench`)).status).toBe(404);
+  }
+});

@@ -1,0 +1,70 @@
+import { mkdtempSync, readFileSync, rmSync } from "node:fs";
+import { createRequire } from "node:module";
+import { tmpdir } from "node:os";
+import { join } from "node:path";
+import puppeteer, { type Browser, type Page } from "puppeteer-core";
+import { expect } from "vitest";
+
+export const APP = process.env.PIP_ROW_URL ?? "http://127.0.0.1:4310";
+const AXE = readFileSync(createRequire(import.meta.url).resolve("axe-core/axe.min.js"), "utf8");
+const FLAGS = ["--headless", "--no-sandbox", "--disable-gpu", "--disable-quic", "--no-first-run", "--disable-background-networking", "--disable-component-update", "--disable-sync"];
+
+/** A browser with a profile of its own, and the folder that it downloads to. */
+export async function openBrowser(): Promise<{ browser: Browser; downloads: string; close: () => Promise<void> }> {
+  const home = mkdtempSync(join(tmpdir(), "pip-row-browser-"));
+  const browser = await puppeteer.launch({ executablePath: process.env.CHROMIUM ?? "/usr/bin/chromium", args: FLAGS, userDataDir: join(home, "profile") });
+  const downloads = join(home, "downloads");
+  await browser.setDownloadBehavior({ policy: "allow", downloadPath: downloads });
+  return {
+    browser,
+    downloads,
+    close: async () => {
+      await browser.close();
+      rmSync(home, { recursive: true, force: true });
+    },
+  };
+}
+
+/** A page that fails the test on any error that the app throws in the browser. */
+export async function openPage(browser: Browser, path: string, width = 1280, height = 800): Promise<Page> {
+  const page = await browser.newPage();
+  page.on("pageerror", (error) => {
+    throw error;
+  });
+  await page.setViewport({ width, height });
+  page.setDefaultTimeout(15_000);
+  await visit(page, path);
+  return page;
+}
+
+export async function visit(page: Page, path: string): Promise<void> {
+  await page.goto(APP + path, { waitUntil: "networkidle0" });
+}
+
+/** The control that a label names. */
+export const field = (label: string) => `::-p-aria([name="${label}"])`;
+
+/** Replaces what a text field holds. */
+export async function type(page: Page, label: string, text: string): Promise<void> {
+  await page.locator(field(label)).fill(text);
+}
+
+export const press = (page: Page, name: string) => page.locator(`::-p-aria([name="${name}"])`).click();
+
+/** Waits until the page shows a text. */
+export const see = (page: Page, text: string) =>
+  page.waitForFunction((t) => document.body.innerText.replace(/\s+/g, " ").includes(t), {}, text);
+
+export const textOf = (page: Page, selector: string) => page.$eval(selector, (e) => (e as HTMLElement).innerText.replace(/\s+/g, " "));
+
+/** Holds the page against axe's rules, and against sideways scrolling. */
+export async function expectAccessible(page: Page, what: string): Promise<void> {
+  await page.evaluate(AXE);
+  const violations = await page.evaluate(async () => {
+    const { axe } = window as unknown as { axe: { run: () => Promise<{ violations: { id: string; nodes: { html: string; failureSummary: string }[] }[] }> } };
+    return (await axe.run()).violations.map((v) => `${v.id}: ${v.nodes.map((n) => `${n.html} ${n.failureSummary}`).slice(0, 3).join(" | ")}`);
+  });
+  expect(violations, what).toEqual([]);
+  const [content, screen] = await page.evaluate(() => [document.documentElement.scrollWidth, window.innerWidth]);
+  expect(content, `${what} scrolls sideways`).toBeLessThanOrEqual(screen!);
+}

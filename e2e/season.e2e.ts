@@ -1,0 +1,200 @@
+import { existsSync, readFileSync } from "node:fs";
+import { join } from "node:path";
+import { parse } from "csv-parse/sync";
+import type { Page } from "puppeteer-core";
+import { afterAll, beforeAll, expect, it } from "vitest";
+import { openBrowser, openPage, press, see, textOf, type, visit } from "./browser";
+
+let opened: Awaited<ReturnType<typeof openBrowser>>;
+beforeAll(async () => {
+  opened = await openBrowser();
+});
+afterAll(() => opened.close());
+
+async function downloaded(name: string): Promise<Record<string, string>[]> {
+  const file = join(opened.downloads, name);
+  for (let i = 0; i < 100 && !existsSync(file); i++) await new Promise((resolve) => setTimeout(resolve, 100));
+  return parse(readFileSync(file), { columns: true });
+}
+
+async function survey(page: Page, name: string): Promise<string> {
+  await visit(page, "/households/new");
+  await type(page, "Household's name", name);
+  await type(page, "Adults", "2");
+  await type(page, "Length", "10 ft 6 in");
+  await type(page, "Width", "1.2 m");
+  await type(page, "Floor's load limit, if somebody has given one", "40 psf");
+  await press(page, "Save and choose crops");
+  await page.waitForFunction(() => /house\/.+\/match/.test(location.pathname));
+  return (await page.evaluate(() => location.pathname)).split("/")[2]!;
+}
+
+async function log(page: Page, kind: string, amount: string): Promise<void> {
+  await press(page, kind);
+  await type(page, "How much", amount);
+  await press(page, "Save record");
+  await see(page, `Stored: ${kind}`);
+}
+
+it("goes from an empty household to a logged harvest and its CSV", async () => {
+  const page = await openPage(opened.browser, "/");
+  const id = await survey(page, "Windrush");
+
+  // Match computes for all kinds of bag; a 5 gal bag takes one bush tomato, as growers do.
+  await see(page, "22 crops and goals against 19 bags");
+  await type(page, "Find a crop", "pak");
+  await page.locator('::-p-aria([name="pak choi, leaf in fabric 10 gal: 5 plants, right"])').click();
+  await see(page, "It fits: nothing is missing.");
+  await press(page, "Put into the plan");
+  await see(page, "pak choi, leaf is in the plan, row 1.");
+  await press(page, "Open the Bench");
+
+  // Everything follows a change at once.
+  await see(page, "33 L of mix");
+  await page.locator('button[title^="pak choi, leaf × 5"]').click();
+  await press(page, "One plant more");
+  await see(page, "pak choi, leaf × 6");
+  await see(page, "5 at 15 cm, 8 crowded");
+  await see(page, "It works with care.");
+  await press(page, "Make it 5");
+  await see(page, "It fits: nothing is missing.");
+  await type(page, "Sown", "2026-05-11");
+  await press(page, "Undo");
+  await press(page, "Redo");
+  await press(page, "Save");
+  await see(page, "Saved, version 2");
+  await visit(page, `/house/${id}/bench`);
+  await see(page, "Version 2");
+  expect(await page.$eval('button[title^="pak choi, leaf × 5"]', (e) => e.getAttribute("title"))).toContain("sown 11 May");
+
+  // The log, with a correction as a new record.
+  await visit(page, `/house/${id}/log`);
+  await log(page, "sown", "12");
+  await log(page, "up", "10");
+  await log(page, "picked", "4200 g");
+  await see(page, "Picked so far: 4.2 kg");
+  await page.locator("ol li:first-child ::-p-aria([name='Correct'])").click();
+  await see(page, "Correcting the record of 18 May");
+  await type(page, "How much", "420 g");
+  await press(page, "Save the correction");
+  await see(page, "Picked so far: 420 g");
+  await log(page, "picked", "3 bunches");
+  await press(page, "lost");
+  await type(page, "How much", "1");
+  await type(page, "Note", 'snail, "the big one"');
+  await press(page, "Save record");
+  await see(page, "Stored: lost");
+
+  await press(page, "Records as CSV");
+  const households: string = await page.$eval("main h1", (e) => e.textContent ?? "");
+  const code = /\d\d/.exec(households)![0];
+  const rows = await downloaded(`records-house-${code}.csv`);
+  expect(rows.map((r) => [r.kind, r.measure, r.value, r.core_unit, r.typed, r.stands])).toEqual([
+    ["sown", "count", "12", "1", "12", "1"],
+    ["up", "count", "10", "1", "10", "1"],
+    ["picked", "mass", "4.2", "kg", "4200 g", "0"],
+    ["picked", "mass", "0.42", "kg", "420 g", "1"],
+    ["picked", "bunches", "3", "bunch", "3 bunches", "1"],
+    ["lost", "count", "1", "1", "1", "1"],
+  ]);
+  expect(rows[0]).toMatchObject({ household: code, date: "2026-05-18", crop: "pak-choi", goal: "leaf", bag: "round-10-gal", author: "Ilva Renn" });
+  expect(rows[3]!.supersedes).toBe(rows[2]!.record_id);
+  expect(rows[5]!.note).toBe('snail, "the big one"');
+
+  await visit(page, "/");
+  await press(page, "All records (CSV)");
+  const all = await downloaded("records.csv");
+  expect(all.filter((r) => r.household === code)).toEqual(rows);
+  await page.close();
+});
+
+it("says what is wrong beside the field, and keeps all that was typed", async () => {
+  const page = await openPage(opened.browser, "/households/new");
+  await type(page, "Household's name", "Typo");
+  await type(page, "Adults", "two");
+  await type(page, "Length", "1,500 cm");
+  await type(page, "Width", "12");
+  await type(page, "Floor's load limit, if somebody has given one", "40 kg");
+  await press(page, "Save and choose crops");
+  await see(page, "A whole number from 0 to 30.");
+  await see(page, "“1,500” could be 1.5 or 1500: write it without the comma.");
+  await see(page, "12 of what? Write a unit: 30 cm, 14 in, 1 ft 6 in.");
+  await see(page, "“40 kg” was read as a weight; here goes a load.");
+  const values = await page.$$eval("input[type=text]", (inputs) => inputs.map((i) => (i as HTMLInputElement).value));
+  expect(values).toEqual(expect.arrayContaining(["Typo", "two", "1,500 cm", "12", "40 kg"]));
+
+  const id = await survey(page, "Sorrel");
+  await visit(page, `/house/${id}/log`);
+  await see(page, "only notes can be kept");
+  await press(page, "Save record");
+  await see(page, "Write the note.");
+  await press(page, "picked");
+  await type(page, "How much", "12");
+  await press(page, "Save record");
+  await see(page, "12 of what? Write 12 g, 12 pieces or 12 bunches.");
+  await see(page, "Choose the planting that this is about.");
+
+  await visit(page, `/house/${id}/bench`);
+  await press(page, "Add a bag");
+  await type(page, "Rim left free", "all");
+  await see(page, "No number could be read in “all”.");
+  await type(page, "Diameter", "25 cm");
+  await see(page, "The label says 38 L, its measures give 17 L");
+  await page.close();
+});
+
+it("tells the second of two tabs that save the same plan, and neither loses work", async () => {
+  const first = await openPage(opened.browser, "/households/new");
+  const id = await survey(first, "Twotabs");
+  await visit(first, `/house/${id}/bench`);
+  const second = await openPage(opened.browser, `/house/${id}/bench`);
+  await press(first, "Add a bag");
+  await press(first, "Save");
+  await see(first, "Saved, version 1");
+  await press(second, "Add a bag");
+  await press(second, "Add a bag");
+  await press(second, "Save");
+  await see(second, "Saved elsewhere meanwhile");
+  await see(second, "Ilva Renn saved version 1 after you opened version 0.");
+  await press(second, "Take theirs, set mine aside");
+  await see(second, "1 bag");
+  await press(second, "Earlier versions");
+  await see(second, "set aside at version 0");
+  await press(second, "Open");
+  await see(second, "2 bags");
+  await press(second, "Save");
+  await see(second, "Saved, version 2");
+  await first.close();
+  await second.close();
+});
+
+it("warns of a load over the limit on the row and in the totals, with the words of caution", async () => {
+  const page = await openPage(opened.browser, "/");
+  const id = await survey(page, "Heavy");
+  await visit(page, `/house/${id}/bench`);
+  await press(page, "Add a bag");
+  await page.locator('::-p-aria([name="Bag"])').fill("tower-100");
+  await see(page, "over the limit on its own spot");
+  const totals = await textOf(page, "main");
+  expect(totals).toContain("Ask the building's owner or a licensed engineer");
+  expect(totals).toContain("on its spot");
+  await press(page, "Add a bag");
+  await page.locator('::-p-aria([name="Bag"])').fill("tower-100");
+  await see(page, "The whole plan is over the floor's limit");
+  await page.close();
+});
+
+it("keeps records on the device while there is no connection, and sends them when it is back", async () => {
+  const page = await openPage(opened.browser, "/");
+  const id = await survey(page, "Nosignal");
+  await visit(page, `/house/${id}/log`);
+  await page.setOfflineMode(true);
+  await type(page, "Note", "written without signal");
+  await press(page, "Save record");
+  await see(page, "One record waits on this device");
+  await page.setOfflineMode(false);
+  await press(page, "Send now");
+  await see(page, "“written without signal”");
+  expect(await textOf(page, "main")).not.toContain("waits on this device");
+  await page.close();
+});

@@ -1,0 +1,121 @@
+import { describe, expect, it } from "vitest";
+import { findBagKind, findClimate, findGoal, findMix } from "@/library";
+import { addBag, assessGarden, changeBag, changePlanting, changeRow, matchAll, nextMeal, Plan, type Planting, putPlanting, removePlanting, removeRow, type Setting, shareOf, spanOf } from ".";
+
+const setting: Setting = {
+  climate: findClimate("larkmouth")!,
+  mix: findMix("potting-mix-and-manure")!,
+  sunHours: 7,
+  floorM2: 3.52,
+  limitKgM2: 195,
+  findShape: (id) => findBagKind(id)?.shape,
+  findGoal,
+};
+const id = (n: number) => `00000000-0000-4000-8000-${String(n).padStart(12, "0")}`;
+const planting = (n: number, goalId: string, sowOn: string, more: Partial<Planting> = {}): Planting => ({
+  id: id(n), goalId, surface: "top", method: findGoal(goalId)!.goal.methods[0]!.method, plants: 1, sowOn, ...more,
+});
+const planOf = (kindId: string, ...plantings: Planting[]): Plan => ({
+  bags: [{ id: id(1), kindId, shape: null, atHand: true, firstSeason: 2026 }],
+  rows: [{ id: id(2), bagId: id(1), gapCm: null, plantings }],
+});
+const row = (plan: Plan) => assessGarden(plan, setting).rows[0]!;
+
+describe("slow heads in the middle, four climbers round the edge", () => {
+  const heads = planting(10, "cauliflower/baby", "2026-01-20", { plants: 3 });
+  const peas = planting(11, "pea/pod", "2026-01-14", { plants: 4, surface: "edge" });
+
+  it("share soil and room, and both are right", () => {
+    const [a, b] = row(planOf("tub-80-l", heads, peas)).plantings;
+    expect([a!.fit.grade, b!.fit.grade]).toEqual(["right", "right"]);
+    const [near] = a!.neighbours;
+    expect(near).toMatchObject({ goalId: "pea/pod" });
+    expect(near!.apartCm).toBeGreaterThanOrEqual(near!.wantCm!);
+  });
+
+  it("crowd each other when twice as many climb", () => {
+    const [a] = row(planOf("tub-80-l", heads, { ...peas, plants: 12 })).plantings;
+    expect(a!.fit.grade).toBe("tight");
+    expect(a!.fit.limit.code).toBe("soil");
+  });
+
+  it("do not count a planting that is over before the next comes in", () => {
+    const [a, kale] = row(planOf("tub-80-l", heads, planting(12, "kale/leaf", "2026-06-20", { plants: 2 }))).plantings;
+    expect(a!.neighbours).toEqual([]);
+    expect(kale!.neighbours).toEqual([]);
+  });
+});
+
+describe("loads", () => {
+  it("meet the hand sum of a tower on its spot and over the floor", () => {
+    const plan = planOf("tower-75", planting(10, "kale/leaf", "2026-02-01", { surface: "side", plants: 75 }));
+    const garden = assessGarden(plan, setting);
+    // π · 30² · 85 cm less the core's π · 7.5² · 85, wet at 1.0 kg/L, the core at 1.6 kg/L, the sack at 5 g/L.
+    const soil = (Math.PI * (900 - 56.25) * 85) / 1000;
+    const wet = soil * 1.005 + ((Math.PI * 56.25 * 85) / 1000) * 1.6;
+    expect(garden.rows[0]!.wetKg).toBeCloseTo(wet, 6);
+    expect(garden.rows[0]!.load!.kgM2).toBeCloseTo(wet / (Math.PI * 0.09), 6);
+    expect(garden.rows[0]!.load).toMatchObject({ grade: "over" });
+    expect(garden.rows[0]!.load!.boardCm).toBeCloseTo(100 * Math.sqrt(wet / 195), 6);
+    expect(garden.load.kgM2).toBeCloseTo(wet / 3.52, 6);
+    expect(garden.load.grade).toBe("within");
+  });
+
+  it("warn near the limit and over it, and do not pretend without one", () => {
+    const plan = planOf("tower-75");
+    const grade = (limitKgM2?: number) => assessGarden(plan, { ...setting, limitKgM2 }).load.grade;
+    expect([grade(), grade(75), grade(60), grade(500)]).toEqual(["unknown", "near", "over", "within"]);
+  });
+});
+
+it("follows a change of bag, rim, goal, plants and date at once", () => {
+  const plan = planOf("round-10-gal", planting(10, "tomato/bush", "2026-03-01"));
+  const before = row(plan);
+  expect(row(changeBag(plan, id(1), { kindId: "round-30-gal" })).soilL).toBeGreaterThan(2.5 * before.soilL);
+  expect(row(changeRow(plan, id(2), { gapCm: 15 })).depthCm).toBe(before.depthCm - 10);
+  expect(row(changePlanting(plan, id(10), { plants: 4 })).plantings[0]!.fit.grade).toBe("wrong");
+  expect(row(changePlanting(plan, id(10), { sowOn: "2026-09-01" })).plantings[0]!.fit.grade).toBe("wrong");
+  expect(row(changePlanting(plan, id(10), { plants: 3 })).plantings[0]!.top).toHaveLength(3);
+  expect(row(plan)).toEqual(before);
+});
+
+it("edits without touching what it was given, and takes out again what it put in", () => {
+  const empty: Plan = { bags: [], rows: [] };
+  const bag = { id: id(1), kindId: "bottle", shape: null, atHand: false, firstSeason: null };
+  const withBag = addBag(empty, bag, id(2));
+  const planted = putPlanting(withBag, id(1), planting(10, "pak-choi/leaf", "2026-05-20"), id(3));
+  expect(empty).toEqual({ bags: [], rows: [] });
+  expect(planted.rows).toHaveLength(1);
+  expect(removePlanting(planted, id(10))).toEqual(withBag);
+  expect(removeRow(planted, id(2))).toEqual(empty);
+  expect(removeRow(changeBag(planted, id(1), { atHand: true }), id(2)).bags).toHaveLength(1);
+});
+
+it("finds the first meal, and the next one once that is past", () => {
+  const garden = assessGarden(planOf("tub-80-l", planting(10, "radish/root", "2026-04-01", { plants: 9 }), planting(11, "bush-bean/pod", "2026-05-10", { plants: 4 })), setting);
+  expect(nextMeal(garden, "2026-04-02")).toMatchObject({ goalId: "radish/root", first: true });
+  expect(nextMeal(garden, "2026-05-18")).toMatchObject({ goalId: "bush-bean/pod", first: false });
+  const span = spanOf(garden, "2026-05-18");
+  expect(span.from).toBe("2026-04-01");
+  expect(shareOf(span, span.from)).toBe(0);
+  expect(shareOf(span, "2030-01-01")).toBe(1);
+});
+
+it("matches every goal against every bag, and leaves out bags without a surface for it", () => {
+  const bags = ["round-10-gal", "tower-75", "pocket-12"].map((kindId, n) => ({ id: id(n), kindId, shape: null, atHand: true, firstSeason: null }));
+  const goals = [findGoal("kale/leaf")!, findGoal("tomato/bush")!];
+  const [kale, tomato] = matchAll(goals, bags, "2026-02-10", setting);
+  expect(kale!.cells.map((c) => c.where)).toEqual(["top", "side", "side"]);
+  expect(tomato!.cells.every((c) => c.where === "top")).toBe(true);
+  expect(kale!.cells[1]!.fit.plants).toBe(75);
+});
+
+it("refuses plans that contradict themselves", () => {
+  const plan = planOf("bottle", planting(10, "pak-choi/leaf", "2026-05-20"));
+  const complaint = (broken: unknown) => Plan.safeParse(broken).error?.issues[0]?.message;
+  expect(complaint(plan)).toBeUndefined();
+  expect(complaint({ ...plan, rows: [...plan.rows, { ...plan.rows[0]!, id: id(9), plantings: [] }] })).toBe("bag-twice");
+  expect(complaint({ ...plan, bags: [] })).toBe("bag-unknown");
+  expect(complaint(changePlanting(plan, id(10), { sowOn: "2026-02-30" }))).toBe("not-a-date");
+  expect(complaint(changePlanting(plan, id(10), { plants: -1 }))).toBeDefined();
+});

@@ -1,0 +1,196 @@
+import { randomUUID } from "node:crypto";
+import { parse } from "csv-parse/sync";
+import { afterAll, beforeAll, describe, expect, it } from "vitest";
+import { type Plan, putPlanting } from "@/core/garden";
+import type { GardenRecord } from "@/core/record";
+import { loadDemo } from "@/demo/load";
+import { migrate, NewerDatabase } from "@/db/migrate";
+import { closePool, db } from "@/db/pool";
+import { allProgrammes, insertProgramme } from "@/db/programmes";
+import type { Actor } from "./actor";
+import { addHousehold, overview, readHousehold, resurvey } from "./households";
+import { earlierPlans, readPlan, savePlan, setAside } from "./plans";
+import { addRecord, readRecords, recordsCsv } from "./records";
+
+let trainer: Actor;
+let stranger: Actor;
+
+const SURVEY = {
+  name: "Testwick", adults: "2", children: "1", tastes: "", note: "", kind: "balcony", length: "10 ft 6 in", width: "1.1 m",
+  sun: [{ from: "07:00", to: "13:00" }], limit: "40 psf",
+};
+
+beforeAll(async () => {
+  const [programme] = await allProgrammes(db());
+  trainer = { role: "trainer", programmeId: programme!.id, name: "Ilva Renn" };
+  const other = { ...programme!, id: randomUUID(), name: "Zz elsewhere" };
+  await insertProgramme(db(), other);
+  stranger = { role: "trainer", programmeId: other.id, name: "Somebody" };
+});
+afterAll(closePool);
+
+async function newHousehold(): Promise<string> {
+  const made = await addHousehold(trainer, SURVEY);
+  if (!made.ok) throw new Error(JSON.stringify(made));
+  return made.value.id;
+}
+
+const planWith = (plants = 1): { plan: Plan; plantingId: string } => {
+  const [bagId, plantingId] = [randomUUID(), randomUUID()];
+  const plan: Plan = { bags: [{ id: bagId, kindId: "round-5-gal", shape: null, atHand: true, firstSeason: 2026 }], rows: [] };
+  return { plan: putPlanting(plan, bagId, { id: plantingId, goalId: "tomato/bush", surface: "top", method: "bought", plants, sowOn: "2026-05-20" }, randomUUID()), plantingId };
+};
+const record = (plantingId: string | null, more: Partial<GardenRecord> = {}): GardenRecord => ({
+  id: randomUUID(), plantingId, kind: "picked", on: "2026-05-18", amount: { measure: "mass", value: 0.42, typed: "420 g", unit: "g" }, note: "", supersedes: null, ...more,
+});
+
+describe("the demo programme", () => {
+  it("is loaded once, with households at every stage", async () => {
+    expect(await loadDemo()).toBe(false);
+    const stages = new Set((await overview(trainer)).map((s) => s.stage));
+    expect([...stages].sort()).toEqual(["finished", "picking", "planned", "sown", "surveyed"]);
+  });
+});
+
+describe("a survey", () => {
+  it("keeps what was typed beside what it means, and gives the next code", async () => {
+    const id = await newHousehold();
+    const household = (await readHousehold(trainer, id))!;
+    expect(household.code).toMatch(/^1[3-9]|[2-9]\d$/);
+    expect(household.place).toMatchObject({ lengthTyped: "10 ft 6 in", limitTyped: "40 psf" });
+    expect(household.place!.lengthCm).toBeCloseTo(320.04, 6);
+    expect(household.place!.limitKgM2).toBeCloseTo(195.297, 2);
+  });
+
+  it("is refused field by field, and stores nothing then", async () => {
+    const before = (await overview(trainer)).length;
+    const refused = await addHousehold(trainer, { ...SURVEY, name: " ", adults: "two", length: "5 kg", sun: [{ from: "13:00", to: "07:00" }], limit: "-3 psf" });
+    expect(refused).toMatchObject({
+      ok: false,
+      problem: { code: "invalid-input" },
+      fields: { name: { code: "name-missing" }, adults: { code: "not-whole" }, length: { code: "wrong-dimension", understood: "5 kg" }, "sun.0.to": { code: "sun-backwards" }, limit: { code: "negative" } },
+    });
+    expect((await overview(trainer)).length).toBe(before);
+  });
+
+  it("is not written over a newer one", async () => {
+    const id = await newHousehold();
+    expect((await resurvey(trainer, id, 1, { ...SURVEY, adults: "3" })).ok).toBe(true);
+    expect(await resurvey(trainer, id, 1, { ...SURVEY, adults: "4" })).toMatchObject({ ok: false, problem: { code: "survey-changed" } });
+    expect((await readHousehold(trainer, id))!.adults).toBe(3);
+  });
+});
+
+describe("a plan", () => {
+  it("comes back as it was saved", async () => {
+    const id = await newHousehold();
+    const { plan } = planWith();
+    plan.bags[0]!.shape = { kind: "round", diameterCm: 29, heightCm: 30 };
+    const saved = await savePlan(trainer, id, 0, plan);
+    expect(saved).toMatchObject({ ok: true, value: { version: 1 } });
+    expect((await readPlan(trainer, id)).plan).toEqual(plan);
+  });
+
+  it("saved from two tabs: the second is told, and neither loses work", async () => {
+    const id = await newHousehold();
+    const [first, second] = [planWith(1).plan, planWith(2).plan];
+    const outcomes = await Promise.all([savePlan(trainer, id, 0, first), savePlan(trainer, id, 0, second)]);
+    expect(outcomes.filter((o) => o.ok)).toHaveLength(1);
+    const [loser, winner] = outcomes[0]!.ok ? [second, first] : [first, second];
+    expect(outcomes.find((o) => !o.ok)).toMatchObject({ problem: { code: "plan-changed", version: 1 } });
+    expect((await readPlan(trainer, id)).plan).toEqual(winner);
+    expect((await setAside(trainer, id, 0, loser)).ok).toBe(true);
+    const kept = await earlierPlans(trainer, id);
+    expect(kept.map((v) => [v.setAside, v.plan])).toEqual([[true, loser], [false, winner]]);
+  });
+
+  it("keeps a planting that records speak of when it is taken out, and takes it back by undo", async () => {
+    const id = await newHousehold();
+    const { plan, plantingId } = planWith();
+    await savePlan(trainer, id, 0, plan);
+    expect((await addRecord(trainer, id, record(plantingId))).ok).toBe(true);
+    expect((await savePlan(trainer, id, 1, { bags: [], rows: [] })).ok).toBe(true);
+    expect((await readPlan(trainer, id)).plan).toEqual({ bags: [], rows: [] });
+    expect(await readRecords(trainer, id)).toHaveLength(1);
+    await savePlan(trainer, id, 2, plan);
+    expect((await readPlan(trainer, id)).plan).toEqual(plan);
+  });
+
+  it("is refused when it names crops or bags that nobody knows, or another household's parts", async () => {
+    const [mine, theirs] = [await newHousehold(), await newHousehold()];
+    const { plan } = planWith();
+    await savePlan(trainer, theirs, 0, plan);
+    expect(await savePlan(trainer, mine, 0, plan)).toMatchObject({ ok: false, problem: { code: "id-taken" } });
+    expect((await readPlan(trainer, mine)).version).toBe(0);
+    const bad = planWith().plan;
+    bad.rows[0]!.plantings[0]!.goalId = "mango/fruit";
+    expect(await savePlan(trainer, mine, 0, bad)).toMatchObject({ problem: { code: "goal-unknown" } });
+    expect(await savePlan(trainer, mine, 0, { nonsense: true })).toMatchObject({ problem: { code: "invalid-input" } });
+  });
+});
+
+describe("records", () => {
+  it("sent twice are stored once", async () => {
+    const id = await newHousehold();
+    const { plan, plantingId } = planWith();
+    await savePlan(trainer, id, 0, plan);
+    const r = record(plantingId);
+    expect((await addRecord(trainer, id, r)).ok && (await addRecord(trainer, id, r)).ok).toBe(true);
+    expect(await readRecords(trainer, id)).toHaveLength(1);
+  });
+
+  it("are never changed: the database itself refuses, and a correction is a new one, once", async () => {
+    const id = await newHousehold();
+    const { plan, plantingId } = planWith();
+    await savePlan(trainer, id, 0, plan);
+    const r = record(plantingId);
+    await addRecord(trainer, id, r);
+    await expect(db().query("UPDATE record SET value = 9 WHERE id = $1", [r.id])).rejects.toThrow("append-only");
+    await expect(db().query("DELETE FROM record WHERE id = $1", [r.id])).rejects.toThrow("append-only");
+    expect((await addRecord(trainer, id, record(plantingId, { supersedes: r.id }))).ok).toBe(true);
+    expect(await addRecord(trainer, id, record(plantingId, { supersedes: r.id }))).toMatchObject({ ok: false, problem: { code: "already-corrected" } });
+  });
+
+  it("are refused for the future, for unknown plantings and for nonsense", async () => {
+    const id = await newHousehold();
+    expect(await addRecord(trainer, id, record(null, { kind: "note", note: "x", amount: null, on: "2026-05-19" }))).toMatchObject({ fields: { on: { code: "in-the-future" } } });
+    expect(await addRecord(trainer, id, record(randomUUID()))).toMatchObject({ problem: { code: "planting-unknown" } });
+    expect(await addRecord(trainer, id, { id: "x" })).toMatchObject({ problem: { code: "invalid-input" } });
+    expect(await readRecords(trainer, id)).toEqual([]);
+  });
+
+  it("leave as CSV for one household and for all", async () => {
+    const id = await newHousehold();
+    const { plan, plantingId } = planWith();
+    await savePlan(trainer, id, 0, plan);
+    await addRecord(trainer, id, record(plantingId, { note: 'big, "red"' }));
+    const own = await recordsCsv(trainer, id);
+    const rows: Record<string, string>[] = own.ok ? parse(own.value.csv, { columns: true }) : [];
+    expect(rows).toHaveLength(1);
+    expect(rows[0]).toMatchObject({ crop: "tomato", bag: "round-5-gal", value: "0.42", core_unit: "kg", note: 'big, "red"' });
+    const all = await recordsCsv(trainer, null);
+    expect(all.ok && parse(all.value.csv, { columns: true }).length).toBeGreaterThan(50);
+  });
+});
+
+describe("a trainer of another programme", () => {
+  it("sees and changes nothing here", async () => {
+    const id = await newHousehold();
+    expect(await readHousehold(stranger, id)).toBeUndefined();
+    expect(await overview(stranger)).toEqual([]);
+    expect((await readPlan(stranger, id)).version).toBe(0);
+    expect(await savePlan(stranger, id, 0, planWith().plan)).toMatchObject({ problem: { code: "not-found" } });
+    expect(await addRecord(stranger, id, record(null, { kind: "note", note: "x", amount: null }))).toMatchObject({ problem: { code: "not-found" } });
+    expect(await recordsCsv(stranger, id)).toMatchObject({ problem: { code: "not-found" } });
+    expect(await resurvey(stranger, id, 1, SURVEY)).toMatchObject({ problem: { code: "not-found" } });
+    expect(await addHousehold({ ...stranger, programmeId: randomUUID() }, SURVEY)).toMatchObject({ problem: { code: "not-allowed" } });
+  });
+});
+
+it("refuses a database of a newer version, and changes nothing in it", async () => {
+  const url = process.env.DATABASE_URL!;
+  expect(await migrate(url)).toEqual([]);
+  await db().query("INSERT INTO pgmigrations (name, run_on) VALUES ('9999_from-the-future', now())");
+  await expect(migrate(url)).rejects.toThrow(NewerDatabase);
+  await db().query("DELETE FROM pgmigrations WHERE name = '9999_from-the-future'");
+});
