@@ -12,9 +12,13 @@ const FLAGS = ["--headless", "--no-sandbox", "--disable-gpu", "--disable-quic", 
 /** A browser with a profile of its own, and the folder that it downloads to. */
 export async function openBrowser(): Promise<{ browser: Browser; downloads: string; close: () => Promise<void> }> {
   const home = mkdtempSync(join(tmpdir(), "pip-row-browser-"));
-  const browser = await puppeteer.launch({ executablePath: process.env.CHROMIUM ?? "/usr/bin/chromium", args: FLAGS, userDataDir: join(home, "profile") });
   const downloads = join(home, "downloads");
-  await browser.setDownloadBehavior({ policy: "allow", downloadPath: downloads });
+  const browser = await puppeteer.launch({
+    executablePath: process.env.CHROMIUM ?? "/usr/bin/chromium",
+    args: FLAGS,
+    userDataDir: join(home, "profile"),
+    downloadBehavior: { policy: "allow", downloadPath: downloads },
+  });
   return {
     browser,
     downloads,
@@ -41,7 +45,7 @@ export async function visit(page: Page, path: string): Promise<void> {
   await page.goto(APP + path, { waitUntil: "networkidle0" });
 }
 
-/** The control that a label names. */
+/** What has this name, for those who hear the page. */
 export const field = (label: string) => `::-p-aria([name="${label}"])`;
 
 /** Replaces what a text field holds. */
@@ -49,7 +53,20 @@ export async function type(page: Page, label: string, text: string): Promise<voi
   await page.locator(field(label)).fill(text);
 }
 
-export const press = (page: Page, name: string) => page.locator(`::-p-aria([name="${name}"])`).click();
+/** Sets a date field as a date picker does: the whole value at once. */
+export async function pickDate(page: Page, label: string, day: string): Promise<void> {
+  const input = await page.waitForSelector(field(label));
+  await input!.evaluate((element, value) => {
+    Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, "value")!.set!.call(element, value);
+    element.dispatchEvent(new Event("input", { bubbles: true }));
+  }, day);
+}
+
+/** Presses what has this name; a page behind another one draws nothing, so it comes to the front first. */
+export async function press(page: Page, name: string): Promise<void> {
+  await page.bringToFront();
+  await page.locator(field(name)).click();
+}
 
 /** Waits until the page shows a text. */
 export const see = (page: Page, text: string) =>

@@ -36,9 +36,9 @@ export function Frame({ programme, day, fixedDay, households, children }: FrameP
         {t("app.skip")}
       </a>
       <header className="flex flex-wrap items-center gap-x-5 border-b-[1.5px] border-ink px-4 lg:flex-nowrap lg:px-6">
-        <Link href="/" className="flex shrink-0 items-center py-2 font-head text-xl font-extrabold tracking-tight" aria-label={t("app.name")}>
-          Pip
-          <span aria-hidden="true" className="mx-1 inline-flex gap-[3px] pb-0.5">
+        <Link href="/" className="flex shrink-0 items-center py-2 font-head text-xl font-extrabold tracking-tight">
+          <span className="whitespace-pre">Pip </span>
+          <span aria-hidden="true" className="mr-1 inline-flex gap-[3px] pb-0.5">
             <i className="size-[7px] rounded-full bg-beet" />
             <i className="size-[7px] rounded-full bg-beet" />
             <i className="size-[7px] rounded-full bg-beet" />

@@ -109,7 +109,7 @@ export function Log({ householdId, title, today, plantings, records, store }: Lo
         <h1 className="text-[1.625rem] font-bold">{title}</h1>
         <p className="mb-3 text-muted">{t("log.lead")}</p>
         <Waiting waiting={mine} onSend={() => void sendWaiting(mine.filter((w) => !w.refused).map((w) => w.record))} nameOf={nameOf} problem={problem} />
-        <section id="entry" aria-label={correcting ? t("log.correcting", { day: day(correcting.on) }) : t("log.save")} className="scroll-mt-4 border-[1.5px] border-ink p-4">
+        <section id="entry" aria-label={correcting ? t("log.correcting", { day: day(correcting.on) }) : t("log.entry")} className="scroll-mt-4 border-[1.5px] border-ink p-4">
           {correcting && <h2 className="mb-2 font-bold text-beet">▲ {t("log.correcting", { day: day(correcting.on) })}</h2>}
           <RecordEntry
             start={start}

@@ -37,7 +37,7 @@ export function MatchGrid({ lines, bags, setting, chosen, onChoose }: GridProps)
   const { t, crop, bag, day, quantity, season } = useWords();
   const first = lines[0]?.cells[0];
   return (
-    <div className="overflow-x-auto" tabIndex={0} role="region" aria-label={t("match.title")}>
+    <div className="relative overflow-x-auto">
       <table onKeyDown={walk} className="border-collapse text-[0.9375rem]">
         <thead>
           <tr className="border-b-[1.5px] border-ink align-bottom">
@@ -78,7 +78,6 @@ export function MatchGrid({ lines, bags, setting, chosen, onChoose }: GridProps)
                   );
                 }
                 const { fit } = cell;
-                const plants = fit.sown ? t("match.thick", { seed: quantity(fit.sown.seedG / 1000, "mass") }) : t("match.plants", { count: fit.plants ?? 0 });
                 const on = chosen?.goalId === line.goal.id && chosen.bagId === b.id;
                 const why = fit.grade === "tight" || fit.grade === "wrong" ? t(`limitShort.${fit.limit.code}`) : "";
                 return (
@@ -88,13 +87,14 @@ export function MatchGrid({ lines, bags, setting, chosen, onChoose }: GridProps)
                       data-cell={`${row}:${column}`}
                       tabIndex={on || (!chosen && cell === first) ? 0 : -1}
                       aria-pressed={on}
-                      aria-label={`${t("match.cell", { crop: crop(line.goal.id), bag: bag(b.kindId), plants, grade: t(`grades.${fit.grade}`) })}${why && `: ${why}`}`}
                       title={fit.limit.code === "season" ? season(line.season.reason) : undefined}
                       onClick={() => onChoose({ goalId: line.goal.id, bagId: b.id })}
                       className={`block h-full min-h-12 w-full px-2 py-1 text-left hover:bg-card ${on ? "bg-card outline-[3px] -outline-offset-3 outline-beet" : ""}`}
                     >
+                      <span className="sr-only">{t("match.cell", { crop: crop(line.goal.id), bag: bag(b.kindId) })} </span>
                       <span className="flex items-center gap-1.5">
                         <b className={`font-head ${fit.sown ? "text-[0.9375rem]" : "text-lg"} leading-none ${fit.grade === "wrong" ? "text-muted" : ""}`}>{fit.sown ? quantity(fit.sown.seedG / 1000, "mass") : fit.plants}</b>
+                        <span className="sr-only">{fit.sown ? t("match.cellSeed") : t("match.cellPlants", { count: fit.plants ?? 0 })} </span>
                         <GradeMark grade={fit.grade} />
                       </span>
                       <span className="block text-[0.8125rem] leading-tight text-muted">{why}</span>

@@ -1,0 +1,13 @@
+import { notFound } from "next/navigation";
+import { screen } from "@/app/screen";
+import { readHousehold } from "@/server/households";
+
+/** Every screen of a household needs one that is there; found out above the loading state, so that the answer is a real 404. */
+export default async function Layout({ children, params }: LayoutProps<"/house/[id]">) {
+  const { id } = await params;
+  return screen(async (actor) => {
+    const household = await readHousehold(actor, id);
+    if (!household) notFound();
+    return children;
+  });
+}
