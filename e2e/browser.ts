@@ -46,7 +46,7 @@ export async function visit(page: Page, path: string): Promise<void> {
 }
 
 /** What has this name, for those who hear the page. */
-export const field = (label: string) => `::-p-aria([name="${label}"])`;
+const field = (label: string) => `::-p-aria([name="${label}"])`;
 
 /** Replaces what a text field holds. */
 export async function type(page: Page, label: string, text: string): Promise<void> {

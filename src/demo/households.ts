@@ -42,7 +42,7 @@ export const DEMO_HOUSEHOLDS: readonly DemoHousehold[] = [
     bags: [
       { kind: "round-10-gal", firstSeason: 2025, plantings: [
         { goal: "pak-choi/leaf", method: "tray", sowOn: "2026-04-04", plants: 4, records: [["sown", "2026-04-04", "12"], ["up", "2026-04-10", "10"], ["moved", "2026-04-19", "4"], ["fed", "2026-04-19", "2 tbsp"], ["picked", "2026-05-16", "310 g", "outer leaves"]] },
-        { goal: "bush-bean/pod", method: "stations", sowOn: "2026-06-02", plants: 8 },
+        { goal: "bush-bean/pod", method: "stations", sowOn: "2026-06-08", plants: 8 },
         { goal: "radish/root", method: "rows", sowOn: "2026-09-20", plants: 30 },
       ] },
       { kind: "tub-80-l", plantings: [

@@ -1,7 +1,7 @@
 import type { Climate } from "@/core/calendar";
 
 /** Made-up but plausible normals; Larkmouth is the demo programme's harbour town, with a mild wet winter and a dry warm summer. */
-export const CLIMATES: readonly Climate[] = [
+const CLIMATES: readonly Climate[] = [
   {
     id: "larkmouth",
     latitude: 37,

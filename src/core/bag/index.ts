@@ -6,5 +6,5 @@ export {
   type Outline,
   outlineArea,
 } from "./shape";
-export { coreVolumeL, innerHeightCm, soilDepthCm, soilVolumeL, usualGapCm } from "./soil";
+export { innerHeightCm, soilDepthCm, soilVolumeL, usualGapCm } from "./soil";
 export { footprint, plantingTop, sideHoles, sideReachCm, type SideRing, sideRings, topOutline } from "./surfaces";

@@ -57,7 +57,7 @@ const Method = z.strictObject({
 });
 export type Method = z.infer<typeof Method>;
 
-export const GOAL_KINDS = ["leaf", "baby-leaf", "head", "baby-head", "bulb", "root", "tuber", "pod", "cob", "fruit", "microgreen", "tops"] as const;
+const GOAL_KINDS = ["leaf", "baby-leaf", "head", "baby-head", "bulb", "root", "tuber", "pod", "cob", "fruit", "microgreen", "tops"] as const;
 
 export const Goal = z.strictObject({
   /** `crop/goal`, as in `cabbage/compact`. */

@@ -180,7 +180,7 @@ function viewPlanting(draft: Draft, drafts: readonly Draft[], shape: BagShape, g
 }
 
 /** One row: its bag's soil and mass, and every planting judged with what stands beside it. */
-export function assessRow(row: Row, bag: BagThing, setting: Setting): RowView | undefined {
+function assessRow(row: Row, bag: BagThing, setting: Setting): RowView | undefined {
   const shape = shapeOf(bag, setting);
   if (!shape) return undefined;
   const gapCm = row.gapCm ?? usualGapCm(shape);

@@ -2,4 +2,4 @@
 export { optionalQuantityField, quantityField, wholeField } from "./field";
 export { formatQuantity, type Shown, showQuantity } from "./format";
 export { parseQuantity, parseRate, type Quantity, type QuantityProblem, type Rate, type Read } from "./parse";
-export { type Dimension, fromCore, toCore, type Unit, unitById, type UnitSystem } from "./units";
+export { type Dimension, type UnitSystem } from "./units";

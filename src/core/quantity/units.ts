@@ -32,7 +32,7 @@ const unit = (
   ...spellings: string[]
 ): Unit => ({ id, dimension, system, factor, spellings: [id, ...spellings] });
 
-export const UNITS: readonly Unit[] = [
+const UNITS: readonly Unit[] = [
   unit("mm", "length", "metric", 0.1, "millimetre", "millimetres", "millimeter", "millimeters"),
   unit("cm", "length", "metric", 1, "centimetre", "centimetres", "centimeter", "centimeters"),
   unit("m", "length", "metric", 100, "metre", "metres", "meter", "meters"),

@@ -16,7 +16,7 @@ interface FieldProps {
 }
 
 /** A label, a control, a hint, and the sentence that says what is wrong, each tied to the control for readers. */
-export function Field({ label, hint, problem, className = "", children }: FieldProps) {
+function Field({ label, hint, problem, className = "", children }: FieldProps) {
   const id = useId();
   const words = useWords();
   const described = [hint && `${id}-hint`, problem && `${id}-problem`].filter(Boolean).join(" ");

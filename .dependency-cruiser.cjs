@@ -1,0 +1,51 @@
+// Imports run one way: core ← library ← db ← server ← app, and core ← ui ← app; demo stands beside server.
+const LAYERS = {
+  core: ["core"],
+  library: ["core", "library"],
+  db: ["core", "library", "db"],
+  server: ["core", "library", "db", "server"],
+  demo: ["core", "library", "db", "server", "demo"],
+  ui: ["core", "ui"],
+  app: ["core", "server", "ui", "app"],
+};
+const TESTS = "\\.(test|e2e)\\.ts$";
+
+const layers = Object.entries(LAYERS).map(([layer, allowed]) => ({
+  name: `${layer}-imports-only-${allowed.join("-")}`,
+  severity: "error",
+  from: { path: `^src/${layer}/`, pathNot: TESTS },
+  to: { path: "^src/", pathNot: `^src/(${allowed.join("|")})/` },
+}));
+
+module.exports = {
+  forbidden: [
+    ...layers,
+    {
+      name: "core-is-pure",
+      severity: "error",
+      comment: "No React, Next, database, file or clock in the computation.",
+      from: { path: "^src/core/", pathNot: TESTS },
+      to: { dependencyTypes: ["core", "npm", "npm-dev"], pathNot: "node_modules/(zod|papaparse|@types/papaparse)/" },
+    },
+    {
+      name: "core-folders-by-their-face",
+      severity: "error",
+      comment: "A core folder's index.ts is all that others see of it.",
+      from: { path: "^src/(?:core/([^/]+)|[^/]+)/", pathNot: TESTS },
+      to: { path: "^src/core/([^/]+)/(?!index\\.ts$)", pathNot: "^src/core/$1/" },
+    },
+    {
+      name: "sql-only-in-db",
+      severity: "error",
+      from: { path: "^src/", pathNot: "^src/db/" },
+      to: { path: "node_modules/(pg|@types/pg|node-pg-migrate)/" },
+    },
+    { name: "no-circles", severity: "error", from: { path: "^src/" }, to: { circular: true, viaOnly: { dependencyTypesNot: ["type-only"] } } },
+  ],
+  options: {
+    tsConfig: { fileName: "tsconfig.json" },
+    tsPreCompilationDeps: true,
+    doNotFollow: { path: "node_modules" },
+    enhancedResolveOptions: { extensions: [".ts", ".tsx", ".mjs", ".js", ".json"], exportsFields: ["exports"], conditionNames: ["import", "require", "node", "default", "types"] },
+  },
+};
