@@ -12,7 +12,7 @@ try {
   checkNode();
   checkDisk();
   const port = Number(process.env.PORT ?? 4310);
-  endLeftover();
+  await endLeftover();
   await checkPort(port);
   await ensureDebian("postgresql", hasPostgres);
   await ensurePackages();

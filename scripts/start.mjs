@@ -9,7 +9,7 @@ try {
   const url = process.env.DATABASE_URL;
   if (!url) throw new CannotGoOn("DATABASE_URL is not set: it names the database to use. For a try without one: npm run demo");
   const port = Number(process.env.PORT ?? 4310);
-  endLeftover();
+  await endLeftover();
   await checkPort(port);
   await ensurePackages();
   say(await migrateDatabase(url));

@@ -16,13 +16,16 @@ const runsHere = (pid) => {
 };
 
 /** Ends a server whose starter was killed and could not end it; one whose starter still runs is left alone. */
-export function endLeftover() {
+export async function endLeftover() {
   if (!existsSync(MARK)) return;
   const { starter, server } = JSON.parse(readFileSync(MARK, "utf8"));
   if (runsHere(starter)) return;
   if (runsHere(server)) {
     say("ending a server that was left running");
     process.kill(-server, "SIGKILL");
+    for (let i = 0; i < 50 && runsHere(server); i++) await new Promise((resolve) => setTimeout(resolve, 100));
+    // The system takes a moment to give its port back.
+    await new Promise((resolve) => setTimeout(resolve, 300));
   }
   rmSync(MARK, { force: true });
 }

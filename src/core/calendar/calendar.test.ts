@@ -2,7 +2,6 @@ import * as SunCalc from "suncalc";
 import { describe, expect, it } from "vitest";
 import { CROPS, findClimate, findGoal } from "@/library";
 import { type Climate, dayLength, emergenceDays, judgeSeason, nextSowing, sowingFor, stagesFrom, temperatureOn } from ".";
-import { daysBetween } from "../day";
 
 const flat = (nightC: number, dayC: number): Climate => ({ id: "flat", latitude: 40, lowC: Array(12).fill(nightC), highC: Array(12).fill(dayC) });
 const larkmouth = findClimate("larkmouth")!;

@@ -186,14 +186,14 @@ function Waiting({ waiting, onSend, nameOf, problem }: {
     <div role="alert" className="mb-3 grid gap-2 border-l-4 border-beet bg-card py-2 pl-3">
       {open.length > 0 && (
         <p className="flex flex-wrap items-center gap-2">
-          <b>▲ {t("log.waiting", { count: open.length, why: t("log.whyOffline") })}</b>
+          <b>▲ {t("log.waiting", { count: open.length, why: t(open.some((w) => w.problem?.code === "database-unreachable") ? "log.whyDatabase" : "log.whyOffline") })}</b>
           <Button onClick={onSend}>{t("log.sendNow")}</Button>
         </p>
       )}
       {refused.map((w) => (
         <p key={w.record.id} className="flex flex-wrap items-center gap-2">
           <span>
-            {t(`log.kinds.${w.record.kind}`)} {w.record.amount?.typed} · {nameOf(w.record.plantingId)}: <b className="text-beet">{t("log.refused", { why: w.refused ? problem(w.refused) : "" })}</b>
+            {t(`log.kinds.${w.record.kind}`)} {w.record.amount?.typed} · {nameOf(w.record.plantingId)}: <b className="text-beet">{t("log.refused", { why: w.problem ? problem(w.problem) : "" })}</b>
           </span>
           <Button onClick={() => discard(w.record.id)}>{t("log.drop")}</Button>
         </p>

@@ -11,8 +11,10 @@ import { send } from "@/ui/primitives/send";
 export interface Waiting {
   readonly householdId: string;
   readonly record: GardenRecord;
-  /** Set when the server refused it for good: sending again would not help. */
-  readonly refused?: Problem;
+  /** Why it could not be stored at the last try. */
+  readonly problem?: Problem;
+  /** The server refused it for good: sending again would not help. */
+  readonly refused: boolean;
 }
 
 interface Outbox {
@@ -42,11 +44,13 @@ export async function post(
   record: GardenRecord,
   store: (record: GardenRecord) => Promise<Outcome<{ id: string }>>,
 ): Promise<Outcome<{ id: string }>> {
-  outbox.setState(({ waiting }) => ({ waiting: [...waiting.filter((w) => w.record.id !== record.id), { householdId, record }] }));
+  outbox.setState(({ waiting }) => ({ waiting: [...waiting.filter((w) => w.record.id !== record.id), { householdId, record, refused: false }] }));
   const outcome = await send(() => store(record));
   if (outcome.ok) without(record.id);
-  else if (!PASSING.has(outcome.problem.code)) {
-    outbox.setState(({ waiting }) => ({ waiting: waiting.map((w) => (w.record.id === record.id ? { ...w, refused: outcome.problem } : w)) }));
+  else {
+    const { problem } = outcome;
+    const refused = !PASSING.has(problem.code);
+    outbox.setState(({ waiting }) => ({ waiting: waiting.map((w) => (w.record.id === record.id ? { ...w, problem, refused } : w)) }));
   }
   return outcome;
 }
