@@ -108,6 +108,32 @@ it("goes from an empty household to a logged harvest and its CSV", async () => {
   await page.close();
 });
 
+it("counts back from a wanted meal, finds the next right day, and speaks in either system of units", async () => {
+  const page = await openPage(opened.browser, "/");
+  await survey(page, "Backwards");
+  await pickDate(page, "Sow on", "2026-05-18");
+  await type(page, "Find a crop", "lettuce, heads");
+  await page.locator('::-p-aria([name="lettuce, heads, fabric 10 gal: 1 plant, wrong season"])').click();
+  await see(page, "before its first pick: it bolts or fails");
+  const next = await page.$eval("aside ::-p-text(Sow ):is(button)", (button) => button.textContent ?? "");
+  await press(page, next);
+  await see(page, "nights and heat suit it");
+
+  await pickDate(page, "Wanted on the table by", "2026-12-20");
+  await see(page, "at the latest.");
+  await press(page, "Sow on that day");
+  const sown = await page.$eval('input[type="date"]', (input) => (input as HTMLInputElement).value);
+  expect(sown > "2026-09-01" && sown < "2026-12-01").toBe(true);
+  const first = await textOf(page, "tbody tr td");
+  expect(new Date(`${first} 2026`) <= new Date("20 Dec 2026")).toBe(true);
+
+  await page.locator('::-p-aria([name="Units"])').fill("us");
+  await see(page, "8.7 gal");
+  await page.locator('::-p-aria([name="Units"])').fill("metric");
+  await see(page, "33 L");
+  await page.close();
+});
+
 it("says what is wrong beside the field, and keeps all that was typed", async () => {
   const page = await openPage(opened.browser, "/households/new");
   await type(page, "Household's name", "Typo");

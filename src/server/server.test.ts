@@ -187,6 +187,20 @@ describe("a trainer of another programme", () => {
   });
 });
 
+it("tells a database out of reach from a fault, so that a record can wait", async () => {
+  const url = process.env.DATABASE_URL;
+  await closePool();
+  process.env.DATABASE_URL = "postgresql://app@127.0.0.1:1/nowhere";
+  try {
+    expect(await addRecord(trainer, randomUUID(), record(null, { kind: "note", note: "x", amount: null }))).toEqual({ ok: false, problem: { code: "database-unreachable" } });
+    expect(await recordsCsv(trainer, null)).toEqual({ ok: false, problem: { code: "database-unreachable" } });
+  } finally {
+    await closePool();
+    process.env.DATABASE_URL = url;
+  }
+  expect((await overview(trainer)).length).toBeGreaterThan(11);
+});
+
 it("refuses a database of a newer version, and changes nothing in it", async () => {
   const url = process.env.DATABASE_URL!;
   expect(await migrate(url)).toEqual([]);

@@ -1,0 +1,65 @@
+import { createTranslator } from "next-intl";
+import { describe, expect, it } from "vitest";
+import { matchAll, type Setting } from "@/core/garden";
+import { parseQuantity } from "@/core/quantity";
+import { readAmount, RECORD_KINDS } from "@/core/record";
+import { BAG_KINDS, CROP_GOALS, findBagKind, findClimate, findGoal, findMix } from "@/library";
+import words from "./en.json";
+
+const t = createTranslator({ locale: "en-GB", messages: words });
+
+/** All texts with their paths. */
+const texts = (value: unknown, path: string[] = []): [string, string][] =>
+  typeof value === "string" ? [[path.join("."), value]] : Object.entries(value as object).flatMap(([k, v]) => texts(v, [...path, k]));
+
+/** The names of the values that a text takes. */
+const argumentsOf = (text: string) => new Set([...text.matchAll(/\{(\w+)(?=[},])/g)].map((m) => m[1]!));
+
+describe("every fact that the core can say has words, with its numbers", () => {
+  const setting: Setting = { climate: findClimate("larkmouth")!, mix: findMix("potting-mix")!, sunHours: 3, floorM2: 2, findShape: (id) => findBagKind(id)?.shape, findGoal };
+  const bags = BAG_KINDS.map(({ id }) => ({ id, kindId: id, shape: null, atHand: true, firstSeason: null }));
+  const lines = ["2026-01-05", "2026-04-10", "2026-07-01", "2026-10-10"].flatMap((day) => matchAll(CROP_GOALS, bags, day, setting));
+
+  const expectWords = (group: Record<string, string>, fact: { code: string }) => {
+    const text = group[fact.code];
+    expect(text, fact.code).toBeDefined();
+    for (const name of argumentsOf(text!)) expect(fact, `${fact.code} has {${name}}`).toHaveProperty(name);
+  };
+
+  it("seasons and dates", () => {
+    for (const { season } of lines) {
+      expectWords(words.seasonReasons, season.reason);
+      for (const reason of season.stages.reasons) expectWords(words.dateReasons, reason);
+    }
+    expect(new Set(lines.map((l) => l.season.reason.code)).size).toBeGreaterThan(4);
+  });
+
+  it("limits, notes, fixes and methods", () => {
+    for (const { choice, cells } of lines) {
+      expect(words.methodWhy).toHaveProperty(choice.why);
+      for (const { fit } of cells) {
+        for (const limit of fit.limits) expect(words.limitShort).toHaveProperty(limit.code);
+        for (const note of fit.notes) expect(words.notes).toHaveProperty(note.code);
+        for (const fix of fit.fixes) expect(words.fixes).toHaveProperty(fix.code);
+      }
+    }
+  });
+
+  it("problems with what was typed", () => {
+    const typed = ["", "x", "5", "5 zz", "5 kg", "-1 cm", "1,500 cm", "1 in 2 ft"].map((text) => parseQuantity(text, "length"));
+    const amounts = RECORD_KINDS.flatMap((kind) => ["12", "lots", "5 kg"].map((text) => readAmount(kind, text)));
+    const problems = [...typed, ...amounts].flatMap((read) => (read.ok ? [] : [read.problem]));
+    expect(problems.length).toBeGreaterThan(12);
+    for (const problem of problems) expectWords(words.problems, problem);
+  });
+});
+
+it("holds no text that cannot be read, and none that is empty but for hints of things without an amount", () => {
+  for (const [path, text] of texts(words)) {
+    const values = Object.fromEntries([...argumentsOf(text)].map((name) => [name, 1]));
+    const key = path as "app.name";
+    expect(() => t.rich(key, values), path).not.toThrow();
+    expect(t.rich(key, values) === path, `${path} cannot be read`).toBe(false);
+    if (!path.startsWith("log.amountHints.")) expect(text, path).not.toBe("");
+  }
+});
