@@ -1,7 +1,7 @@
 import { z } from "zod";
 
 /** Where a library value comes from. `memory`: a figure of the trade written down without a book at hand. */
-export const SOURCES = ["practice", "memory", "harrington-1954", "cfr-201"] as const;
+export const SOURCES = ["practice", "memory", "harrington-1954", "cfr-201", "fao-56"] as const;
 export type SourceId = (typeof SOURCES)[number];
 
 const positive = z.number().positive();
@@ -45,6 +45,8 @@ const Method = z.strictObject({
   seeds: positive.optional(),
   /** Why growers start it so; turned into words by the screens. */
   why: z.enum(["hates-moving", "quick-and-cheap", "choose-the-best", "seed-is-dear", "not-from-seed", "no-tray", "head-start"]),
+  /** Thinning steps: days after they are up, and the distance that is left between plants, cm. Thinnings are eaten or moved. */
+  thin: z.array(z.strictObject({ afterUp: positive, toCm: positive })).optional(),
   /** When a raised seedling is moved: days after it is up, the sign to go by, and how long it can be held after that. */
   move: z
     .strictObject({
@@ -57,7 +59,7 @@ const Method = z.strictObject({
 });
 export type Method = z.infer<typeof Method>;
 
-const GOAL_KINDS = ["leaf", "baby-leaf", "head", "baby-head", "bulb", "root", "tuber", "pod", "cob", "fruit", "microgreen", "tops"] as const;
+const GOAL_KINDS = ["leaf", "baby-leaf", "head", "baby-head", "bulb", "root", "tuber", "pod", "cob", "fruit", "microgreen", "tops", "herb", "flower", "tree"] as const;
 
 export const Goal = z.strictObject({
   /** `crop/goal`, as in `cabbage/compact`. */
@@ -73,16 +75,20 @@ export const Goal = z.strictObject({
   sunHours: Need,
   /** Surfaces it can be planted on, the best first. */
   where: z.array(z.enum(["top", "side"])).min(1),
+  /** Height and canopy width when it is first picked, cm. */
   heightCm: positive,
+  widthCm: positive,
   methods: z.array(Method).min(1),
   /** Days to the first pick while it is `atC` on average; from sowing, or from planting out a seedling of `nurseryDays`. */
   days: z.strictObject({ from: z.enum(["sowing", "planting"]), window: Days, atC: z.number(), nurseryDays: z.number().nonnegative() }),
+  /** Yield over the whole picking, g: from a plant, or from a m² of a stand sown thick. 0 for what is not eaten. */
+  yieldG: Days,
   picking: z.strictObject({ pattern: z.enum(["once", "leaf", "flushes", "continuous"]), window: Days }),
   /** Feeds: a share of the way from planting to first pick (0 at planting). */
   feeds: z.array(z.strictObject({ stage: z.enum(["planting", "growing", "before-flowers", "heading", "week-3", "ring"]), share: z.number().min(0).max(1) })),
-  support: z.enum(["none", "cane", "twine", "wire"]),
-  cautions: z.array(z.enum(["green-potato", "raw-bean", "clean-seed", "blade", "canes-eyes"])),
-  source: marks("stand", "insetCm", "depthCm", "sunHours", "where", "heightCm", "methods", "days", "picking", "feeds", "support"),
+  support: z.enum(["none", "cane", "trellis", "twine", "wire"]),
+  cautions: z.array(z.enum(["green-potato", "raw-bean", "clean-seed", "blade", "canes-eyes", "known-kinds-cooked", "green-parts", "sap", "gloves"])),
+  source: marks("stand", "insetCm", "depthCm", "sunHours", "where", "heightCm", "widthCm", "methods", "days", "yieldG", "picking", "feeds", "support"),
 });
 export type Goal = z.infer<typeof Goal>;
 
@@ -94,14 +100,20 @@ export const Crop = z.strictObject({
   emergence: z.strictObject({ baseC: z.number(), bestC: z.number(), degreeDays: positive }),
   /** Growth is nought at baseC and fastest at bestC. */
   growth: z.strictObject({ baseC: z.number(), bestC: z.number() }),
-  /** Mean night from which it may stand outdoors; lowest single night that plants stand. */
-  nights: z.strictObject({ plantOutC: z.number(), standsC: z.number() }),
+  /** Mean night from which it may stand outdoors; lowest single night that plants stand, and seedlings. */
+  nights: z
+    .strictObject({ plantOutC: z.number(), standsC: z.number(), seedlingStandsC: z.number() })
+    .refine((n) => n.seedlingStandsC >= n.standsC, { error: "seedlings stand more cold than plants" }),
   /** Days of this heat make it bolt, turn bitter or drop its flowers. */
   heatC: z.number(),
   /** Share of seed that comes up at least; none for crops that are not sown. */
   germination: z.number().gt(0).max(1).optional(),
+  /** Mass of a thousand seeds, g. */
+  thousandSeedG: positive.optional(),
+  water: z.strictObject({ class: z.enum(["low", "medium", "high"]), kc: z.strictObject({ initial: positive, mid: positive, end: positive }) }),
+  feeding: z.enum(["light", "medium", "heavy"]),
   goals: z.array(Goal).min(1),
-  source: marks("emergence", "growth", "nights", "heatC", "germination"),
+  source: marks("emergence", "growth", "nights", "heatC", "germination", "thousandSeedG", "water", "feeding"),
 });
 export type Crop = z.infer<typeof Crop>;
 

@@ -168,5 +168,5 @@ it("one bush tomato in 5 gal, roomy in 30 gal, with no stake", () => {
 });
 
 it("twelve strawberries in a pocket bag, from runners", () => {
-  expect(ask("strawberry/fruit", "pocket-12", MILD)).toMatchObject({ plants: 12, where: "side", grade: "right", method: { method: "runners" } });
+  expect(ask("strawberry/june", "pocket-12", MILD)).toMatchObject({ plants: 12, where: "side", grade: "right", method: { method: "runners" } });
 });

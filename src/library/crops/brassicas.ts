@@ -1,221 +1,67 @@
-import type { z } from "zod";
-import type { Crop } from "@/core/crop";
+import { bought, broadcast, cells, type CropData, days, goal, need, plants, practice, rows, TEMPER, thick, tray } from "./usual";
 
-type CropData = z.input<typeof Crop>;
+const common = { family: "Brassicaceae", ...TEMPER.quickGreens, germination: 0.75, thousandSeedG: 2.5, source: { rest: "memory", germination: "cfr-201", water: "fao-56" } } as const;
+const cabbages = { ...common, ...TEMPER.cabbages, thousandSeedG: 3.5, source: { rest: "memory", germination: "cfr-201", emergence: "harrington-1954", water: "fao-56" } } as const;
 
-export const pakChoi: CropData = {
-  id: "pak-choi",
-  botanical: "Brassica rapa subsp. chinensis",
-  family: "Brassicaceae",
-  emergence: { baseC: 4, bestC: 28, degreeDays: 80 },
-  growth: { baseC: 4, bestC: 28 },
-  nights: { plantOutC: 2, standsC: -3 },
-  heatC: 32,
-  germination: 0.75,
-  goals: [
-    {
-      id: "pak-choi/leaf",
-      kind: "leaf",
-      stand: { type: "plants", spacingCm: { least: 12, good: 15 }, soilL: { least: 1.2, good: 1.5 } },
-      insetCm: 5,
-      depthCm: { least: 12, good: 15 },
-      sunHours: { least: 3, good: 4 },
-      where: ["top", "side"],
-      heightCm: 25,
-      methods: [
-        { method: "tray", depthCm: 0.5, why: "choose-the-best", move: { afterUp: { low: 6, likely: 8, high: 12 }, leaf: 3, holdDays: 7 } },
-        { method: "bought", depthCm: 0, why: "no-tray" },
-      ],
-      days: { from: "sowing", window: { low: 25, likely: 27, high: 32 }, atC: 27, nurseryDays: 12 },
-      picking: { pattern: "leaf", window: { low: 10, likely: 14, high: 21 } },
-      feeds: [{ stage: "planting", share: 0 }],
-      support: "none",
-      cautions: ["blade"],
-      source: { rest: "memory", stand: "practice", methods: "practice", days: "practice" },
-    },
-  ],
-  source: { rest: "memory", emergence: "practice", germination: "cfr-201" },
-};
+/** Greens that growers raise one to a cut bottle: up in 3 to 5 days, picked from day 25. */
+const bottleGreen = (id: string, height = 25) =>
+  goal(id, "leaf", {
+    stand: plants([12, 15], [1.2, 1.5]), depthCm: need(12, 15), heightCm: height,
+    days: { from: "sowing", window: days(25, 27, 32), atC: 27, nurseryDays: 12 }, picking: { pattern: "leaf", window: days(10, 14, 21) },
+    source: practice("stand", "methods", "days"),
+  });
 
-export const kale: CropData = {
-  id: "kale",
-  botanical: "Brassica oleracea var. sabellica",
-  family: "Brassicaceae",
-  emergence: { baseC: 2.9, bestC: 25, degreeDays: 107 },
-  growth: { baseC: 3, bestC: 22 },
-  nights: { plantOutC: -3, standsC: -9 },
-  heatC: 33,
-  germination: 0.75,
-  goals: [
-    {
-      id: "kale/leaf",
-      kind: "leaf",
-      stand: { type: "plants", spacingCm: { least: 25, good: 32 }, soilL: { least: 1.5, good: 2 } },
-      insetCm: 8,
-      depthCm: { least: 15, good: 20 },
-      sunHours: { least: 3, good: 5 },
-      where: ["side", "top"],
-      heightCm: 55,
-      methods: [
-        { method: "cells", depthCm: 1, seeds: 2, why: "choose-the-best", move: { afterUp: { low: 21, likely: 26, high: 35 }, leaf: 3, holdDays: 14 } },
-        { method: "bought", depthCm: 0, why: "no-tray" },
-      ],
-      days: { from: "planting", window: { low: 21, likely: 28, high: 35 }, atC: 16, nurseryDays: 35 },
-      picking: { pattern: "continuous", window: { low: 240, likely: 270, high: 300 } },
-      feeds: [{ stage: "planting", share: 0 }, { stage: "growing", share: 1 }],
-      support: "none",
-      cautions: ["blade"],
-      source: { rest: "memory", where: "practice", days: "practice", picking: "practice", depthCm: "practice" },
-    },
-  ],
-  source: { rest: "memory", nights: "practice", germination: "cfr-201" },
-};
-
-const cabbageMethods: CropData["goals"][number]["methods"] = [
-  { method: "cells", depthCm: 1, seeds: 2, why: "choose-the-best", move: { afterUp: { low: 20, likely: 25, high: 35 }, leaf: 4, holdDays: 14 } },
-  { method: "bought", depthCm: 0, why: "no-tray" },
+export const brassicas: CropData[] = [
+  { ...common, id: "pak-choi", botanical: "Brassica rapa subsp. chinensis", source: { ...common.source, emergence: "practice" }, goals: [
+    bottleGreen("pak-choi/leaf"),
+    goal("pak-choi/head", "head", { stand: plants([18, 22], [2.5, 4]), insetCm: 7, depthCm: need(15, 20), sunHours: need(3, 4), heightCm: 28, widthCm: 24, days: { from: "planting", window: days(28, 34, 42), atC: 20, nurseryDays: 16 }, yieldG: days(120, 220, 350), methods: [cells([8, 11, 16], {}, { leaf: 3, holdDays: 7 }), bought()] }),
+    goal("pak-choi/baby-leaf", "baby-leaf"),
+  ] },
+  { ...common, id: "choy-sum", botanical: "Brassica rapa var. parachinensis", source: { ...common.source, emergence: "practice" }, goals: [bottleGreen("choy-sum/leaf", 30)] },
+  { ...common, id: "mustard", botanical: "Brassica juncea", source: { ...common.source, emergence: "practice" }, goals: [
+    bottleGreen("mustard/leaf", 35), goal("mustard/baby-leaf", "baby-leaf"), goal("mustard/microgreens", "microgreen", { stand: thick(80) }),
+  ] },
+  { ...common, id: "gai-lan", botanical: "Brassica oleracea var. alboglabra", germination: 0.75, source: { ...common.source, emergence: "practice" }, goals: [
+    { ...bottleGreen("gai-lan/leaf", 30), days: { from: "sowing", window: days(27, 30, 36), atC: 25, nurseryDays: 12 } },
+  ] },
+  { ...common, id: "ethiopian-kale", botanical: "Brassica carinata", goals: [
+    goal("ethiopian-kale/leaf", "leaf", { stand: plants([18, 25], [2, 3]), depthCm: need(15, 20), heightCm: 60, widthCm: 35, days: { from: "sowing", window: days(32, 38, 48), atC: 22, nurseryDays: 22 }, picking: { pattern: "continuous", window: days(40, 60, 90) } }),
+    goal("ethiopian-kale/baby-leaf", "baby-leaf"),
+  ] },
+  { ...common, id: "mizuna", botanical: "Brassica rapa var. nipposinica", goals: [goal("mizuna/leaf", "leaf"), goal("mizuna/baby-leaf", "baby-leaf")] },
+  { ...common, id: "rocket", botanical: "Eruca vesicaria", thousandSeedG: 1.8, heatC: 27, goals: [goal("rocket/leaf", "leaf"), goal("rocket/baby-leaf", "baby-leaf")] },
+  { ...cabbages, id: "kale", botanical: "Brassica oleracea var. sabellica", growth: { baseC: 3, bestC: 22 }, nights: { plantOutC: -3, standsC: -9, seedlingStandsC: -4 }, heatC: 33, source: { ...cabbages.source, nights: "practice" }, goals: [
+    goal("kale/leaf", "leaf", {
+      stand: plants([25, 32], [1.5, 2]), insetCm: 8, depthCm: need(15, 20), sunHours: need(3, 5), where: ["side", "top"], heightCm: 55, widthCm: 45,
+      methods: [cells([21, 26, 35], {}, { leaf: 3 }), bought()], days: { from: "planting", window: days(21, 28, 35), atC: 16, nurseryDays: 35 },
+      picking: { pattern: "continuous", window: days(240, 270, 300) }, yieldG: days(600, 1100, 1800), feeds: [{ stage: "planting", share: 0 }, { stage: "growing", share: 1 }],
+      source: practice("where", "days", "picking", "depthCm"),
+    }),
+    goal("kale/baby-leaf", "baby-leaf"), goal("kale/microgreens", "microgreen", { stand: thick(90) }),
+  ] },
+  { ...cabbages, id: "cabbage", botanical: "Brassica oleracea var. capitata", goals: [
+    goal("cabbage/compact", "head", { stand: plants([25, 30], [10, 15]), depthCm: need(18, 22), heightCm: 30, widthCm: 35, days: { from: "planting", window: days(55, 60, 70), atC: 17, nurseryDays: 32 }, picking: { pattern: "once", window: days(7, 14, 21) }, yieldG: days(500, 900, 1300), source: practice("stand", "days", "feeds") }),
+    goal("cabbage/standard", "head", { stand: plants([35, 45], [20, 30]), insetCm: 12, widthCm: 55, days: { from: "planting", window: days(75, 85, 100), atC: 17, nurseryDays: 32 }, picking: { pattern: "once", window: days(7, 14, 21) }, yieldG: days(1200, 2000, 3000), source: practice("stand", "feeds") }),
+    goal("cabbage/red", "head", { stand: plants([35, 42], [18, 26]), insetCm: 12, widthCm: 50, days: { from: "planting", window: days(82, 95, 110), atC: 17, nurseryDays: 35 }, picking: { pattern: "once", window: days(10, 20, 30) }, yieldG: days(900, 1500, 2200) }),
+  ] },
+  { ...cabbages, id: "broccoli", botanical: "Brassica oleracea var. italica", heatC: 28, goals: [
+    goal("broccoli/head", "head", { stand: plants([32, 40], [15, 22]), widthCm: 50, heightCm: 55, days: { from: "planting", window: days(55, 65, 78), atC: 17, nurseryDays: 32 }, yieldG: days(300, 500, 800) }),
+    goal("broccoli/microgreens", "microgreen", { stand: thick(90) }),
+  ] },
+  { ...cabbages, id: "cauliflower", botanical: "Brassica oleracea var. botrytis", growth: { baseC: 3, bestC: 20 }, nights: { plantOutC: 1, standsC: -4, seedlingStandsC: -2 }, heatC: 27, goals: [
+    goal("cauliflower/baby", "baby-head", { stand: plants([15, 18], [12, 20]), heightCm: 40, days: { from: "sowing", window: days(63, 68, 78), atC: 16, nurseryDays: 32 }, source: practice("stand", "days") }),
+    goal("cauliflower/full", "head", { stand: plants([30, 35], [25, 34]), depthCm: need(22, 28), heightCm: 50, widthCm: 50, days: { from: "sowing", window: days(85, 95, 110), atC: 16, nurseryDays: 32 }, picking: { pattern: "once", window: days(5, 10, 14) }, source: practice("stand") }),
+  ] },
+  { ...cabbages, id: "kohlrabi", botanical: "Brassica oleracea var. gongylodes", goals: [
+    goal("kohlrabi/bulb", "baby-head", { stand: plants([12, 18], [2.5, 4]), insetCm: 6, depthCm: need(15, 20), widthCm: 22, methods: [cells([14, 18, 25], {}, { leaf: 3, holdDays: 10 }), rows({ why: "no-tray" })], days: { from: "sowing", window: days(50, 58, 70), atC: 17, nurseryDays: 24 }, yieldG: days(120, 200, 300), feeds: [{ stage: "planting", share: 0 }] }),
+  ] },
+  { ...common, id: "radish", botanical: "Raphanus sativus", emergence: { baseC: 4.2, bestC: 20, degreeDays: 64 }, growth: { baseC: 4, bestC: 22 }, nights: { plantOutC: 1, standsC: -3, seedlingStandsC: -2 }, heatC: 30, thousandSeedG: 10, source: { ...common.source, emergence: "harrington-1954" }, goals: [
+    goal("radish/root", "root", { stand: plants([4, 5], [0.25, 0.35]), depthCm: need(10, 15), heightCm: 18, widthCm: 10, methods: [rows({ seeds: 1 })], days: { from: "sowing", window: days(25, 29, 36), atC: 18, nurseryDays: 0 }, picking: { pattern: "once", window: days(5, 8, 12) }, yieldG: days(12, 20, 30), source: practice("methods") }),
+    goal("radish/microgreens", "microgreen", { stand: thick(180), days: { from: "sowing", window: days(6, 7, 9), atC: 20, nurseryDays: 0 }, source: practice("depthCm", "methods", "days") }),
+    goal("radish/winter", "root", { stand: plants([10, 15], [2, 3.5]), depthCm: need(25, 30), heightCm: 40, widthCm: 25, methods: [rows({ seeds: 2 })], days: { from: "sowing", window: days(50, 60, 75), atC: 17, nurseryDays: 0 }, yieldG: days(250, 500, 900) }),
+  ] },
+  { ...common, id: "turnip", botanical: "Brassica rapa subsp. rapa", thousandSeedG: 2.8, growth: { baseC: 4, bestC: 22 }, goals: [
+    goal("turnip/root", "root", { stand: plants([7, 10], [0.8, 1.3]), methods: [rows({ thin: [{ afterUp: 14, toCm: 10 }] })], days: { from: "sowing", window: days(42, 50, 62), atC: 17, nurseryDays: 0 } }),
+    goal("turnip/leaf", "leaf", { methods: [broadcast({ depthCm: 1 }), tray()] }),
+  ] },
 ];
-
-export const cabbage: CropData = {
-  id: "cabbage",
-  botanical: "Brassica oleracea var. capitata",
-  family: "Brassicaceae",
-  emergence: { baseC: 2.9, bestC: 25, degreeDays: 107 },
-  growth: { baseC: 3, bestC: 21 },
-  nights: { plantOutC: -1, standsC: -6 },
-  heatC: 29,
-  germination: 0.75,
-  goals: [
-    {
-      id: "cabbage/compact",
-      kind: "head",
-      stand: { type: "plants", spacingCm: { least: 25, good: 30 }, soilL: { least: 10, good: 15 } },
-      insetCm: 10,
-      depthCm: { least: 18, good: 22 },
-      sunHours: { least: 4, good: 6 },
-      where: ["top"],
-      heightCm: 30,
-      methods: cabbageMethods,
-      days: { from: "planting", window: { low: 55, likely: 60, high: 70 }, atC: 17, nurseryDays: 32 },
-      picking: { pattern: "once", window: { low: 7, likely: 14, high: 21 } },
-      feeds: [{ stage: "planting", share: 0 }, { stage: "heading", share: 0.6 }],
-      support: "none",
-      cautions: ["blade"],
-      source: { rest: "memory", stand: "practice", days: "practice", feeds: "practice" },
-    },
-    {
-      id: "cabbage/standard",
-      kind: "head",
-      stand: { type: "plants", spacingCm: { least: 35, good: 45 }, soilL: { least: 20, good: 30 } },
-      insetCm: 12,
-      depthCm: { least: 20, good: 25 },
-      sunHours: { least: 4, good: 6 },
-      where: ["top"],
-      heightCm: 40,
-      methods: cabbageMethods,
-      days: { from: "planting", window: { low: 75, likely: 85, high: 100 }, atC: 17, nurseryDays: 32 },
-      picking: { pattern: "once", window: { low: 7, likely: 14, high: 21 } },
-      feeds: [{ stage: "planting", share: 0 }, { stage: "heading", share: 0.6 }],
-      support: "none",
-      cautions: ["blade"],
-      source: { rest: "memory", stand: "practice", feeds: "practice" },
-    },
-  ],
-  source: { rest: "memory", emergence: "harrington-1954", germination: "cfr-201" },
-};
-
-export const cauliflower: CropData = {
-  id: "cauliflower",
-  botanical: "Brassica oleracea var. botrytis",
-  family: "Brassicaceae",
-  emergence: { baseC: 2.9, bestC: 25, degreeDays: 107 },
-  growth: { baseC: 3, bestC: 20 },
-  nights: { plantOutC: 1, standsC: -4 },
-  heatC: 27,
-  germination: 0.75,
-  goals: [
-    {
-      id: "cauliflower/baby",
-      kind: "baby-head",
-      stand: { type: "plants", spacingCm: { least: 15, good: 18 }, soilL: { least: 12, good: 20 } },
-      insetCm: 8,
-      depthCm: { least: 20, good: 25 },
-      sunHours: { least: 4, good: 6 },
-      where: ["top"],
-      heightCm: 40,
-      methods: cabbageMethods,
-      days: { from: "sowing", window: { low: 63, likely: 68, high: 78 }, atC: 16, nurseryDays: 32 },
-      picking: { pattern: "once", window: { low: 5, likely: 10, high: 14 } },
-      feeds: [{ stage: "planting", share: 0 }, { stage: "heading", share: 0.6 }],
-      support: "none",
-      cautions: ["blade"],
-      source: { rest: "memory", stand: "practice", days: "practice" },
-    },
-    {
-      id: "cauliflower/full",
-      kind: "head",
-      stand: { type: "plants", spacingCm: { least: 30, good: 35 }, soilL: { least: 25, good: 34 } },
-      insetCm: 10,
-      depthCm: { least: 22, good: 28 },
-      sunHours: { least: 4, good: 6 },
-      where: ["top"],
-      heightCm: 50,
-      methods: cabbageMethods,
-      days: { from: "sowing", window: { low: 85, likely: 95, high: 110 }, atC: 16, nurseryDays: 32 },
-      picking: { pattern: "once", window: { low: 5, likely: 10, high: 14 } },
-      feeds: [{ stage: "planting", share: 0 }, { stage: "heading", share: 0.6 }],
-      support: "none",
-      cautions: ["blade"],
-      source: { rest: "memory", stand: "practice" },
-    },
-  ],
-  source: { rest: "memory", germination: "cfr-201" },
-};
-
-export const radish: CropData = {
-  id: "radish",
-  botanical: "Raphanus sativus",
-  family: "Brassicaceae",
-  emergence: { baseC: 4.2, bestC: 20, degreeDays: 64 },
-  growth: { baseC: 4, bestC: 22 },
-  nights: { plantOutC: 1, standsC: -3 },
-  heatC: 30,
-  germination: 0.75,
-  goals: [
-    {
-      id: "radish/root",
-      kind: "root",
-      stand: { type: "plants", spacingCm: { least: 4, good: 5 }, soilL: { least: 0.25, good: 0.35 } },
-      insetCm: 4,
-      depthCm: { least: 10, good: 15 },
-      sunHours: { least: 4, good: 6 },
-      where: ["top"],
-      heightCm: 18,
-      methods: [{ method: "rows", depthCm: 1, seeds: 1, why: "quick-and-cheap" }],
-      days: { from: "sowing", window: { low: 25, likely: 29, high: 36 }, atC: 18, nurseryDays: 0 },
-      picking: { pattern: "once", window: { low: 5, likely: 8, high: 12 } },
-      feeds: [],
-      support: "none",
-      cautions: [],
-      source: { rest: "memory", methods: "practice" },
-    },
-    {
-      id: "radish/microgreens",
-      kind: "microgreen",
-      stand: { type: "thick", seedGM2: 180 },
-      insetCm: 0,
-      depthCm: { least: 2, good: 2.5 },
-      sunHours: { least: 0, good: 2 },
-      where: ["top"],
-      heightCm: 8,
-      methods: [{ method: "soaked", depthCm: 0, why: "quick-and-cheap" }],
-      days: { from: "sowing", window: { low: 6, likely: 7, high: 9 }, atC: 20, nurseryDays: 0 },
-      picking: { pattern: "once", window: { low: 1, likely: 2, high: 3 } },
-      feeds: [],
-      support: "none",
-      cautions: ["clean-seed", "blade"],
-      source: { rest: "memory", depthCm: "practice", methods: "practice", days: "practice" },
-    },
-  ],
-  source: { rest: "memory", emergence: "harrington-1954", germination: "cfr-201" },
-};

@@ -1,170 +1,54 @@
-import type { z } from "zod";
-import type { Crop } from "@/core/crop";
+import { bought, cells, type CropData, days, goal, need, plants, practice, stations, TEMPER } from "./usual";
 
-type CropData = z.input<typeof Crop>;
+const tomato = { handled: cells([28, 33, 42], { why: "seed-is-dear" }, { heightCm: 15 }) };
 
-export const pea: CropData = {
-  id: "pea",
-  botanical: "Pisum sativum",
-  family: "Fabaceae",
-  emergence: { baseC: -2, bestC: 25, degreeDays: 163 },
-  growth: { baseC: 2, bestC: 20 },
-  nights: { plantOutC: 2, standsC: -4 },
-  heatC: 27,
-  germination: 0.8,
-  goals: [
-    {
-      id: "pea/pod",
-      kind: "pod",
-      stand: { type: "plants", spacingCm: { least: 5, good: 8 }, soilL: { least: 2, good: 3 } },
-      insetCm: 6,
-      depthCm: { least: 20, good: 25 },
-      sunHours: { least: 4, good: 6 },
-      where: ["top"],
-      heightCm: 110,
-      methods: [
-        { method: "cells", depthCm: 3, seeds: 1, why: "head-start", move: { afterUp: { low: 10, likely: 14, high: 20 }, heightCm: 8, holdDays: 10 } },
-        { method: "stations", depthCm: 4, seeds: 2, why: "hates-moving" },
-      ],
-      days: { from: "sowing", window: { low: 55, likely: 60, high: 66 }, atC: 16, nurseryDays: 23 },
-      picking: { pattern: "flushes", window: { low: 14, likely: 21, high: 28 } },
-      feeds: [{ stage: "planting", share: 0 }, { stage: "before-flowers", share: 0.6 }],
-      support: "cane",
-      cautions: ["canes-eyes"],
-      source: { rest: "memory", methods: "practice", support: "practice", feeds: "practice" },
-    },
-  ],
-  source: { rest: "memory", emergence: "harrington-1954", germination: "cfr-201" },
-};
-
-export const bushBean: CropData = {
-  id: "bush-bean",
-  botanical: "Phaseolus vulgaris",
-  family: "Fabaceae",
-  emergence: { baseC: 4.9, bestC: 30, degreeDays: 163 },
-  growth: { baseC: 9, bestC: 28 },
-  nights: { plantOutC: 12, standsC: 1 },
-  heatC: 36,
-  germination: 0.7,
-  goals: [
-    {
-      id: "bush-bean/pod",
-      kind: "pod",
-      stand: { type: "plants", spacingCm: { least: 8, good: 10 }, soilL: { least: 2, good: 2.7 } },
-      insetCm: 4,
-      depthCm: { least: 18, good: 20 },
-      sunHours: { least: 5, good: 6 },
-      where: ["top"],
-      heightCm: 45,
-      methods: [{ method: "stations", depthCm: 3, seeds: 1, why: "hates-moving" }],
-      days: { from: "sowing", window: { low: 33, likely: 36, high: 44 }, atC: 27, nurseryDays: 0 },
-      picking: { pattern: "flushes", window: { low: 25, likely: 35, high: 50 } },
-      feeds: [{ stage: "planting", share: 0 }, { stage: "before-flowers", share: 0.6 }],
-      support: "none",
-      cautions: ["raw-bean"],
-      source: { rest: "memory", stand: "practice", methods: "practice", days: "practice", feeds: "practice" },
-    },
-  ],
-  source: { rest: "memory", emergence: "harrington-1954", germination: "cfr-201" },
-};
-
-export const sweetCorn: CropData = {
-  id: "sweet-corn",
-  botanical: "Zea mays convar. saccharata",
-  family: "Poaceae",
-  emergence: { baseC: 10, bestC: 25, degreeDays: 63 },
-  growth: { baseC: 8, bestC: 30 },
-  nights: { plantOutC: 15.5, standsC: 2 },
-  heatC: 38,
-  germination: 0.75,
-  goals: [
-    {
-      id: "sweet-corn/cob",
-      kind: "cob",
-      stand: { type: "plants", spacingCm: { least: 18, good: 20 }, soilL: { least: 7, good: 9 } },
-      insetCm: 8,
-      depthCm: { least: 25, good: 30 },
-      sunHours: { least: 6, good: 8 },
-      where: ["top"],
-      heightCm: 170,
-      methods: [
-        { method: "cells", depthCm: 3, seeds: 1, why: "head-start", move: { afterUp: { low: 8, likely: 11, high: 15 }, heightCm: 17, holdDays: 7 } },
-        { method: "stations", depthCm: 3, seeds: 2, why: "quick-and-cheap" },
-      ],
-      days: { from: "sowing", window: { low: 70, likely: 75, high: 85 }, atC: 22, nurseryDays: 17 },
-      picking: { pattern: "once", window: { low: 5, likely: 8, high: 12 } },
-      feeds: [{ stage: "planting", share: 0 }, { stage: "ring", share: 0.3 }],
-      support: "wire",
-      cautions: [],
-      source: { rest: "memory", insetCm: "practice", methods: "practice", days: "practice", feeds: "practice", support: "practice" },
-    },
-  ],
-  source: { rest: "memory", emergence: "harrington-1954", nights: "practice", germination: "cfr-201" },
-};
-
-export const tomato: CropData = {
-  id: "tomato",
-  botanical: "Solanum lycopersicum",
-  family: "Solanaceae",
-  emergence: { baseC: 7.7, bestC: 25, degreeDays: 101 },
-  growth: { baseC: 7, bestC: 26 },
-  nights: { plantOutC: 10, standsC: 1 },
-  heatC: 36,
-  germination: 0.75,
-  goals: [
-    {
-      id: "tomato/bush",
-      kind: "fruit",
-      stand: { type: "plants", spacingCm: { least: 38, good: 45 }, soilL: { least: 12, good: 15 } },
-      insetCm: 12,
-      depthCm: { least: 22, good: 25 },
-      sunHours: { least: 5, good: 6 },
-      where: ["top"],
-      heightCm: 70,
-      methods: [
-        { method: "cells", depthCm: 1, seeds: 2, why: "seed-is-dear", move: { afterUp: { low: 28, likely: 33, high: 42 }, heightCm: 15, holdDays: 14 } },
-        { method: "bought", depthCm: 0, why: "no-tray" },
-      ],
-      days: { from: "planting", window: { low: 58, likely: 66, high: 78 }, atC: 21, nurseryDays: 42 },
-      picking: { pattern: "continuous", window: { low: 40, likely: 55, high: 75 } },
-      feeds: [{ stage: "planting", share: 0 }, { stage: "before-flowers", share: 0.45 }],
-      support: "none",
-      cautions: [],
-      source: { rest: "memory", stand: "practice", support: "practice" },
-    },
-  ],
-  source: { rest: "memory", emergence: "harrington-1954", germination: "cfr-201" },
-};
-
-export const strawberry: CropData = {
-  id: "strawberry",
-  botanical: "Fragaria × ananassa",
-  family: "Rosaceae",
-  emergence: { baseC: 5, bestC: 25, degreeDays: 250 },
-  growth: { baseC: 4, bestC: 24 },
-  nights: { plantOutC: 0, standsC: -6 },
-  heatC: 33,
-  goals: [
-    {
-      id: "strawberry/fruit",
-      kind: "fruit",
-      stand: { type: "plants", spacingCm: { least: 18, good: 25 }, soilL: { least: 0.7, good: 1 } },
-      insetCm: 6,
-      depthCm: { least: 15, good: 20 },
-      sunHours: { least: 5, good: 6 },
-      where: ["side", "top"],
-      heightCm: 20,
-      methods: [
-        { method: "runners", depthCm: 0, why: "not-from-seed" },
-        { method: "bought", depthCm: 0, why: "not-from-seed" },
-      ],
-      days: { from: "planting", window: { low: 60, likely: 75, high: 95 }, atC: 16, nurseryDays: 0 },
-      picking: { pattern: "continuous", window: { low: 25, likely: 45, high: 70 } },
-      feeds: [{ stage: "planting", share: 0 }, { stage: "before-flowers", share: 0.4 }],
-      support: "none",
-      cautions: [],
-      source: { rest: "memory", stand: "practice", where: "practice", methods: "practice" },
-    },
-  ],
-  source: { rest: "memory", nights: "practice" },
-};
+export const fruiting: CropData[] = [
+  { ...TEMPER.roots, id: "pea", botanical: "Pisum sativum", family: "Fabaceae", emergence: { baseC: -2, bestC: 25, degreeDays: 163 }, growth: { baseC: 2, bestC: 20 }, nights: { plantOutC: 2, standsC: -4, seedlingStandsC: -4 }, heatC: 27, germination: 0.8, thousandSeedG: 220, water: { class: "medium", kc: { initial: 0.5, mid: 1.15, end: 1.1 } }, feeding: "light",
+    source: { rest: "memory", emergence: "harrington-1954", germination: "cfr-201", water: "fao-56" }, goals: [
+    goal("pea/pod", "pod", { stand: plants([5, 8], [2, 3]), insetCm: 6, sunHours: need(4, 6), heightCm: 110, widthCm: 20, methods: [cells([10, 14, 20], { depthCm: 3, seeds: 1, why: "head-start" }, { heightCm: 8, holdDays: 10 }), stations({ depthCm: 4, seeds: 2 })], days: { from: "sowing", window: days(55, 60, 66), atC: 16, nurseryDays: 23 }, picking: { pattern: "flushes", window: days(14, 21, 28) }, yieldG: days(60, 120, 200), support: "cane", cautions: ["canes-eyes"], source: practice("methods", "support", "feeds") }),
+    goal("pea/shoots", "microgreen", { stand: { type: "thick", seedGM2: 900 }, depthCm: need(2.5, 4), heightCm: 14, days: { from: "sowing", window: days(12, 15, 20), atC: 18, nurseryDays: 0 }, picking: { pattern: "leaf", window: days(7, 14, 21) } }),
+  ] },
+  { ...TEMPER.beans, id: "bush-bean", botanical: "Phaseolus vulgaris", family: "Fabaceae", germination: 0.7, thousandSeedG: 300, source: { rest: "memory", emergence: "harrington-1954", germination: "cfr-201", water: "fao-56" }, goals: [
+    goal("bush-bean/pod", "pod", { stand: plants([8, 10], [2, 2.7]), insetCm: 4, depthCm: need(18, 20), heightCm: 45, days: { from: "sowing", window: days(33, 36, 44), atC: 27, nurseryDays: 0 }, picking: { pattern: "flushes", window: days(25, 35, 50) }, cautions: ["raw-bean"], source: practice("stand", "methods", "days", "feeds") }),
+  ] },
+  { ...TEMPER.beans, id: "climbing-bean", botanical: "Phaseolus vulgaris", family: "Fabaceae", germination: 0.7, thousandSeedG: 320, source: { rest: "memory", emergence: "harrington-1954", germination: "cfr-201", water: "fao-56" }, goals: [
+    goal("climbing-bean/pod", "pod", { stand: plants([12, 16], [4, 6]), insetCm: 6, depthCm: need(25, 30), sunHours: need(5, 7), heightCm: 200, widthCm: 25, methods: [stations({ seeds: 2 })], days: { from: "sowing", window: days(42, 48, 58), atC: 26, nurseryDays: 0 }, yieldG: days(250, 500, 900), picking: { pattern: "flushes", window: days(30, 50, 75) }, support: "cane", cautions: ["raw-bean", "canes-eyes"], source: practice("depthCm", "methods") }),
+  ] },
+  { ...TEMPER.beans, id: "long-bean", botanical: "Vigna unguiculata subsp. sesquipedalis", family: "Fabaceae", growth: { baseC: 10, bestC: 32 }, nights: { plantOutC: 16, standsC: 4, seedlingStandsC: 6 }, heatC: 40, germination: 0.75, thousandSeedG: 140, source: { rest: "memory" }, goals: [
+    goal("long-bean/bush", "pod", { stand: plants([8, 10], [2, 2.7]), insetCm: 4, depthCm: need(18, 20), heightCm: 50, days: { from: "sowing", window: days(31, 34, 40), atC: 28, nurseryDays: 0 }, picking: { pattern: "flushes", window: days(30, 45, 60) }, source: practice("stand", "methods", "days", "picking") }),
+    goal("long-bean/climbing", "pod", { stand: plants([15, 20], [5, 8]), insetCm: 7, depthCm: need(25, 30), sunHours: need(6, 8), heightCm: 220, widthCm: 30, methods: [stations({ seeds: 2 })], days: { from: "sowing", window: days(45, 52, 60), atC: 28, nurseryDays: 0 }, yieldG: days(300, 600, 1000), picking: { pattern: "flushes", window: days(35, 55, 80) }, support: "cane", cautions: ["canes-eyes"] }),
+  ] },
+  { ...TEMPER.cucurbits, id: "sweet-corn", botanical: "Zea mays convar. saccharata", family: "Poaceae", emergence: { baseC: 10, bestC: 25, degreeDays: 63 }, growth: { baseC: 8, bestC: 30 }, nights: { plantOutC: 15.5, standsC: 2, seedlingStandsC: 3 }, germination: 0.75, thousandSeedG: 200, water: { class: "high", kc: { initial: 0.7, mid: 1.15, end: 1.05 } },
+    source: { rest: "memory", emergence: "harrington-1954", nights: "practice", germination: "cfr-201", water: "fao-56" }, goals: [
+    goal("sweet-corn/cob", "cob", { methods: [cells([8, 11, 15], { depthCm: 3, seeds: 1, why: "head-start" }, { heightCm: 17, holdDays: 7 }), stations({ seeds: 2, why: "quick-and-cheap" })], days: { from: "sowing", window: days(70, 75, 85), atC: 22, nurseryDays: 17 }, feeds: [{ stage: "planting", share: 0 }, { stage: "ring", share: 0.3 }], source: practice("insetCm", "methods", "days", "feeds", "support") }),
+  ] },
+  { ...TEMPER.peppers, id: "tomato", botanical: "Solanum lycopersicum", family: "Solanaceae", emergence: { baseC: 7.7, bestC: 25, degreeDays: 101 }, growth: { baseC: 7, bestC: 26 }, nights: { plantOutC: 10, standsC: 1, seedlingStandsC: 3 }, heatC: 36, germination: 0.75, thousandSeedG: 3, water: { class: "medium", kc: { initial: 0.6, mid: 1.15, end: 0.8 } },
+    source: { rest: "memory", emergence: "harrington-1954", germination: "cfr-201", water: "fao-56" }, goals: [
+    goal("tomato/bush", "fruit", { stand: plants([38, 45], [12, 15]), depthCm: need(22, 25), sunHours: need(5, 6), heightCm: 70, methods: [tomato.handled, bought()], days: { from: "planting", window: days(58, 66, 78), atC: 21, nurseryDays: 42 }, picking: { pattern: "continuous", window: days(40, 55, 75) }, support: "none", cautions: ["green-parts"], source: practice("stand", "support") }),
+    goal("tomato/cordon", "fruit", { stand: plants([38, 45], [16, 24]), depthCm: need(28, 32), sunHours: need(6, 8), heightCm: 170, widthCm: 45, methods: [tomato.handled, bought()], days: { from: "planting", window: days(66, 75, 90), atC: 21, nurseryDays: 48 }, yieldG: days(1800, 3200, 5000), picking: { pattern: "continuous", window: days(60, 85, 120) }, cautions: ["green-parts", "canes-eyes"] }),
+    goal("tomato/cherry", "fruit", { stand: plants([25, 35], [5, 8]), insetCm: 8, depthCm: need(18, 22), sunHours: need(5, 6), heightCm: 45, widthCm: 45, methods: [tomato.handled, bought()], days: { from: "planting", window: days(50, 58, 70), atC: 21, nurseryDays: 42 }, yieldG: days(500, 900, 1500), support: "none", cautions: ["green-parts"] }),
+  ] },
+  { ...TEMPER.peppers, id: "pepper", botanical: "Capsicum annuum", family: "Solanaceae", germination: 0.55, thousandSeedG: 6.5, source: { rest: "memory", emergence: "harrington-1954", germination: "cfr-201", water: "fao-56" }, goals: [
+    goal("pepper/sweet", "fruit", { stand: plants([30, 38], [12, 15]), insetCm: 10, depthCm: need(22, 25), sunHours: need(5, 7), heightCm: 65, widthCm: 40, methods: [cells([38, 46, 60], { why: "seed-is-dear" }, { heightCm: 14 }), bought()], days: { from: "planting", window: days(62, 72, 88), atC: 23, nurseryDays: 56 }, yieldG: days(500, 900, 1600), source: practice("stand") }),
+    goal("pepper/hot", "fruit", { stand: plants([25, 35], [8, 12]), insetCm: 9, depthCm: need(20, 25), sunHours: need(5, 7), heightCm: 60, widthCm: 40, methods: [cells([38, 46, 60], { why: "seed-is-dear" }, { heightCm: 14 }), bought()], days: { from: "planting", window: days(62, 75, 92), atC: 23, nurseryDays: 56 }, yieldG: days(150, 300, 600), support: "none", cautions: ["gloves"] }),
+  ] },
+  { ...TEMPER.peppers, id: "aubergine", botanical: "Solanum melongena", family: "Solanaceae", germination: 0.6, thousandSeedG: 4.2, source: { rest: "memory", germination: "cfr-201", water: "fao-56" }, goals: [
+    goal("aubergine/fruit", "fruit", { stand: plants([38, 45], [14, 18]), depthCm: need(28, 30), sunHours: need(6, 8), methods: [cells([38, 46, 60], { why: "seed-is-dear" }, { heightCm: 14 }), bought()], days: { from: "planting", window: days(60, 70, 85), atC: 24, nurseryDays: 56 }, yieldG: days(900, 1600, 2600), cautions: ["green-parts", "canes-eyes"], source: practice("depthCm") }),
+  ] },
+  { ...TEMPER.cucurbits, id: "okra", botanical: "Abelmoschus esculentus", family: "Malvaceae", emergence: { baseC: 12, bestC: 32, degreeDays: 90 }, nights: { plantOutC: 15, standsC: 4, seedlingStandsC: 6 }, heatC: 42, germination: 0.5, thousandSeedG: 55, source: { rest: "memory", germination: "cfr-201" }, goals: [
+    goal("okra/pod", "fruit", { stand: plants([25, 32], [9, 13]), insetCm: 8, depthCm: need(28, 30), sunHours: need(6, 8), heightCm: 120, widthCm: 45, methods: [stations({ depthCm: 2, seeds: 2 }), cells([14, 18, 24], { depthCm: 2 }, { leaf: 3, holdDays: 7 })], days: { from: "sowing", window: days(52, 58, 68), atC: 27, nurseryDays: 25 }, yieldG: days(250, 450, 800), support: "none", cautions: ["blade", "gloves"], source: practice("depthCm") }),
+  ] },
+  { ...TEMPER.cucurbits, id: "cucumber", botanical: "Cucumis sativus", family: "Cucurbitaceae", germination: 0.8, thousandSeedG: 27, source: { rest: "memory", germination: "cfr-201", water: "fao-56" }, goals: [
+    goal("cucumber/fruit", "fruit", { stand: plants([30, 38], [12, 16]), insetCm: 10, depthCm: need(28, 30), sunHours: need(5, 7), heightCm: 170, methods: [cells([14, 18, 24], { depthCm: 2 }, { leaf: 3, holdDays: 7 }), stations({ depthCm: 2, seeds: 2 })], days: { from: "sowing", window: days(48, 54, 64), atC: 24, nurseryDays: 23 }, picking: { pattern: "continuous", window: days(30, 45, 65) }, yieldG: days(1500, 2800, 4500), support: "trellis", source: practice("depthCm") }),
+  ] },
+  { ...TEMPER.cucurbits, id: "courgette", botanical: "Cucurbita pepo", family: "Cucurbitaceae", germination: 0.75, thousandSeedG: 150, source: { rest: "memory", germination: "cfr-201" }, goals: [
+    goal("courgette/fruit", "fruit", { stand: plants([60, 80], [25, 38]), insetCm: 15, depthCm: need(28, 32), sunHours: need(6, 8), heightCm: 60, widthCm: 90, methods: [cells([12, 16, 22], { depthCm: 2.5 }, { leaf: 2, holdDays: 7 }), stations({ depthCm: 2.5, seeds: 2 })], days: { from: "sowing", window: days(45, 52, 62), atC: 22, nurseryDays: 22 }, picking: { pattern: "continuous", window: days(35, 55, 80) }, yieldG: days(2000, 3500, 6000), support: "none", cautions: ["blade"] }),
+  ] },
+  { ...TEMPER.cucurbits, id: "squash", botanical: "Cucurbita maxima", family: "Cucurbitaceae", germination: 0.75, thousandSeedG: 220, source: { rest: "memory", germination: "cfr-201" }, goals: [
+    goal("squash/fruit", "fruit", { stand: plants([90, 120], [45, 70]), insetCm: 18, depthCm: need(30, 35), sunHours: need(6, 8), heightCm: 50, widthCm: 150, methods: [cells([12, 16, 22], { depthCm: 2.5 }, { leaf: 2, holdDays: 7 }), stations({ depthCm: 2.5, seeds: 2 })], days: { from: "sowing", window: days(85, 100, 115), atC: 22, nurseryDays: 22 }, picking: { pattern: "once", window: days(10, 20, 30) }, yieldG: days(2000, 4000, 7000), support: "none" }),
+  ] },
+  { ...TEMPER.berries, id: "strawberry", botanical: "Fragaria × ananassa", family: "Rosaceae", nights: { plantOutC: 0, standsC: -6, seedlingStandsC: -3 }, heatC: 33, water: { class: "medium", kc: { initial: 0.4, mid: 0.85, end: 0.75 } }, source: { rest: "memory", nights: "practice", water: "fao-56" }, goals: [
+    goal("strawberry/june", "fruit", { stand: plants([18, 25], [0.7, 1]), insetCm: 6, depthCm: need(15, 20), sunHours: need(5, 6), where: ["side", "top"], heightCm: 20, widthCm: 25, methods: [{ method: "runners", depthCm: 0, why: "not-from-seed" }, bought("not-from-seed")], days: { from: "planting", window: days(60, 75, 95), atC: 16, nurseryDays: 0 }, picking: { pattern: "once", window: days(18, 25, 32) }, yieldG: days(100, 200, 350), support: "none", cautions: [], source: practice("stand", "where", "methods") }),
+    goal("strawberry/everbearing", "fruit", { stand: plants([18, 25], [0.7, 1]), insetCm: 6, depthCm: need(15, 20), sunHours: need(5, 6), where: ["side", "top"], heightCm: 20, widthCm: 25, methods: [{ method: "runners", depthCm: 0, why: "not-from-seed" }, bought("not-from-seed")], days: { from: "planting", window: days(60, 75, 95), atC: 16, nurseryDays: 0 }, picking: { pattern: "continuous", window: days(70, 110, 150) }, yieldG: days(120, 250, 450), support: "none", cautions: [], source: practice("stand", "where", "methods") }),
+  ] },
+];

@@ -62,10 +62,10 @@ export function Match({ householdId, title, today, saved, setting: plain, refere
       name: (a: MatchLine, b: MatchLine) => crop(a.goal.id).localeCompare(crop(b.goal.id)),
     }[sort];
     return lines
-      .filter((l) => `${crop(l.goal.id)} ${l.crop.botanical}`.toLowerCase().includes(wanted))
+      .filter((l) => words.namesOf(l.goal.id, l.crop.botanical).includes(wanted))
       .filter((l) => !hideWrong || l.cells.some((c) => c.fit.grade !== "wrong"))
       .sort(order);
-  }, [lines, find, hideWrong, sort, crop]);
+  }, [lines, find, hideWrong, sort, crop, words]);
 
   const line = lines.find((l) => l.goal.id === chosen?.goalId);
   const cell = line?.cells.find((c) => c.bagId === chosen?.bagId);

@@ -10,6 +10,7 @@ import { type Dimension, formatQuantity, showQuantity, type UnitSystem } from "@
 import type words from "./en.json";
 
 export type GoalName = keyof (typeof words)["goals"];
+export type CropName = keyof (typeof words)["also"];
 export type BagName = keyof (typeof words)["bags"];
 
 const Units = createContext<UnitSystem>("metric");
@@ -33,6 +34,8 @@ export function useWords() {
     const temperature = (c: number) => quantity(c, "temperature");
     const number = (n: number) => format.number(n, { maximumFractionDigits: n < 10 ? 1 : 0 });
     const crop = (goalId: string) => t(`goals.${goalId as GoalName}`);
+    /** Everything by which people may look for a crop: its name here, other names, the botanical one. */
+    const namesOf = (goalId: string, botanical: string) => `${crop(goalId)} ${t(`also.${goalId.split("/")[0] as CropName}`)} ${botanical}`.toLowerCase();
     const bag = (kindId: string) => t(`bags.${bagKey(kindId)}`);
 
     const words = (r: SeasonReason | DateReason) =>
@@ -86,6 +89,6 @@ export function useWords() {
       return t.has(key) ? t(key, details) : t("problems.invalid");
     };
     const shown = (value: number, dimension: Dimension) => showQuantity(value, dimension, units);
-    return { t, units, day, days, longDay, month, quantity, shown, number, crop, bag, season, dateReason, limit, fix, note, problem };
+    return { t, units, day, days, longDay, month, quantity, shown, number, crop, namesOf, bag, season, dateReason, limit, fix, note, problem };
   }, [t, format, units]);
 }

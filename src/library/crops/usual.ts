@@ -1,0 +1,143 @@
+import type { z } from "zod";
+import type { Crop, Goal } from "@/core/crop";
+
+export type CropData = z.input<typeof Crop>;
+type GoalData = z.input<typeof Goal>;
+type MethodData = GoalData["methods"][number];
+
+export const need = (least: number, good: number) => ({ least, good });
+export const days = (low: number, likely: number, high: number) => ({ low, likely, high });
+export const plants = (spacing: [number, number], soil: [number, number]): GoalData["stand"] => ({ type: "plants", spacingCm: need(...spacing), soilL: need(...soil) });
+export const thick = (seedGM2: number): GoalData["stand"] => ({ type: "thick", seedGM2 });
+
+/** Ways to start, with what they usually mean; each crop changes what is its own. Memory where a crop says nothing else. */
+export const tray = (more: Partial<MethodData> = {}): MethodData => ({
+  method: "tray", depthCm: 0.5, why: "choose-the-best", move: { afterUp: days(6, 8, 12), leaf: 3, holdDays: 7 }, ...more,
+});
+export const cells = (afterUp: [number, number, number], more: Partial<MethodData> = {}, sign: { leaf?: number; heightCm?: number; holdDays?: number } = { leaf: 4 }): MethodData => ({
+  method: "cells", depthCm: 1, seeds: 2, why: "choose-the-best", move: { afterUp: days(...afterUp), holdDays: 14, ...sign }, ...more,
+});
+export const broadcast = (more: Partial<MethodData> = {}): MethodData => ({ method: "broadcast", depthCm: 0.3, why: "quick-and-cheap", ...more });
+export const rows = (more: Partial<MethodData> = {}): MethodData => ({ method: "rows", depthCm: 1, seeds: 2, why: "quick-and-cheap", ...more });
+export const stations = (more: Partial<MethodData> = {}): MethodData => ({ method: "stations", depthCm: 3, seeds: 1, why: "hates-moving", ...more });
+export const soaked: MethodData = { method: "soaked", depthCm: 0, why: "quick-and-cheap" };
+export const cuttings = (depthCm = 5): MethodData => ({ method: "cuttings", depthCm, why: "not-from-seed" });
+export const bought = (why: MethodData["why"] = "no-tray"): MethodData => ({ method: "bought", depthCm: 0, why });
+
+const AT_PLANTING: GoalData["feeds"] = [{ stage: "planting", share: 0 }];
+const AND_GROWING: GoalData["feeds"] = [...AT_PLANTING, { stage: "growing", share: 1 }];
+const AND_HEADING: GoalData["feeds"] = [...AT_PLANTING, { stage: "heading", share: 0.6 }];
+const AND_FLOWERS: GoalData["feeds"] = [...AT_PLANTING, { stage: "before-flowers", share: 0.5 }];
+
+type Usual = Omit<GoalData, "id" | "kind">;
+const base = { cautions: [], support: "none", feeds: AT_PLANTING, source: { rest: "memory" } } satisfies Partial<Usual>;
+
+/** What each kind of harvest usually wants in a bag. Figures of the trade from memory; a crop's own values replace them. */
+const USUAL: Record<GoalData["kind"], Usual> = {
+  leaf: {
+    ...base, stand: plants([12, 16], [1.2, 1.8]), insetCm: 5, depthCm: need(12, 18), sunHours: need(3, 4), where: ["top", "side"], heightCm: 25, widthCm: 20,
+    methods: [tray(), bought()], days: { from: "sowing", window: days(28, 34, 42), atC: 22, nurseryDays: 14 }, yieldG: days(60, 130, 220),
+    picking: { pattern: "leaf", window: days(14, 28, 45) }, cautions: ["blade"],
+  },
+  "baby-leaf": {
+    ...base, stand: thick(3), insetCm: 2, depthCm: need(8, 12), sunHours: need(3, 4), where: ["top"], heightCm: 12, widthCm: 8,
+    methods: [broadcast()], days: { from: "sowing", window: days(22, 28, 36), atC: 18, nurseryDays: 0 }, yieldG: days(600, 1200, 2000),
+    picking: { pattern: "leaf", window: days(14, 28, 42) }, feeds: [], cautions: ["blade"],
+  },
+  microgreen: {
+    ...base, stand: thick(120), insetCm: 0, depthCm: need(2, 2.5), sunHours: need(0, 2), where: ["top"], heightCm: 7, widthCm: 3,
+    methods: [soaked], days: { from: "sowing", window: days(7, 9, 12), atC: 20, nurseryDays: 0 }, yieldG: days(800, 1400, 2200),
+    picking: { pattern: "once", window: days(1, 2, 3) }, feeds: [], cautions: ["clean-seed", "blade"],
+  },
+  head: {
+    ...base, stand: plants([30, 38], [14, 20]), insetCm: 10, depthCm: need(20, 25), sunHours: need(4, 6), where: ["top"], heightCm: 40, widthCm: 45,
+    methods: [cells([20, 25, 35]), bought()], days: { from: "planting", window: days(60, 70, 85), atC: 17, nurseryDays: 32 }, yieldG: days(400, 800, 1400),
+    picking: { pattern: "once", window: days(6, 12, 18) }, feeds: AND_HEADING, cautions: ["blade"],
+  },
+  "baby-head": {
+    ...base, stand: plants([15, 18], [10, 15]), insetCm: 8, depthCm: need(20, 25), sunHours: need(4, 6), where: ["top"], heightCm: 35, widthCm: 25,
+    methods: [cells([20, 25, 35]), bought()], days: { from: "planting", window: days(40, 48, 60), atC: 17, nurseryDays: 32 }, yieldG: days(120, 220, 350),
+    picking: { pattern: "once", window: days(5, 10, 14) }, feeds: AND_HEADING, cautions: ["blade"],
+  },
+  bulb: {
+    ...base, stand: plants([8, 10], [2, 3.5]), insetCm: 5, depthCm: need(15, 20), sunHours: need(5, 7), where: ["top"], heightCm: 45, widthCm: 12,
+    methods: [rows()], days: { from: "sowing", window: days(120, 140, 165), atC: 17, nurseryDays: 0 }, yieldG: days(60, 110, 180),
+    picking: { pattern: "once", window: days(10, 14, 21) }, feeds: [...AT_PLANTING, { stage: "week-3", share: 0.2 }],
+  },
+  root: {
+    ...base, stand: plants([5, 8], [0.5, 0.9]), insetCm: 4, depthCm: need(15, 20), sunHours: need(4, 6), where: ["top"], heightCm: 30, widthCm: 15,
+    methods: [rows()], days: { from: "sowing", window: days(50, 60, 75), atC: 17, nurseryDays: 0 }, yieldG: days(40, 90, 150),
+    picking: { pattern: "once", window: days(10, 20, 30) }, feeds: [],
+  },
+  tuber: {
+    ...base, stand: plants([20, 25], [11, 15]), insetCm: 8, depthCm: need(25, 28), sunHours: need(5, 6), where: ["top"], heightCm: 60, widthCm: 40,
+    methods: [{ method: "tubers", depthCm: 11.5, why: "not-from-seed" }], days: { from: "planting", window: days(80, 92, 110), atC: 17, nurseryDays: 0 },
+    yieldG: days(400, 800, 1300), picking: { pattern: "once", window: days(10, 21, 30) },
+  },
+  pod: {
+    ...base, stand: plants([8, 12], [2, 3]), insetCm: 5, depthCm: need(20, 25), sunHours: need(5, 6), where: ["top"], heightCm: 50, widthCm: 30,
+    methods: [stations()], days: { from: "sowing", window: days(45, 52, 62), atC: 22, nurseryDays: 0 }, yieldG: days(120, 250, 420),
+    picking: { pattern: "flushes", window: days(21, 35, 50) }, feeds: AND_FLOWERS,
+  },
+  cob: {
+    ...base, stand: plants([18, 20], [7, 9]), insetCm: 8, depthCm: need(25, 30), sunHours: need(6, 8), where: ["top"], heightCm: 170, widthCm: 40,
+    methods: [stations({ seeds: 2, why: "quick-and-cheap" })], days: { from: "sowing", window: days(70, 75, 85), atC: 22, nurseryDays: 0 }, yieldG: days(180, 300, 450),
+    picking: { pattern: "once", window: days(5, 8, 12) }, support: "wire",
+  },
+  fruit: {
+    ...base, stand: plants([35, 45], [12, 18]), insetCm: 12, depthCm: need(25, 30), sunHours: need(5, 7), where: ["top"], heightCm: 80, widthCm: 50,
+    methods: [cells([28, 35, 45], { why: "seed-is-dear" }, { heightCm: 15 }), bought()], days: { from: "planting", window: days(60, 70, 85), atC: 22, nurseryDays: 42 },
+    yieldG: days(900, 1800, 3000), picking: { pattern: "continuous", window: days(45, 65, 90) }, feeds: AND_FLOWERS, support: "cane", cautions: ["canes-eyes"],
+  },
+  tops: {
+    ...base, stand: plants([12, 18], [1.5, 2.5]), insetCm: 4, depthCm: need(10, 15), sunHours: need(4, 6), where: ["top", "side"], heightCm: 25, widthCm: 35,
+    methods: [cuttings()], days: { from: "planting", window: days(26, 30, 38), atC: 27, nurseryDays: 0 }, yieldG: days(150, 300, 500),
+    picking: { pattern: "leaf", window: days(45, 75, 110) }, cautions: ["blade"],
+  },
+  herb: {
+    ...base, stand: plants([15, 22], [2, 3.5]), insetCm: 5, depthCm: need(15, 20), sunHours: need(4, 6), where: ["top", "side"], heightCm: 35, widthCm: 30,
+    methods: [bought(), cells([25, 32, 45])], days: { from: "planting", window: days(20, 30, 45), atC: 20, nurseryDays: 45 }, yieldG: days(60, 120, 220),
+    picking: { pattern: "continuous", window: days(120, 200, 300) }, feeds: AND_GROWING,
+  },
+  flower: {
+    ...base, stand: plants([15, 20], [1.5, 2.5]), insetCm: 4, depthCm: need(12, 15), sunHours: need(4, 6), where: ["top", "side"], heightCm: 25, widthCm: 25,
+    methods: [cells([20, 26, 35]), bought()], days: { from: "planting", window: days(25, 35, 50), atC: 18, nurseryDays: 35 }, yieldG: days(0, 0, 0),
+    picking: { pattern: "continuous", window: days(60, 100, 150) },
+  },
+  tree: {
+    ...base, stand: plants([80, 100], [35, 60]), insetCm: 20, depthCm: need(33, 40), sunHours: need(5, 7), where: ["top"], heightCm: 150, widthCm: 90,
+    methods: [bought("not-from-seed")], days: { from: "planting", window: days(330, 365, 380), atC: 18, nurseryDays: 0 }, yieldG: days(500, 1500, 4000),
+    picking: { pattern: "once", window: days(14, 30, 45) }, feeds: AND_GROWING,
+  },
+};
+
+/** A goal with what its kind usually wants, and what is its own. */
+export const goal = (id: string, kind: GoalData["kind"], own: Partial<Usual> = {}): GoalData => ({ ...USUAL[kind], id, kind, ...own });
+
+/** Marks of own values: those that practice names, the rest from memory. */
+export const practice = (...keys: (keyof GoalData["source"] & string)[]): GoalData["source"] => ({
+  rest: "memory", ...Object.fromEntries(keys.map((k) => [k, "practice"])),
+}) as GoalData["source"];
+
+type Kept = "emergence" | "growth" | "nights" | "heatC" | "water" | "feeding";
+type Temper = Pick<CropData, Kept>;
+
+/** FAO Irrigation and Drainage Paper 56, table 12, single crop coefficients (memory). */
+const kc = (initial: number, mid: number, end: number) => ({ initial, mid, end });
+
+/** How groups of crops stand temperature, water and feed; memory where a crop says nothing else. */
+export const TEMPER = {
+  cabbages: { emergence: { baseC: 2.9, bestC: 25, degreeDays: 107 }, growth: { baseC: 3, bestC: 21 }, nights: { plantOutC: -1, standsC: -6, seedlingStandsC: -3 }, heatC: 29, water: { class: "medium", kc: kc(0.7, 1.05, 0.95) }, feeding: "heavy" },
+  quickGreens: { emergence: { baseC: 4, bestC: 28, degreeDays: 80 }, growth: { baseC: 4, bestC: 27 }, nights: { plantOutC: 2, standsC: -3, seedlingStandsC: -1 }, heatC: 32, water: { class: "medium", kc: kc(0.7, 1.05, 0.95) }, feeding: "medium" },
+  salads: { emergence: { baseC: 3.3, bestC: 25, degreeDays: 60 }, growth: { baseC: 3.5, bestC: 23 }, nights: { plantOutC: 0, standsC: -4, seedlingStandsC: -2 }, heatC: 26, water: { class: "medium", kc: kc(0.7, 1, 0.95) }, feeding: "light" },
+  hotGreens: { emergence: { baseC: 10, bestC: 32, degreeDays: 90 }, growth: { baseC: 11, bestC: 30 }, nights: { plantOutC: 14, standsC: 4, seedlingStandsC: 6 }, heatC: 42, water: { class: "high", kc: kc(0.7, 1.05, 0.95) }, feeding: "medium" },
+  roots: { emergence: { baseC: 3, bestC: 25, degreeDays: 110 }, growth: { baseC: 4, bestC: 22 }, nights: { plantOutC: 0, standsC: -5, seedlingStandsC: -2 }, heatC: 32, water: { class: "medium", kc: kc(0.7, 1.05, 0.95) }, feeding: "medium" },
+  onions: { emergence: { baseC: 3.4, bestC: 25, degreeDays: 83 }, growth: { baseC: 4, bestC: 25 }, nights: { plantOutC: -2, standsC: -7, seedlingStandsC: -5 }, heatC: 38, water: { class: "medium", kc: kc(0.7, 1.05, 0.75) }, feeding: "medium" },
+  beans: { emergence: { baseC: 4.9, bestC: 30, degreeDays: 163 }, growth: { baseC: 9, bestC: 28 }, nights: { plantOutC: 12, standsC: 1, seedlingStandsC: 2 }, heatC: 36, water: { class: "medium", kc: kc(0.5, 1.05, 0.9) }, feeding: "light" },
+  peppers: { emergence: { baseC: 9.5, bestC: 27, degreeDays: 135 }, growth: { baseC: 9, bestC: 28 }, nights: { plantOutC: 12, standsC: 2, seedlingStandsC: 4 }, heatC: 37, water: { class: "medium", kc: kc(0.6, 1.05, 0.9) }, feeding: "heavy" },
+  cucurbits: { emergence: { baseC: 10, bestC: 30, degreeDays: 75 }, growth: { baseC: 9, bestC: 28 }, nights: { plantOutC: 13, standsC: 2, seedlingStandsC: 4 }, heatC: 38, water: { class: "high", kc: kc(0.6, 1, 0.75) }, feeding: "heavy" },
+  softHerbs: { emergence: { baseC: 4, bestC: 25, degreeDays: 140 }, growth: { baseC: 4, bestC: 23 }, nights: { plantOutC: 2, standsC: -5, seedlingStandsC: -2 }, heatC: 31, water: { class: "medium", kc: kc(0.7, 1, 0.95) }, feeding: "light" },
+  dryHerbs: { emergence: { baseC: 5, bestC: 25, degreeDays: 220 }, growth: { baseC: 5, bestC: 26 }, nights: { plantOutC: 1, standsC: -10, seedlingStandsC: -3 }, heatC: 42, water: { class: "low", kc: kc(0.5, 0.7, 0.7) }, feeding: "light" },
+  flowers: { emergence: { baseC: 6, bestC: 25, degreeDays: 110 }, growth: { baseC: 5, bestC: 25 }, nights: { plantOutC: 8, standsC: -1, seedlingStandsC: 0 }, heatC: 37, water: { class: "medium", kc: kc(0.6, 0.9, 0.8) }, feeding: "light" },
+  berries: { emergence: { baseC: 5, bestC: 25, degreeDays: 250 }, growth: { baseC: 4, bestC: 24 }, nights: { plantOutC: 0, standsC: -20, seedlingStandsC: -5 }, heatC: 36, water: { class: "medium", kc: kc(0.6, 1, 0.7) }, feeding: "medium" },
+} satisfies Record<string, Temper>;
