@@ -7,4 +7,4 @@ export {
   outlineArea,
 } from "./shape";
 export { innerHeightCm, soilDepthCm, soilVolumeL, usualGapCm } from "./soil";
-export { footprint, plantingTop, sideHoles, sideReachCm, type SideRing, sideRings, topOutline } from "./surfaces";
+export { footprint, plantingTop, sideHoles, sideReachCm, type SideRing, sideRings, topOutline, widthOf } from "./surfaces";

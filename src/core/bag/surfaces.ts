@@ -62,6 +62,12 @@ export function sideReachCm(shape: BagShape): number {
   return 0;
 }
 
+/** How wide the bag is to carry, cm: its shorter side. */
+export function widthOf(shape: BagShape): number {
+  const outline = topOutline(shape);
+  return outline.type === "rectangle" ? Math.min(outline.lengthCm, outline.widthCm) : 2 * outline.radiusCm;
+}
+
 /** What the bag covers of the floor; a hanging bag covers none, and says so with undefined. */
 export function footprint(shape: BagShape): Outline | undefined {
   switch (shape.kind) {

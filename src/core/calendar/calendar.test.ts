@@ -1,5 +1,6 @@
 import * as SunCalc from "suncalc";
 import { describe, expect, it } from "vitest";
+import { daysBetween } from "../day";
 import { CROPS, findClimate, findGoal } from "@/library";
 import { type Climate, dayLength, emergenceDays, judgeSeason, nextSowing, sowingFor, stagesFrom, temperatureOn } from ".";
 
@@ -92,6 +93,16 @@ describe("gates", () => {
     expect(season("sweet-corn/cob", "2026-01-10", flat(-2, 4), 1).reason.code).toBe("too-cold-to-come-up");
     expect(season("tomato/bush", "2026-01-10", flat(2, 10), 1).reason.code).toBe("never-ripens");
   });
+});
+
+it("slows leaf in short winter days, far from the equator, and not fruit", () => {
+  const mild = (latitude: number): Climate => ({ ...flat(6, 12), latitude });
+  const pick = (goalId: string, latitude: number, day: string) => stages(goalId, day, mild(latitude)).firstPick!.likely;
+  expect(daysBetween(pick("lettuce/leaf", 5, "2026-11-01"), pick("lettuce/leaf", 55, "2026-11-01"))).toBeGreaterThan(14);
+  expect(pick("lettuce/leaf", 55, "2026-04-15")).toBe(pick("lettuce/leaf", 5, "2026-04-15"));
+  expect(pick("pea/pod", 55, "2026-11-01")).toBe(pick("pea/pod", 5, "2026-11-01"));
+  // 52° S in June: winter there.
+  expect(stages("lettuce/leaf", "2026-06-01", mild(-52)).reasons.map((r) => r.code)).toContain("short-days");
 });
 
 it("counts back from a wanted meal to the latest sowing day", () => {

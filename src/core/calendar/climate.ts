@@ -1,4 +1,5 @@
 import { type Day, dayNumber, dayOf } from "../day";
+import { dayLength } from "./sun";
 
 /** Twelve monthly normals of a town: mean daily lowest and highest, °C, January first. */
 export interface Climate {
@@ -12,6 +13,8 @@ export interface DayTemperature {
   readonly nightC: number;
   readonly dayC: number;
   readonly meanC: number;
+  /** Hours from sunrise to sunset. */
+  readonly lightHours: number;
 }
 
 const YEAR = 366;
@@ -32,7 +35,7 @@ function tableOf(climate: Climate): DayTemperature[] {
     const position = month - 1 + (date - 15.5) / 30.4;
     const nightC = at(climate.lowC, position);
     const dayC = at(climate.highC, position);
-    return { nightC, dayC, meanC: (nightC + dayC) / 2 };
+    return { nightC, dayC, meanC: (nightC + dayC) / 2, lightHours: dayLength(climate.latitude, dayOf(start + i)) };
   });
   tables.set(climate, table);
   return table;

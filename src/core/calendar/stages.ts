@@ -14,6 +14,7 @@ export type DateReason =
   | { readonly code: "nights-cold"; readonly needC: number; readonly haveC: number; readonly from: Day; readonly to: Day; readonly days: number }
   | { readonly code: "slower-here"; readonly packetDays: number; readonly days: number; readonly meanC: number; readonly atC: number }
   | { readonly code: "faster-here"; readonly packetDays: number; readonly days: number; readonly meanC: number; readonly atC: number }
+  | { readonly code: "short-days"; readonly hours: number; readonly share: number }
   | { readonly code: "heat-ends-picking"; readonly heatC: number; readonly day: Day }
   | { readonly code: "frost-ends-picking"; readonly standsC: number; readonly day: Day };
 
@@ -44,6 +45,15 @@ const SOAK_DAYS = 1;
 const HORIZON_DAYS = 400;
 
 type Weather = (day: number) => DayTemperature;
+
+/** Leaf grows at full pace from this length of day on, and hardly below the other. Memory: light sets the winter pace. */
+const FULL_LIGHT_H = 10;
+const LEAST_LIGHT_H = 7;
+const LEAST_PACE = 0.3;
+const LEAFY = new Set<Goal["kind"]>(["leaf", "baby-leaf", "tops", "herb"]);
+
+/** Share of the full pace that the length of the day lets leaf grow at. */
+const lightPace = (hours: number) => Math.min(1, Math.max(LEAST_PACE, (hours - LEAST_LIGHT_H) / (FULL_LIGHT_H - LEAST_LIGHT_H)));
 
 /** Days after `from` until the sum of `rate` reaches `goal`, parts of a day and all; undefined past the horizon. */
 function daysUntil(from: number, goal: number, rate: (day: number) => number): number | undefined {
@@ -126,7 +136,9 @@ export function stagesFrom(crop: Crop, goal: Goal, method: Method, sowOn: Day, c
   // A seedling that waits in its tray for warm nights stands still; before that it grows as trays usually do.
   const rate = (d: number) => {
     const tray = d < planted ? sheltered : 0;
-    return moved && d >= planted - moved.held && d < planted ? 0 : warmth(weather(d).meanC + tray, baseC, bestC) / (atC + tray - baseC);
+    if (moved && d >= planted - moved.held && d < planted) return 0;
+    const light = LEAFY.has(goal.kind) ? lightPace(weather(d).lightHours) : 1;
+    return (light * warmth(weather(d).meanC + tray, baseC, bestC)) / (atC + tray - baseC);
   };
   const [low, likely, high] = [window.low, window.likely, window.high].map((days) => {
     const needed = daysUntil(start, Math.max(1, days + added), rate);
@@ -141,6 +153,10 @@ export function stagesFrom(crop: Crop, goal: Goal, method: Method, sowOn: Day, c
     const meanC = Array.from({ length: likely }, (_, d) => weather(start + d).meanC).reduce((a, b) => a + b, 0) / likely;
     reasons.push({ code: likely > packetDays ? "slower-here" : "faster-here", packetDays, days: likely, meanC, atC });
   }
+
+  const light = Array.from({ length: likely }, (_, d) => weather(start + d).lightHours);
+  const pace = light.reduce((sum, hours) => sum + lightPace(hours), 0) / likely;
+  if (LEAFY.has(goal.kind) && pace < 0.95) reasons.push({ code: "short-days", hours: Math.min(...light), share: Math.round(100 * pace) });
 
   const first = start + likely;
   const { low: few, likely: usual, high: many } = goal.picking.window;

@@ -42,6 +42,18 @@ export interface Offer {
   readonly areaCm2: number;
 }
 
+/** What was counted already on a bag's top: the same bag is asked for every goal, and again on every week. */
+const counted = new WeakMap<BagShape, Map<string, number>>();
+
+function roomOnTop(shape: BagShape, spacingCm: number, insetCm: number): number {
+  const known = counted.get(shape) ?? new Map<string, number>();
+  counted.set(shape, known);
+  const key = `${spacingCm}/${insetCm}`;
+  const room = known.get(key) ?? capacity(plantingTop(shape), spacingCm, insetCm);
+  known.set(key, room);
+  return room;
+}
+
 /** @param claimedL litres that other plantings in the bag need at the same time, @param claimedHoles side holes taken */
 export function offerOf(shape: BagShape, gapCm: number, goal: Goal, where: Where, claimedL = 0, claimedHoles = 0): Offer {
   const soilL = Math.max(0, soilVolumeL(shape, gapCm) - claimedL);
@@ -50,8 +62,7 @@ export function offerOf(shape: BagShape, gapCm: number, goal: Goal, where: Where
     const holes = Math.max(0, sideHoles(shape) - claimedHoles);
     return { depthCm: Math.min(depthCm, sideReachCm(shape)), soilL, room: () => Number.POSITIVE_INFINITY, holes, areaCm2: 0 };
   }
-  const top = plantingTop(shape);
-  return { depthCm, soilL, room: (spacing) => capacity(top, spacing, goal.insetCm), areaCm2: outlineArea(top) };
+  return { depthCm, soilL, room: (spacing) => roomOnTop(shape, spacing, goal.insetCm), areaCm2: outlineArea(plantingTop(shape)) };
 }
 
 /** The most plants for which each limit still reaches `mark`. */

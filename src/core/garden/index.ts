@@ -1,6 +1,6 @@
 /** How does a whole plan stand? Its rows judged one by one and together, and crops matched against its bags. */
 export { assessGarden, type Garden, type Neighbour, nextMeal, type PlainSetting, type PlantingView, type Reference, type RowView, type Setting, shapeOf, standingOn } from "./assess";
 export { addBag, changeBag, changePlanting, changeRow, putPlanting, removePlanting, removeRow } from "./edit";
-export { type MatchCell, type MatchLine, matchAll } from "./match";
+export { type MatchCell, type MatchLine, matchAll, openCell } from "./match";
 export { BagThing, DayText, EMPTY_PLAN, Plan, type Planting, type Row } from "./plan";
 export { shareOf, type Span, spanOf } from "./span";

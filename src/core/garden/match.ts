@@ -17,8 +17,15 @@ export interface MatchLine {
   readonly goal: Goal;
   readonly choice: MethodChoice;
   readonly season: Season;
-  readonly nextSowing?: Day;
   readonly cells: readonly MatchCell[];
+}
+
+/** One cell opened up: its verdict with the next right sowing day among its fixes, which takes too long to find for all. */
+export function openCell(line: MatchLine, cell: MatchCell, bag: BagThing, sowOn: Day, setting: Setting): Fit {
+  const shape = shapeOf(bag, setting);
+  if (!shape || line.season.grade === "right") return cell.fit;
+  const next = nextSowing(line.crop, line.goal, line.choice.method, sowOn, setting.climate);
+  return fit({ goal: line.goal, shape, where: cell.where, sunHours: setting.sunHours, season: line.season, nextSowing: next });
 }
 
 /** Every goal against every bag for one sowing day. The season is judged once for a goal, since bags do not change it. */
@@ -32,13 +39,12 @@ export function matchAll(
     const choice = chooseMethod(goal, "top") ?? chooseMethod(goal, "side");
     if (!choice) return [];
     const season = judgeSeason(crop, goal, choice.method, sowOn, setting.climate);
-    const next = season.grade === "right" ? undefined : nextSowing(crop, goal, choice.method, sowOn, setting.climate);
     const cells = bags.flatMap((bag) => {
       const shape = shapeOf(bag, setting);
       const where = shape && surfaceFor(goal, shape);
       if (!where) return [];
-      return [{ bagId: bag.id, where, fit: fit({ goal, shape, where, sunHours: setting.sunHours, season, nextSowing: next }) }];
+      return [{ bagId: bag.id, where, fit: fit({ goal, shape, where, sunHours: setting.sunHours, season }) }];
     });
-    return [{ crop, goal, choice, season, nextSowing: next, cells }];
+    return [{ crop, goal, choice, season, cells }];
   });
 }

@@ -1,2 +1,3 @@
-/** Can the floor carry it? Wet mass over an area against the limit that the floor's owner gave. */
+/** Can the floor carry it, and can a person? Wet mass against the floor's limit, and against a safe lift. */
+export { carry, recommendedKg } from "./lift";
 export { type Load, type LoadGrade, loadOn } from "./load";

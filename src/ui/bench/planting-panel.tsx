@@ -9,6 +9,7 @@ import { Button } from "@/ui/primitives/button";
 import { Caution } from "@/ui/primitives/caution";
 import { SelectField } from "@/ui/primitives/field";
 import { TypedField } from "@/ui/primitives/typed-field";
+import { Bill } from "@/ui/verdict/bill";
 import { Dates } from "@/ui/verdict/dates";
 import { MethodLine } from "@/ui/verdict/method-line";
 import { Verdict } from "@/ui/verdict/verdict";
@@ -114,6 +115,7 @@ export function PlantingPanel({ view, row, crops, setting, onChange, onRemove }:
         </SelectField>
       </div>
       <MethodLine method={method} why={view.methodWhy} />
+      <Bill of={{ crop: view.crop, goal, method, stages: view.season.stages }} plants={planting.plants ?? undefined} areaCm2={view.fit.sown?.areaCm2 ?? 0} />
       <div className="border-t border-line pt-2">
         <Dates stages={view.season.stages} />
       </div>

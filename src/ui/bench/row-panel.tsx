@@ -1,7 +1,8 @@
 "use client";
 
-import { usualGapCm } from "@/core/bag";
+import { usualGapCm, widthOf } from "@/core/bag";
 import type { BagThing, Reference, Row, RowView } from "@/core/garden";
+import { carry } from "@/core/load";
 import { optionalQuantityField } from "@/core/quantity";
 import { Button } from "@/ui/primitives/button";
 import { Caution } from "@/ui/primitives/caution";
@@ -21,13 +22,11 @@ interface PanelProps {
   readonly onRemove: () => void;
 }
 
-/** Above this a filled bag is not for one person to carry. Common practice: a 25 gal bag cannot be carried safely. */
-const LIFT_KG = 25;
-
 /** A bag opened up: what it holds and weighs, whether its spot of floor bears it, and its measures. */
 export function RowPanel({ view, number, reference, limitKgM2, onBag, onRow, onAdd, onRemove }: PanelProps) {
   const { t, bag, quantity } = useWords();
   const { shape, load, label } = view;
+  const lift = carry(view.wetKg, widthOf(shape));
   const usual = quantity(usualGapCm(shape), "length");
   return (
     <div className="grid gap-3">
@@ -51,7 +50,9 @@ export function RowPanel({ view, number, reference, limitKgM2, onBag, onRow, onA
           <p>{t("bench.spot", { load: quantity(load.kgM2, "load") })}</p>
         )}
         <Caution>{t("cautions.floor")}</Caution>
-        {view.wetKg > LIFT_KG && <Caution>{t("cautions.lift")}</Caution>}
+        {lift.grade !== "fine" && (
+          <Caution>{t(lift.grade === "never" ? "cautions.liftNever" : "cautions.lift", { kg: quantity(view.wetKg, "mass"), limit: quantity(lift.limitKg, "mass") })}</Caution>
+        )}
         {shape.kind === "pot" || shape.kind === "tub" ? <Caution>{t("cautions.water")}</Caution> : null}
       </div>
       {label && !label.agrees && (

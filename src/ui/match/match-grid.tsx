@@ -12,6 +12,9 @@ interface GridProps {
   readonly setting: Setting;
   readonly chosen: { goalId: string; bagId: string } | undefined;
   readonly onChoose: (cell: { goalId: string; bagId: string }) => void;
+  /** From a bag: which crops; from a crop: which bags. */
+  readonly onWhatFits: (bagId: string) => void;
+  readonly onWhereFits: (goalId: string) => void;
 }
 
 const STEPS: Record<string, readonly [down: number, across: number]> = {
@@ -33,7 +36,7 @@ function walk(event: KeyboardEvent<HTMLTableElement>) {
   }
 }
 
-export function MatchGrid({ lines, bags, setting, chosen, onChoose }: GridProps) {
+export function MatchGrid({ lines, bags, setting, chosen, onChoose, onWhatFits, onWhereFits }: GridProps) {
   const { t, crop, bag, day, quantity, season } = useWords();
   const first = lines[0]?.cells[0];
   return (
@@ -51,7 +54,9 @@ export function MatchGrid({ lines, bags, setting, chosen, onChoose }: GridProps)
               const shape = shapeOf(b, setting);
               return (
                 <th key={b.id} scope="col" className="min-w-22 px-2 py-1.5 text-left leading-tight font-semibold">
-                  {bag(b.kindId)}
+                  <button type="button" title={t("match.whatFits")} onClick={() => onWhatFits(b.id)} className="min-h-6 text-left underline decoration-line decoration-2 underline-offset-3 hover:decoration-beet">
+                    {bag(b.kindId)}
+                  </button>
                   <span className="block text-[0.8125rem] font-normal text-muted">{shape && quantity(soilVolumeL(shape), "volume")}</span>
                 </th>
               );
@@ -62,7 +67,9 @@ export function MatchGrid({ lines, bags, setting, chosen, onChoose }: GridProps)
           {lines.map((line, row) => (
             <tr key={line.goal.id} className="border-b border-line">
               <th scope="row" className="sticky left-0 z-1 max-w-52 min-w-36 bg-paper py-1.5 pr-3 text-left font-semibold">
-                {crop(line.goal.id)}
+                <button type="button" title={t("match.whereFits")} onClick={() => onWhereFits(line.goal.id)} className="min-h-6 text-left underline decoration-line decoration-2 underline-offset-3 hover:decoration-beet">
+                  {crop(line.goal.id)}
+                </button>
                 <span className="block text-[0.8125rem] font-normal text-muted">{t(`methods.${line.choice.method.method}`)}</span>
               </th>
               <td className="px-2 align-top whitespace-nowrap">

@@ -3,11 +3,12 @@
 import { useMemo, useState } from "react";
 import { sowingFor } from "@/core/calendar";
 import { type Day, isDay } from "@/core/day";
-import type { MatchCell, MatchLine, Setting } from "@/core/garden";
+import { type BagThing, type MatchCell, type MatchLine, openCell, type Setting } from "@/core/garden";
 import type { Problem } from "@/core/problem";
 import { Button } from "@/ui/primitives/button";
 import { Caution } from "@/ui/primitives/caution";
 import { TextField } from "@/ui/primitives/field";
+import { Bill } from "@/ui/verdict/bill";
 import { Dates } from "@/ui/verdict/dates";
 import { MethodLine } from "@/ui/verdict/method-line";
 import { Verdict } from "@/ui/verdict/verdict";
@@ -16,7 +17,7 @@ import { useWords } from "@/ui/words/use-words";
 interface PanelProps {
   readonly line: MatchLine;
   readonly cell: MatchCell;
-  readonly place: string;
+  readonly bag: BagThing;
   readonly sowOn: Day;
   readonly setting: Setting;
   readonly saving: boolean;
@@ -27,9 +28,9 @@ interface PanelProps {
 }
 
 /** The whole reasoning behind one cell, and the ways on: into the plan, another day, or from the meal backwards. */
-export function MatchPanel({ line, cell, place, sowOn, setting, saving, failure, onSowOn, onPick, onClose }: PanelProps) {
-  const { t, crop, day, quantity, problem } = useWords();
-  const { fit } = cell;
+export function MatchPanel({ line, cell, bag, sowOn, setting, saving, failure, onSowOn, onPick, onClose }: PanelProps) {
+  const { t, crop, bag: bagName, day, quantity, problem } = useWords();
+  const fit = useMemo(() => openCell(line, cell, bag, sowOn, setting), [line, cell, bag, sowOn, setting]);
   const [mealOn, setMealOn] = useState("");
   const latest = useMemo(
     () => (isDay(mealOn) ? sowingFor(line.crop, line.goal, line.choice.method, mealOn, setting.climate) : undefined),
@@ -43,7 +44,7 @@ export function MatchPanel({ line, cell, place, sowOn, setting, saving, failure,
       <div className="flex items-start justify-between gap-2">
         <div>
           <p className="text-sm text-muted">
-            {t("match.in", { bag: place })}, {t(`surfaces.${cell.where}`)}
+            {t("match.in", { bag: bagName(bag.kindId) })}, {t(`surfaces.${cell.where}`)}
           </p>
           <h2 className="text-xl font-bold">{crop(line.goal.id)}</h2>
         </div>
@@ -72,6 +73,9 @@ export function MatchPanel({ line, cell, place, sowOn, setting, saving, failure,
       <Verdict fit={fit} onFix={(f) => f.code === "sow-on" && onSowOn(f.day)} />
       <div className="mt-3 border-t border-line pt-2">
         <MethodLine method={line.choice.method} why={line.choice.why} />
+        <div className="mt-1.5">
+          <Bill of={{ crop: line.crop, goal: line.goal, method: line.choice.method, stages: line.season.stages }} plants={fit.plants} areaCm2={fit.sown?.areaCm2 ?? 0} />
+        </div>
       </div>
       <div className="mt-2 border-t border-line pt-2">
         <p className="mb-1 text-[0.9375rem]">

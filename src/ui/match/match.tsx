@@ -2,18 +2,19 @@
 
 import Link from "next/link";
 import { useRouter } from "next/navigation";
-import { useDeferredValue, useMemo, useState } from "react";
-import { type Day, isDay } from "@/core/day";
+import { useMemo, useState } from "react";
+import { addDays, type Day, daysBetween, isDay } from "@/core/day";
 import { GRADES } from "@/core/fit";
-import { type BagThing, type MatchLine, matchAll, type PlainSetting, type Plan, putPlanting, type Reference } from "@/core/garden";
+import { type BagThing, type MatchLine, type PlainSetting, type Plan, putPlanting, type Reference } from "@/core/garden";
 import type { Outcome, Problem } from "@/core/problem";
-import { buttonClass } from "@/ui/primitives/button";
+import { Button, buttonClass } from "@/ui/primitives/button";
 import { SelectField, TextField } from "@/ui/primitives/field";
 import { send } from "@/ui/primitives/send";
 import { useSetting } from "@/ui/use-setting";
 import { useWords } from "@/ui/words/use-words";
 import { MatchGrid } from "./match-grid";
 import { MatchPanel } from "./match-panel";
+import { useMatch } from "./use-match";
 
 export interface MatchProps {
   readonly householdId: string;
@@ -25,12 +26,15 @@ export interface MatchProps {
   readonly save: (readAt: number, plan: Plan) => Promise<Outcome<{ version: number }>>;
 }
 
-const SORTS = ["fit", "meal", "name"] as const;
+const SORTS = ["fit", "meal", "sun", "hardy", "name"] as const;
+
+const WEEK = 7;
+const WEEKS = 52;
 
 /** Crops down, bags across, for one sowing day: each cell computed, with the reason at hand. */
 export function Match({ householdId, title, today, saved, setting: plain, reference, save }: MatchProps) {
   const words = useWords();
-  const { t, crop, bag } = words;
+  const { t, crop } = words;
   const router = useRouter();
   const setting = useSetting(plain, reference);
   const own = saved.plan.bags;
@@ -43,15 +47,13 @@ export function Match({ householdId, title, today, saved, setting: plain, refere
   const [sort, setSort] = useState<(typeof SORTS)[number]>("fit");
   const [hideWrong, setHideWrong] = useState(false);
   const [toBuy, setToBuy] = useState(own.length === 0);
+  const [only, setOnly] = useState<{ goalId?: string; bagId?: string }>();
   const [chosen, setChosen] = useState<{ goalId: string; bagId: string }>();
   const [done, setDone] = useState<{ row: number; goalId: string }>();
   const [failure, setFailure] = useState<Problem>();
   const [saving, setSaving] = useState(false);
 
-  const bags = toBuy ? kinds : own;
-  const day = useDeferredValue(isDay(sowOn) ? sowOn : today);
-  const goals = useMemo(() => reference.crops.flatMap((c) => c.goals.map((goal) => ({ crop: c, goal }))), [reference]);
-  const lines = useMemo(() => matchAll(goals, bags, day, setting), [goals, bags, day, setting]);
+  const { lines, bags, sowOn: day } = useMatch(plain, reference, setting, toBuy ? kinds : own, isDay(sowOn) ? sowOn : today);
   const shown = useMemo(() => {
     const best = (l: MatchLine) => Math.min(...l.cells.map((c) => GRADES.indexOf(c.fit.grade)), GRADES.length);
     const wanted = find.trim().toLowerCase();
@@ -59,13 +61,22 @@ export function Match({ householdId, title, today, saved, setting: plain, refere
     const order = {
       fit: (a: MatchLine, b: MatchLine) => best(a) - best(b) || meal(a).localeCompare(meal(b)),
       meal: (a: MatchLine, b: MatchLine) => meal(a).localeCompare(meal(b)),
+      sun: (a: MatchLine, b: MatchLine) => a.goal.sunHours.good - b.goal.sunHours.good,
+      hardy: (a: MatchLine, b: MatchLine) => a.crop.nights.standsC - b.crop.nights.standsC,
       name: (a: MatchLine, b: MatchLine) => crop(a.goal.id).localeCompare(crop(b.goal.id)),
     }[sort];
     return lines
       .filter((l) => words.namesOf(l.goal.id, l.crop.botanical).includes(wanted))
+      .filter((l) => only?.goalId === undefined || l.goal.id === only.goalId)
+      .map((l) => (only?.bagId === undefined ? l : { ...l, cells: l.cells.filter((c) => c.bagId === only.bagId) }))
       .filter((l) => !hideWrong || l.cells.some((c) => c.fit.grade !== "wrong"))
       .sort(order);
-  }, [lines, find, hideWrong, sort, crop, words]);
+  }, [lines, find, hideWrong, sort, crop, words, only]);
+  const columns = useMemo(() => {
+    const grade = (b: BagThing) => GRADES.indexOf(shown[0]?.cells.find((c) => c.bagId === b.id)?.fit.grade ?? "wrong");
+    if (only?.bagId !== undefined) return bags.filter((b) => b.id === only.bagId);
+    return only?.goalId === undefined ? bags : [...bags].sort((a, b) => grade(a) - grade(b));
+  }, [bags, shown, only]);
 
   const line = lines.find((l) => l.goal.id === chosen?.goalId);
   const cell = line?.cells.find((c) => c.bagId === chosen?.bagId);
@@ -100,6 +111,18 @@ export function Match({ householdId, title, today, saved, setting: plain, refere
         <p className="mb-3 text-muted">{t("match.lead", { goals: shown.length, bags: bags.length, day: words.day(day) })}</p>
         <div className="mb-3 flex flex-wrap items-end gap-3">
           <TextField type="date" label={t("match.sowOn")} value={sowOn} onChange={(e) => setSowOn(e.target.value)} problem={isDay(sowOn) ? undefined : { code: "not-a-date" }} />
+          <label className="grid gap-1 text-sm font-semibold">
+            {t("match.week")}
+            <input
+              type="range"
+              min={0}
+              max={WEEKS}
+              value={isDay(sowOn) ? Math.min(WEEKS, Math.max(0, Math.floor(daysBetween(today, sowOn) / WEEK))) : 0}
+              aria-valuetext={words.day(day)}
+              onChange={(e) => setSowOn(addDays(today, WEEK * Number(e.target.value)))}
+              className="h-10 w-44 accent-(--beet)"
+            />
+          </label>
           <TextField type="search" label={t("match.find")} value={find} onChange={(e) => setFind(e.target.value)} className="w-40" />
           <SelectField label={t("match.sort")} value={sort} onChange={(e) => setSort(e.target.value as typeof sort)}>
             {SORTS.map((s) => (
@@ -117,6 +140,12 @@ export function Match({ householdId, title, today, saved, setting: plain, refere
             {t("match.hideWrong")}
           </label>
         </div>
+        {only && (
+          <p className="mb-3 flex flex-wrap items-center gap-3 font-semibold">
+            {only.bagId !== undefined ? t("match.whatFits") : t("match.whereFits")}
+            <Button onClick={() => setOnly(undefined)}>{t("match.showAll")}</Button>
+          </p>
+        )}
         <p role="status" className={done ? "mb-3 flex flex-wrap items-center gap-3 border-l-4 border-leaf bg-card py-1.5 pl-3 font-semibold" : ""}>
           {done && (
             <>
@@ -130,14 +159,25 @@ export function Match({ householdId, title, today, saved, setting: plain, refere
         {shown.length === 0 ? (
           <p className="border-t border-line py-6">{t("match.none")}</p>
         ) : (
-          <MatchGrid lines={shown} bags={bags} setting={setting} chosen={chosen} onChoose={setChosen} />
+          <MatchGrid
+            lines={shown}
+            bags={columns}
+            setting={setting}
+            chosen={chosen}
+            onChoose={setChosen}
+            onWhatFits={(bagId) => setOnly({ bagId })}
+            onWhereFits={(goalId) => {
+              setOnly({ goalId });
+              setToBuy(true);
+            }}
+          />
         )}
       </div>
       {line && cell && column ? (
         <MatchPanel
           line={line}
           cell={cell}
-          place={bag(column.kindId)}
+          bag={column}
           sowOn={day}
           setting={setting}
           saving={saving}

@@ -1,0 +1,52 @@
+"use client";
+
+import { useState } from "react";
+import type { Stages } from "@/core/calendar";
+import type { Crop, Goal, Method } from "@/core/crop";
+import { sowingBill } from "@/core/sowing";
+import { useWords } from "@/ui/words/use-words";
+
+const CONFIDENCES = [0.7, 0.9, 0.97] as const;
+
+interface BillProps {
+  readonly of: { readonly crop: Crop; readonly goal: Goal; readonly method: Method; readonly stages: Stages };
+  readonly plants: number | undefined;
+  readonly areaCm2: number;
+}
+
+/** What the sowing takes, at a confidence that the person chooses: seeds, cells, weight, and until when seedlings may wait. */
+export function Bill({ of, plants, areaCm2 }: BillProps) {
+  const { t, quantity, number, day } = useWords();
+  const [confidence, setConfidence] = useState<number>(0.9);
+  if (plants === 0) return null;
+  const bill = sowingBill(of, { plants, areaCm2 }, confidence);
+  const percent = (share: number) => `${number(100 * share)} %`;
+  return (
+    <div className="text-[0.9375rem]">
+      <p className="font-semibold">
+        {bill.pieces !== undefined && t(`bill.pieces.${of.method.method as "sets"}`, { n: bill.pieces })}
+        {bill.places && t(of.method.method === "cells" ? "bill.cells" : "bill.stations", { n: bill.places.count, each: bill.places.seedsEach })}
+        {bill.seeds !== undefined && !bill.places && t("bill.seeds", { n: bill.seeds })}
+        {bill.seedG !== undefined && <span className="font-normal text-muted"> {t("bill.weight", { weight: quantity(bill.seedG / 1000, "mass") })}</span>}
+      </p>
+      {bill.chance !== undefined && bill.germination !== undefined && (
+        <p className="flex flex-wrap items-center gap-x-2 text-muted">
+          {t("bill.chance", { chance: percent(bill.chance), germination: percent(bill.germination) })}
+          <label className="flex items-center gap-1">
+            <span className="sr-only">{t("bill.sure")}</span>
+            <select className="border-b border-ink bg-transparent py-0.5 text-ink" value={confidence} onChange={(e) => setConfidence(Number(e.target.value))}>
+              {CONFIDENCES.map((c) => (
+                <option key={c} value={c}>
+                  {t("bill.atLeast", { chance: percent(c) })}
+                </option>
+              ))}
+            </select>
+          </label>
+        </p>
+      )}
+      {bill.spare !== undefined && bill.spare > 0 && <p className="text-muted">{t("bill.spare", { n: bill.spare })}</p>}
+      {bill.moveOn && bill.holdUntil && <p className="text-muted">{t("bill.hold", { day: day(bill.moveOn), until: day(bill.holdUntil) })}</p>}
+      {of.method.thin && <p className="text-muted">{t("bill.thin", { steps: of.method.thin.map((s) => `${s.afterUp} d: ${quantity(s.toCm, "length")}`).join(", ") })}</p>}
+    </div>
+  );
+}
