@@ -194,6 +194,31 @@ it("tells the second of two tabs that save the same plan, and neither loses work
   await second.close();
 });
 
+it("lets a programme know better: previewed against its plans, with a reason, and back", async () => {
+  const page = await openPage(opened.browser, "/library");
+  await type(page, "Find a crop or a bag", "camote");
+  await press(page, "sweet potato tops Ipomoea batatas");
+  await type(page, "Find a crop or a bag", "pak choi");
+  await press(page, "pak choi, leaf Brassica rapa subsp. chinensis");
+  await press(page, "Change soil a plant · good");
+  await type(page, "This programme's value", "lots");
+  await press(page, "What would it change?");
+  await see(page, "No number could be read in “lots”.");
+  await type(page, "This programme's value", "1 gal");
+  await press(page, "What would it change?");
+  await see(page, "01 Orvane, Row 1, pak choi, leaf:");
+  await press(page, "Use this value");
+  await see(page, "Say why, so that the next trainer can judge it.");
+  await type(page, "Reason", "bottles dried out by noon");
+  await press(page, "Use this value");
+  await see(page, "▲ 3.8 L");
+  await see(page, "one value is this programme's own");
+  await press(page, "Change soil a plant · good");
+  await press(page, "Back to 1.5 L");
+  await see(page, "none of their values is changed here");
+  await page.close();
+});
+
 it("warns of a load over the limit on the row and in the totals, with the words of caution", async () => {
   const page = await openPage(opened.browser, "/");
   const id = await survey(page, "Heavy");

@@ -10,6 +10,8 @@ import { addHousehold, resurvey } from "@/server/households";
 import { outcomeOf } from "@/server/outcome";
 import { rereadPlan, type SavedPlan, savePlan, setAside } from "@/server/plans";
 import { addRecord } from "@/server/records";
+import { importValues, type ImportReport } from "@/server/values-file";
+import { overrideValue, type PlanDifference, previewOverride } from "@/server/reference";
 
 /** Actions are doors that anybody can knock at: each finds the actor, and the use case parses all that comes in. */
 
@@ -39,4 +41,20 @@ export async function addRecordAction(householdId: string, record: GardenRecord)
 
 export async function readPlanAction(householdId: string): Promise<Outcome<SavedPlan>> {
   return outcomeOf(async () => rereadPlan(await currentActor(), householdId));
+}
+
+export async function previewOverrideAction(name: string, value: number | null): Promise<Outcome<PlanDifference[]>> {
+  return outcomeOf(async () => previewOverride(await currentActor(), String(name), value));
+}
+
+export async function overrideAction(name: string, value: number | null, reason: string): Promise<Outcome<null>> {
+  const outcome = await outcomeOf(async () => overrideValue(await currentActor(), String(name), value, String(reason)));
+  if (outcome.ok) revalidatePath("/", "layout");
+  return outcome;
+}
+
+export async function importValuesAction(text: string): Promise<Outcome<ImportReport>> {
+  const outcome = await outcomeOf(async () => importValues(await currentActor(), String(text)));
+  if (outcome.ok) revalidatePath("/", "layout");
+  return outcome;
 }

@@ -4,7 +4,6 @@ import type { Day } from "@/core/day";
 import { sunHours, Survey } from "@/core/place";
 import type { Outcome } from "@/core/problem";
 import { type Due, type HouseholdStage, nextDue, pickedTotals, stageOf } from "@/core/record";
-import { findGoal } from "@/library";
 import { findHousehold, type Household, insertHousehold, listHouseholds, nextCode, putPlace, updateHousehold } from "@/db/households";
 import { listRecords } from "@/db/records";
 import { readPlans } from "@/db/plans";
@@ -13,6 +12,7 @@ import { findProgramme, type Programme } from "@/db/programmes";
 import { type Actor, mayChange } from "./actor";
 import { today } from "./environment";
 import { outcomeOf, parsed, refused } from "./outcome";
+import { readReference } from "./reference";
 import { climateOf, followed } from "./setting";
 
 export type DueTask = Due & { readonly plantingId: string; readonly goalId: string };
@@ -40,6 +40,7 @@ export async function overview(actor: Actor): Promise<HouseholdSummary[]> {
   const programme = await readProgramme(actor);
   const climate = climateOf(programme);
   const { day } = today();
+  const reference = await readReference(actor);
   const households = await listHouseholds(db(), actor.programmeId);
   const plans = await readPlans(db(), actor.programmeId, households.map((h) => h.id));
   const records = await listRecords(db(), actor.programmeId, null);
@@ -47,8 +48,8 @@ export async function overview(actor: Actor): Promise<HouseholdSummary[]> {
     const plan = plans.get(household.id)?.plan;
     const own = records.filter((r) => r.householdId === household.id);
     const plantings = (plan?.rows ?? []).flatMap((row) => row.plantings).flatMap((p) => {
-      const follow = followed(p, own.filter((r) => r.plantingId === p.id));
-      return follow && findGoal(p.goalId) ? [{ id: p.id, goalId: p.goalId, follow }] : [];
+      const follow = followed(p, own.filter((r) => r.plantingId === p.id), reference);
+      return follow ? [{ id: p.id, goalId: p.goalId, follow }] : [];
     });
     const due = plantings.flatMap(({ id, goalId, follow }) => {
       const next = nextDue(follow, climate, day);

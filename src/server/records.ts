@@ -10,6 +10,7 @@ import { type Actor, mayChange } from "./actor";
 import { today } from "./environment";
 import { readHousehold, readProgramme } from "./households";
 import { outcomeOf, parsed, refused } from "./outcome";
+import { readReference } from "./reference";
 import { climateOf, followed } from "./setting";
 
 export const readRecords = (actor: Actor, householdId: string): Promise<StoredRecord[]> => listRecords(db(), actor.programmeId, householdId);
@@ -29,14 +30,14 @@ export function addRecord(actor: Actor, householdId: string, content: unknown): 
 }
 
 /** All records of a household, or of the programme when none is named, as CSV. */
-export function recordsCsv(actor: Actor, householdId: string | null): Promise<Outcome<{ csv: string; name: string }>> {
+export function recordsCsv(actor: Actor, householdId: string | null): Promise<Outcome<{ text: string; name: string; type: string }>> {
   return outcomeOf(async () => {
     const household = householdId === null ? undefined : await readHousehold(actor, householdId);
     if (householdId !== null && !household) return refused({ code: "not-found" });
     const households = await listHouseholds(db(), actor.programmeId);
     const plantings = await everPlanted(db(), actor.programmeId, householdId);
     const records = await listRecords(db(), actor.programmeId, householdId);
-    const csv = recordsToCsv(
+    const text = recordsToCsv(
       records.map((record) => {
         const planting = plantings.find((p) => p.id === record.plantingId);
         return {
@@ -47,7 +48,7 @@ export function recordsCsv(actor: Actor, householdId: string | null): Promise<Ou
         };
       }),
     );
-    return { ok: true, value: { csv, name: household ? `records-house-${household.code}.csv` : "records.csv" } };
+    return { ok: true, value: { text, type: "text/csv; charset=utf-8; header=present", name: household ? `records-house-${household.code}.csv` : "records.csv" } };
   });
 }
 
@@ -55,13 +56,14 @@ export function recordsCsv(actor: Actor, householdId: string | null): Promise<Ou
 export async function logPlantings(actor: Actor, householdId: string, records: readonly StoredRecord[]) {
   const climate = climateOf(await readProgramme(actor));
   const { day } = today();
+  const reference = await readReference(actor);
   const plantings = await everPlanted(db(), actor.programmeId, householdId);
   const rows = [...new Set(plantings.filter((p) => !p.removed).map((p) => p.rowId))];
   return plantings
     .filter((p) => !p.removed || records.some((r) => r.plantingId === p.id))
     .map((p) => {
       const own = records.filter((r) => r.plantingId === p.id);
-      const follow = followed(p, own);
+      const follow = followed(p, own, reference);
       return {
         id: p.id,
         row: rows.indexOf(p.rowId) + 1,

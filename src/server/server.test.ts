@@ -11,6 +11,8 @@ import type { Actor } from "./actor";
 import { addHousehold, overview, readHousehold, resurvey } from "./households";
 import { earlierPlans, readPlan, savePlan, setAside } from "./plans";
 import { addRecord, readRecords, recordsCsv } from "./records";
+import { overrideValue, previewOverride, readOverrides, readReference } from "./reference";
+import { importValues, valuesFile } from "./values-file";
 
 let trainer: Actor;
 let stranger: Actor;
@@ -165,11 +167,11 @@ describe("records", () => {
     await savePlan(trainer, id, 0, plan);
     await addRecord(trainer, id, record(plantingId, { note: 'big, "red"' }));
     const own = await recordsCsv(trainer, id);
-    const rows: Record<string, string>[] = own.ok ? parse(own.value.csv, { columns: true }) : [];
+    const rows: Record<string, string>[] = own.ok ? parse(own.value.text, { columns: true }) : [];
     expect(rows).toHaveLength(1);
     expect(rows[0]).toMatchObject({ crop: "tomato", bag: "round-5-gal", value: "0.42", core_unit: "kg", note: 'big, "red"' });
     const all = await recordsCsv(trainer, null);
-    expect(all.ok && parse(all.value.csv, { columns: true }).length).toBeGreaterThan(50);
+    expect(all.ok && parse(all.value.text, { columns: true }).length).toBeGreaterThan(50);
   });
 });
 
@@ -184,6 +186,47 @@ describe("a trainer of another programme", () => {
     expect(await recordsCsv(stranger, id)).toMatchObject({ problem: { code: "not-found" } });
     expect(await resurvey(stranger, id, 1, SURVEY)).toMatchObject({ problem: { code: "not-found" } });
     expect(await addHousehold({ ...stranger, programmeId: randomUUID() }, SURVEY)).toMatchObject({ problem: { code: "not-allowed" } });
+  });
+});
+
+describe("a programme's own values", () => {
+  const NAME = "goal/tomato/bush/stand.soilL.least";
+
+  it("are previewed against its plans, stored with a reason, and taken back", async () => {
+    const id = await newHousehold();
+    await savePlan(trainer, id, 0, planWith().plan);
+    const preview = await previewOverride(trainer, NAME, 15);
+    expect(preview.ok).toBe(true);
+    const senseless = await previewOverride(trainer, NAME, -1);
+    expect(senseless).toMatchObject({ ok: false, fields: { value: { code: "override-senseless" } } });
+    expect(await overrideValue(trainer, NAME, 14, " ")).toMatchObject({ fields: { reason: { code: "reason-missing" } } });
+    expect(await readOverrides(trainer)).toEqual([]);
+
+    const tight = await previewOverride(trainer, "goal/tomato/bush/stand.soilL.good", 30);
+    expect(tight.ok && tight.value.some((d) => d.goalId === "tomato/bush" && d.before.grade === "right" && d.after.grade === "tight")).toBe(true);
+
+    expect((await overrideValue(trainer, NAME, 14, "small bags here")).ok).toBe(true);
+    expect((await overrideValue(trainer, NAME, 13, "measured again")).ok).toBe(true);
+    expect(await readOverrides(trainer)).toMatchObject([{ name: NAME, value: 13, reason: "measured again", author: "Ilva Renn" }]);
+    const tomato = (await readReference(trainer)).crops.find((c) => c.id === "tomato")!.goals[0]!;
+    expect(tomato.stand).toMatchObject({ soilL: { least: 13 } });
+    expect(await readOverrides(stranger)).toEqual([]);
+    await overrideValue(trainer, NAME, null, "");
+    expect(await readOverrides(trainer)).toEqual([]);
+    await expect(db().query("DELETE FROM library_override")).rejects.toThrow("append-only");
+  });
+
+  it("come from a file all together or not at all", async () => {
+    const bad = await importValues(trainer, `name,value,reason\n${NAME},13,roof\ncrop/tomato/heatC,hot,roof\ncrop/mango/heatC,30,roof\n`);
+    expect(bad).toMatchObject({ ok: true, value: { stored: 0, faults: [{ line: 3, problem: { code: "not-a-number" } }, { line: 4, problem: { code: "value-unknown" } }] } });
+    expect(await readOverrides(trainer)).toEqual([]);
+    expect(await importValues(trainer, "{")).toMatchObject({ ok: false, problem: { code: "file-broken" } });
+    expect(await importValues(trainer, `name,value,reason\n${NAME},13,roof\ncrop/tomato/heatC,34,roof\n`)).toEqual({ ok: true, value: { stored: 2, faults: [] } });
+    for (const format of ["csv", "json"] as const) {
+      const file = await valuesFile(trainer, format);
+      expect(file.ok && (await importValues(trainer, file.value.text))).toEqual({ ok: true, value: { stored: 2, faults: [] } });
+    }
+    for (const { name } of await readOverrides(trainer)) await overrideValue(trainer, name, null, "");
   });
 });
 

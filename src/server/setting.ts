@@ -1,10 +1,10 @@
 import type { Climate } from "@/core/calendar";
-import type { PlainSetting, Planting } from "@/core/garden";
+import type { PlainSetting, Planting, Reference, Setting } from "@/core/garden";
 import { sunHours } from "@/core/place";
 import type { Followed, GardenRecord } from "@/core/record";
 import type { Programme } from "@/db/programmes";
 import type { Place } from "@/db/households";
-import { findClimate, findGoal, findMix } from "@/library";
+import { findClimate, findMix } from "@/library";
 
 export function climateOf(programme: Programme): Climate {
   const climate = findClimate(programme.climateId);
@@ -25,9 +25,21 @@ export function settingOf(programme: Programme, place: Place): PlainSetting {
   };
 }
 
+/** A setting that looks crops and bags up in a programme's library. */
+export function withReference(plain: PlainSetting, reference: Reference): Setting {
+  return { ...plain, findShape: (id) => reference.bagKinds.find((kind) => kind.id === id)?.shape, findGoal: (id) => goalIn(reference, id) };
+}
+
+/** The crop and goal with this id in a programme's library. */
+function goalIn(reference: Reference, goalId: string) {
+  const crop = reference.crops.find((c) => c.goals.some((g) => g.id === goalId));
+  const goal = crop?.goals.find((g) => g.id === goalId);
+  return crop && goal && { crop, goal };
+}
+
 /** A planting with its records, as the calendar follows it; undefined when the library no longer has its goal. */
-export function followed(p: Planting, records: readonly GardenRecord[]): Followed | undefined {
-  const found = findGoal(p.goalId);
+export function followed(p: Planting, records: readonly GardenRecord[], reference: Reference): Followed | undefined {
+  const found = goalIn(reference, p.goalId);
   if (!found) return undefined;
   const method = found.goal.methods.find((m) => m.method === p.method) ?? found.goal.methods[0]!;
   return { ...found, method, sowOn: p.sowOn, records };

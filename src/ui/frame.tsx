@@ -49,6 +49,9 @@ export function Frame({ programme, day, fixedDay, households, children }: FrameP
           <Link href="/" className={tab(path === "/")} aria-current={path === "/" ? "page" : undefined}>
             {t("nav.households")}
           </Link>
+          <Link href="/library" className={`${tab(path === "/library")} ${current ? "order-last" : ""}`} aria-current={path === "/library" ? "page" : undefined}>
+            {t("nav.reference")}
+          </Link>
           {current &&
             SCREENS.map((s) => (
               <Link key={s} href={`/house/${current.id}/${s}`} className={tab(screen === s)} aria-current={screen === s ? "page" : undefined}>

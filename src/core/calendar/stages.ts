@@ -120,7 +120,8 @@ export function stagesFrom(crop: Crop, goal: Goal, method: Method, sowOn: Day, c
   const seeded = startsFromSeed(method.method);
   const sheltered = method.move ? TRAY_WARMER_C : 0;
   const emerges = seeded ? emergenceDays(crop, (d) => weather(sow + d).meanC + sheltered) : undefined;
-  const upDays = emerges && Math.max(1, Math.round(emerges - (method.method === "soaked" ? SOAK_DAYS : 0)));
+  const soak = method.method === "soaked" ? SOAK_DAYS : 0;
+  const upDays = emerges && Math.max(1, Math.round(emerges - soak));
   if (seeded && upDays === undefined) return { method: method.method, sow: sowOn, feeds: [], reasons, heldDays: 0 };
   const up = upDays === undefined ? undefined : windowOf(sow, Math.round(upDays * EARLY), upDays, Math.ceil(upDays * LATE));
 
@@ -129,9 +130,11 @@ export function stagesFrom(crop: Crop, goal: Goal, method: Method, sowOn: Day, c
   const planted = moved?.day ?? sow;
 
   const { window, from, nurseryDays, atC } = goal.days;
-  const rest = seeded ? (from === "sowing" ? 0 : nurseryDays) : from === "sowing" ? -nurseryDays : 0;
-  const start = from === "planting" && moved ? planted : sow;
-  const added = from === "planting" && moved ? 0 : rest;
+  const fromMove = from === "planting" && moved !== undefined;
+  // From sowing: what seed takes to come up has its own clock, so the rest of the packet's days starts when it is up.
+  const toCome = seeded && !fromMove ? crop.emergence.degreeDays / warmth(atC + sheltered, crop.emergence.baseC, crop.emergence.bestC) - soak : 0;
+  const start = fromMove ? planted : sow + (upDays ?? 0);
+  const added = fromMove ? 0 : seeded ? (from === "sowing" ? 0 : nurseryDays) - toCome : from === "sowing" ? -nurseryDays : 0;
   const { baseC, bestC } = crop.growth;
   // A seedling that waits in its tray for warm nights stands still; before that it grows as trays usually do.
   const rate = (d: number) => {
@@ -148,10 +151,12 @@ export function stagesFrom(crop: Crop, goal: Goal, method: Method, sowOn: Day, c
     return { method: method.method, sow: sowOn, up, move: moved?.window, feeds: [], reasons, heldDays: moved?.held ?? 0 };
   }
   const firstPick = windowOf(start, low, likely, high);
-  const packetDays = Math.max(1, window.likely + added);
-  if (Math.abs(likely - packetDays) > 0.1 * packetDays) {
-    const meanC = Array.from({ length: likely }, (_, d) => weather(start + d).meanC).reduce((a, b) => a + b, 0) / likely;
-    reasons.push({ code: likely > packetDays ? "slower-here" : "faster-here", packetDays, days: likely, meanC, atC });
+  const counted = fromMove ? planted : sow;
+  const took = start + likely - counted;
+  const packetDays = Math.max(1, Math.round(window.likely + added + toCome));
+  if (Math.abs(took - packetDays) > 0.1 * packetDays) {
+    const meanC = Array.from({ length: took }, (_, d) => weather(counted + d).meanC).reduce((a, b) => a + b, 0) / took;
+    reasons.push({ code: took > packetDays ? "slower-here" : "faster-here", packetDays, days: took, meanC, atC });
   }
 
   const light = Array.from({ length: likely }, (_, d) => weather(start + d).lightHours);

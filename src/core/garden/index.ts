@@ -2,5 +2,6 @@
 export { assessGarden, type Garden, type Neighbour, nextMeal, type PlainSetting, type PlantingView, type Reference, type RowView, type Setting, shapeOf, standingOn } from "./assess";
 export { addBag, changeBag, changePlanting, changeRow, putPlanting, removePlanting, removeRow } from "./edit";
 export { type MatchCell, type MatchLine, matchAll, openCell } from "./match";
-export { BagThing, DayText, EMPTY_PLAN, Plan, type Planting, type Row } from "./plan";
+export { type Difference, differences } from "./differ";
+export { BagThing, DayText, EMPTY_PLAN, Plan, type Planting, type Row, Shape } from "./plan";
 export { shareOf, type Span, spanOf } from "./span";

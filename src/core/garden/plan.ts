@@ -8,7 +8,7 @@ export const DayText = z.string().refine(isDay, { error: "not-a-date" });
 const size = (max: number) => z.number().positive().max(max);
 
 /** A bag's own inner measures, cm and L; bounds keep out slips of a unit, not large bags. */
-const Shape = z.discriminatedUnion("kind", [
+export const Shape = z.discriminatedUnion("kind", [
   z.strictObject({ kind: z.literal("round"), diameterCm: size(300), heightCm: size(200), nominalL: size(5000).optional() }),
   z.strictObject({ kind: z.literal("tub"), lengthCm: size(500), widthCm: size(300), heightCm: size(200), nominalL: size(5000).optional() }),
   z.strictObject({ kind: z.literal("pot"), topCm: size(200), baseCm: size(200), heightCm: size(200), nominalL: size(2000).optional() }),

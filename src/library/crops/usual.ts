@@ -20,7 +20,7 @@ export const cells = (afterUp: [number, number, number], more: Partial<MethodDat
 export const broadcast = (more: Partial<MethodData> = {}): MethodData => ({ method: "broadcast", depthCm: 0.3, why: "quick-and-cheap", ...more });
 export const rows = (more: Partial<MethodData> = {}): MethodData => ({ method: "rows", depthCm: 1, seeds: 2, why: "quick-and-cheap", ...more });
 export const stations = (more: Partial<MethodData> = {}): MethodData => ({ method: "stations", depthCm: 3, seeds: 1, why: "hates-moving", ...more });
-export const soaked: MethodData = { method: "soaked", depthCm: 0, why: "quick-and-cheap" };
+const soaked: MethodData = { method: "soaked", depthCm: 0, why: "quick-and-cheap" };
 export const cuttings = (depthCm = 5): MethodData => ({ method: "cuttings", depthCm, why: "not-from-seed" });
 export const bought = (why: MethodData["why"] = "no-tray"): MethodData => ({ method: "bought", depthCm: 0, why });
 

@@ -40,11 +40,11 @@ export function MatchGrid({ lines, bags, setting, chosen, onChoose, onWhatFits, 
   const { t, crop, bag, day, quantity, season } = useWords();
   const first = lines[0]?.cells[0];
   return (
-    <div className="relative overflow-x-auto">
+    <div className="relative max-h-[75vh] overflow-auto lg:max-h-[calc(100vh-18rem)]">
       <table onKeyDown={walk} className="border-collapse text-[0.9375rem]">
         <thead>
-          <tr className="border-b-[1.5px] border-ink align-bottom">
-            <th scope="col" className="sticky left-0 z-1 bg-paper py-1.5 pr-3 text-left">
+          <tr className="sticky top-0 z-2 bg-paper align-bottom shadow-[inset_0_-1.5px_0_var(--ink)]">
+            <th scope="col" className="sticky left-0 z-3 bg-paper py-1.5 pr-3 text-left shadow-[inset_0_-1.5px_0_var(--ink)]">
               {t("match.crop")}
             </th>
             <th scope="col" className="px-2 py-1.5 text-left">

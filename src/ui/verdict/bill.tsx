@@ -27,7 +27,8 @@ export function Bill({ of, plants, areaCm2 }: BillProps) {
         {bill.pieces !== undefined && t(`bill.pieces.${of.method.method as "sets"}`, { n: bill.pieces })}
         {bill.places && t(of.method.method === "cells" ? "bill.cells" : "bill.stations", { n: bill.places.count, each: bill.places.seedsEach })}
         {bill.seeds !== undefined && !bill.places && t("bill.seeds", { n: bill.seeds })}
-        {bill.seedG !== undefined && <span className="font-normal text-muted"> {t("bill.weight", { weight: quantity(bill.seedG / 1000, "mass") })}</span>}
+        {bill.seeds === undefined && bill.seedG !== undefined && t("bill.strew", { weight: quantity(bill.seedG / 1000, "mass") })}
+        {bill.seeds !== undefined && bill.seedG !== undefined && <span className="font-normal text-muted"> {t("bill.weight", { weight: quantity(bill.seedG / 1000, "mass") })}</span>}
       </p>
       {bill.chance !== undefined && bill.germination !== undefined && (
         <p className="flex flex-wrap items-center gap-x-2 text-muted">

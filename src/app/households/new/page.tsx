@@ -15,7 +15,7 @@ export default function Page() {
       title={(await getTranslations("doorstep"))("newTitle")}
       start={{ ...BLANK, sun: [...BLANK.sun] }}
       isNew
-      crops={readReference().crops}
+      crops={(await readReference(actor)).crops}
       usualBagKg={usualBagKg(await readProgramme(actor))}
       save={addHouseholdAction}
     />

@@ -35,7 +35,7 @@ export default async function Page({ params }: PageProps<"/house/[id]/bench">) {
         saved={await readPlan(actor, id)}
         earlier={await earlierPlans(actor, id)}
         setting={setting}
-        reference={readReference()}
+        reference={await readReference(actor)}
         save={savePlanAction.bind(null, id)}
         setAside={setAsideAction.bind(null, id)}
         reread={readPlanAction.bind(null, id)}

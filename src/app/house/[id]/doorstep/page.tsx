@@ -27,7 +27,7 @@ export default async function Page({ params }: PageProps<"/house/[id]/doorstep">
           limit: place?.limitTyped ?? "",
         }}
         isNew={false}
-        crops={readReference().crops}
+        crops={(await readReference(actor)).crops}
         usualBagKg={usualBagKg(await readProgramme(actor))}
         save={resurveyAction.bind(null, household.id, household.version)}
       />

@@ -23,7 +23,7 @@ export default async function Page({ params }: PageProps<"/house/[id]/match">) {
         today={today().day}
         saved={await readPlan(actor, id)}
         setting={settingOf(await readProgramme(actor), household.place)}
-        reference={readReference()}
+        reference={await readReference(actor)}
         save={savePlanAction.bind(null, id)}
       />
     );

@@ -1,0 +1,75 @@
+"use client";
+
+import { useRouter } from "next/navigation";
+import { useState } from "react";
+import { faultsToCsv, type RowFault } from "@/core/exchange";
+import type { Outcome, Problem } from "@/core/problem";
+import { Button, buttonClass } from "@/ui/primitives/button";
+import { send } from "@/ui/primitives/send";
+import { useWords } from "@/ui/words/use-words";
+
+export type TakeIn = (text: string) => Promise<Outcome<{ stored: number; faults: readonly RowFault[] }>>;
+
+const SHOWN = 30;
+
+/** Values out as CSV or JSON, and in again with a report row by row; the refused rows go back as a file. */
+export function ValuesFiles({ takeIn }: { takeIn: TakeIn }) {
+  const { t, problem } = useWords();
+  const router = useRouter();
+  const [report, setReport] = useState<{ stored: number; faults: readonly RowFault[] }>();
+  const [failure, setFailure] = useState<Problem>();
+  const read = async (file: File | undefined) => {
+    if (!file) return;
+    setReport(undefined);
+    setFailure(undefined);
+    const text = await file.text();
+    const outcome = await send(() => takeIn(text));
+    if (outcome.ok) {
+      setReport(outcome.value);
+      router.refresh();
+    } else setFailure(outcome.problem);
+  };
+  const giveBack = () => {
+    const link = document.createElement("a");
+    link.href = URL.createObjectURL(new Blob([faultsToCsv(report?.faults ?? [])], { type: "text/csv" }));
+    link.download = "refused-rows.csv";
+    link.click();
+    URL.revokeObjectURL(link.href);
+  };
+  return (
+    <div className="mt-4 border-t-[1.5px] border-ink pt-3">
+      <div className="flex flex-wrap gap-2">
+        <a href="/library/values/csv" download className={buttonClass("open")}>
+          {t("library.csv")}
+        </a>
+        <a href="/library/values/json" download className={buttonClass("open")}>
+          {t("library.json")}
+        </a>
+      </div>
+      <label className="mt-2 block text-sm font-semibold">
+        {t("library.takeIn")}
+        <input type="file" accept=".csv,.json,text/csv,application/json" className="mt-1 block w-full text-sm font-normal" onChange={(e) => void read(e.target.files?.[0])} />
+      </label>
+      {failure && (
+        <p role="alert" className="mt-2 font-semibold text-beet">
+          ✕ {problem(failure)}
+        </p>
+      )}
+      {report && (
+        <div role="status" className="mt-2">
+          <p className={`font-semibold ${report.faults.length > 0 ? "text-beet" : ""}`}>
+            {report.faults.length > 0 ? `✕ ${t("library.refusedRows", { count: report.faults.length })}` : `✓ ${t("library.takenIn", { count: report.stored })}`}
+          </p>
+          <ul className="text-sm">
+            {report.faults.slice(0, SHOWN).map((f) => (
+              <li key={f.line} className="border-t border-line py-1">
+                <b>{t("library.line", { line: f.line })}</b> {f.row.name}: {problem(f.problem)}
+              </li>
+            ))}
+          </ul>
+          {report.faults.length > 0 && <Button onClick={giveBack}>{t("library.giveBack")}</Button>}
+        </div>
+      )}
+    </div>
+  );
+}
