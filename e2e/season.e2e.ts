@@ -204,14 +204,14 @@ it("lets a programme know better: previewed against its plans, with a reason, an
   await type(page, "This programme's value", "lots");
   await press(page, "What would it change?");
   await see(page, "No number could be read in “lots”.");
-  await type(page, "This programme's value", "1 gal");
+  await type(page, "This programme's value", "3 gal");
   await press(page, "What would it change?");
   await see(page, "01 Orvane, Row 1, pak choi, leaf:");
   await press(page, "Use this value");
   await see(page, "Say why, so that the next trainer can judge it.");
   await type(page, "Reason", "bottles dried out by noon");
   await press(page, "Use this value");
-  await see(page, "▲ 3.8 L");
+  await see(page, "▲ 11 L");
   await see(page, "one value is this programme's own");
   await press(page, "Change soil a plant · good");
   await press(page, "Back to 1.5 L");

@@ -1,4 +1,5 @@
 /** What does a bag hold, where can it be planted, and what does it weigh? Geometry of each kind of bag. */
+export { coverFor } from "./cover";
 export { checkLabel, type LabelCheck } from "./label";
 export { bagMass } from "./mass";
 export {

@@ -170,3 +170,62 @@ it("one bush tomato in 5 gal, roomy in 30 gal, with no stake", () => {
 it("twelve strawberries in a pocket bag, from runners", () => {
   expect(ask("strawberry/june", "pocket-12", MILD)).toMatchObject({ plants: 12, where: "side", grade: "right", method: { method: "runners" } });
 });
+
+describe("more of what growers find by hand", () => {
+  it.each([
+    ["mustard/leaf", 3, 5, 25, 30], ["choy-sum/leaf", 3, 5, 25, 30], ["gai-lan/leaf", 3, 5, 25, 31], ["amaranth/leaf", 3, 6, 25, 31],
+  ] as const)("%s: one to a bottle, from a tray at the third leaf", (goalId, upFrom, upTo, pickFrom, pickTo) => {
+    const answer = ask(goalId, "bottle", WARM);
+    expect(answer).toMatchObject({ plants: 1, method: { method: "tray", move: { leaf: 3 } } });
+    expect(answer.grade).not.toBe("wrong");
+    expect(answer.up!.likely).toBeGreaterThanOrEqual(upFrom);
+    expect(answer.up!.likely).toBeLessThanOrEqual(upTo);
+    expect(answer.pick).toBeGreaterThanOrEqual(pickFrom);
+    expect(answer.pick).toBeLessThanOrEqual(pickTo);
+  });
+
+  it("sweet potato tops from bare cuttings in a shallow box, picked from day 30", () => {
+    const tops = ask("sweet-potato/tops", "tray", WARM, undefined, 0, 0);
+    expect(tops.method.method).toBe("cuttings");
+    expect(Math.abs(ask("sweet-potato/tops", "flat-1-cu-ft", WARM).pick - 29)).toBeLessThanOrEqual(2);
+    expect(ask("sweet-potato/tops", "flat-1-cu-ft", WARM).grade).not.toBe("wrong");
+  });
+
+  it("two bush long beans in a six-litre jug, up in 5 to 8 days, first pods a little after day 30, 3 to 4 flushes", () => {
+    const bean = ask("long-bean/bush", "jug-6-l", WARM);
+    expect(bean).toMatchObject({ plants: 2, grade: "right", method: { method: "stations" } });
+    expect(bean.up!.likely).toBeGreaterThanOrEqual(5);
+    expect(bean.up!.likely).toBeLessThanOrEqual(8);
+    expect(bean.pick).toBeGreaterThan(30);
+    expect(bean.pick).toBeLessThan(38);
+    expect(findGoal("long-bean/bush")!.goal.picking.pattern).toBe("flushes");
+  });
+
+  it("one pepper in 5 gal or more; aubergine, okra, cucumber and climbing bean want 30 cm", () => {
+    expect(ask("pepper/sweet", "round-5-gal", WARM)).toMatchObject({ plants: 1, grade: "right" });
+    for (const goalId of ["aubergine/fruit", "okra/pod", "cucumber/fruit", "climbing-bean/pod"]) {
+      expect(findGoal(goalId)!.goal.depthCm.good).toBe(30);
+      expect(ask(goalId, "round-15-gal", WARM).grade).not.toBe("wrong");
+      expect(ask(goalId, "round-5-gal", WARM).limits[0]!.grade).not.toBe("roomy");
+    }
+  });
+
+  it("onion and garlic in 7 gal; herbs in 20 to 25 cm; a fruit tree in a barrel at least 33 cm deep", () => {
+    expect(ask("garlic/bulb", "round-7-gal", MILD)).toMatchObject({ method: { method: "sets" } });
+    expect(ask("garlic/bulb", "round-7-gal", MILD).plants).toBeGreaterThan(3);
+    for (const { goal } of ["basil/leaf", "parsley/leaf", "mint/leaf", "thyme/leaf"].map((id) => findGoal(id)!)) {
+      expect(goal.depthCm.good).toBeGreaterThanOrEqual(20);
+      expect(goal.depthCm.good).toBeLessThanOrEqual(25);
+    }
+    for (const goalId of ["lemon/fruit", "fig/fruit", "guava/fruit"]) expect(findGoal(goalId)!.goal.depthCm.least).toBe(33);
+  });
+
+  it("hardy leaf stands −9 °C as a plant, less as a seedling; corn waits for nights of 15.5 °C; lettuce bolts at 24 °C", () => {
+    for (const goalId of ["kale/leaf", "spinach/leaf"]) {
+      expect(findGoal(goalId)!.crop.nights.standsC).toBe(-9);
+      expect(findGoal(goalId)!.crop.nights.seedlingStandsC).toBeGreaterThan(-9);
+    }
+    expect(findGoal("sweet-corn/cob")!.crop.nights.plantOutC).toBe(15.5);
+    expect(findGoal("lettuce/head")!.crop.heatC).toBe(24);
+  });
+});

@@ -9,6 +9,8 @@ export interface MatchCell {
   readonly bagId: string;
   readonly where: Where;
   readonly fit: Fit;
+  /** Where the side holes take the goal: what the top takes besides, with the soil that is left. */
+  readonly top?: Fit;
 }
 
 /** One crop and goal against every bag; bags that have no surface for it are missing. */
@@ -43,7 +45,11 @@ export function matchAll(
       const shape = shapeOf(bag, setting);
       const where = shape && surfaceFor(goal, shape);
       if (!where) return [];
-      return [{ bagId: bag.id, where, fit: fit({ goal, shape, where, sunHours: setting.sunHours, season }) }];
+      const ask = { goal, shape, sunHours: setting.sunHours, season };
+      const own = fit({ ...ask, where });
+      if (where !== "side" || !goal.where.includes("top") || goal.stand.type !== "plants") return [{ bagId: bag.id, where, fit: own }];
+      const claimedL = (own.plants ?? 0) * goal.stand.soilL.least;
+      return [{ bagId: bag.id, where, fit: own, top: fit({ ...ask, where: "top", claimedL }) }];
     });
     return [{ crop, goal, choice, season, cells }];
   });

@@ -11,6 +11,7 @@ import { SelectField } from "@/ui/primitives/field";
 import { TypedField } from "@/ui/primitives/typed-field";
 import { Bill } from "@/ui/verdict/bill";
 import { Dates } from "@/ui/verdict/dates";
+import { Food } from "@/ui/verdict/food";
 import { MethodLine } from "@/ui/verdict/method-line";
 import { Verdict } from "@/ui/verdict/verdict";
 import { useWords } from "@/ui/words/use-words";
@@ -118,6 +119,9 @@ export function PlantingPanel({ view, row, crops, setting, onChange, onRemove }:
       <Bill of={{ crop: view.crop, goal, method, stages: view.season.stages }} plants={planting.plants ?? undefined} areaCm2={view.fit.sown?.areaCm2 ?? 0} />
       <div className="border-t border-line pt-2">
         <Dates stages={view.season.stages} />
+        <div className="mt-2 border-t border-line pt-2">
+          <Food goal={goal} stages={view.season.stages} plants={planting.plants ?? undefined} areaCm2={view.fit.sown?.areaCm2 ?? 0} />
+        </div>
       </div>
       {goal.cautions.map((caution) => (
         <Caution key={caution}>{t(`cautions.${caution}`)}</Caution>

@@ -1,6 +1,6 @@
 "use client";
 
-import { usualGapCm, widthOf } from "@/core/bag";
+import { coverFor, usualGapCm, widthOf } from "@/core/bag";
 import type { BagThing, Reference, Row, RowView } from "@/core/garden";
 import { carry } from "@/core/load";
 import { optionalQuantityField } from "@/core/quantity";
@@ -26,6 +26,7 @@ interface PanelProps {
 export function RowPanel({ view, number, reference, limitKgM2, onBag, onRow, onAdd, onRemove }: PanelProps) {
   const { t, bag, quantity } = useWords();
   const { shape, load, label } = view;
+  const cover = coverFor(shape);
   const lift = carry(view.wetKg, widthOf(shape));
   const usual = quantity(usualGapCm(shape), "length");
   return (
@@ -55,6 +56,11 @@ export function RowPanel({ view, number, reference, limitKgM2, onBag, onRow, onA
         )}
         {shape.kind === "pot" || shape.kind === "tub" ? <Caution>{t("cautions.water")}</Caution> : null}
       </div>
+      {cover && (
+        <p className="border-t border-line pt-2 text-[0.9375rem]">
+          {t("bench.cover", { length: quantity(cover.lengthCm, "length"), width: quantity(cover.widthCm, "length"), volume: quantity(cover.usualL, "volume") })}
+        </p>
+      )}
       {label && !label.agrees && (
         <p className="border-t border-line pt-2 font-semibold text-beet">
           ✕ {t("bench.label", { nominal: quantity(label.nominalL, "volume"), measured: quantity(label.measuredL, "volume") })}

@@ -104,7 +104,9 @@ export function MatchGrid({ lines, bags, setting, chosen, onChoose, onWhatFits, 
                         <span className="sr-only">{fit.sown ? t("match.cellSeed") : t("match.cellPlants", { count: fit.plants ?? 0 })} </span>
                         <GradeMark grade={fit.grade} />
                       </span>
-                      <span className="block text-[0.8125rem] leading-tight text-muted">{why}</span>
+                      <span className="block text-[0.8125rem] leading-tight text-muted">
+                        {why} {cell.top?.plants ? t("match.andTop", { plants: cell.top.plants }) : ""}
+                      </span>
                     </button>
                   </td>
                 );

@@ -10,6 +10,7 @@ import { Caution } from "@/ui/primitives/caution";
 import { TextField } from "@/ui/primitives/field";
 import { Bill } from "@/ui/verdict/bill";
 import { Dates } from "@/ui/verdict/dates";
+import { Food } from "@/ui/verdict/food";
 import { MethodLine } from "@/ui/verdict/method-line";
 import { Verdict } from "@/ui/verdict/verdict";
 import { useWords } from "@/ui/words/use-words";
@@ -82,6 +83,9 @@ export function MatchPanel({ line, cell, bag, sowOn, setting, saving, failure, o
           {t("match.sow")} <b>{day(sowOn)}</b>
         </p>
         <Dates stages={line.season.stages} />
+        <div className="mt-2 border-t border-line pt-2">
+          <Food goal={line.goal} stages={line.season.stages} plants={fit.plants} areaCm2={fit.sown?.areaCm2 ?? 0} />
+        </div>
       </div>
       <div className="mt-2 flex flex-wrap items-end gap-2 border-t border-line pt-2">
         <TextField type="date" label={t("match.wantMeal")} value={mealOn} onChange={(e) => setMealOn(e.target.value)} />
