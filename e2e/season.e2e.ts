@@ -219,6 +219,25 @@ it("lets a programme know better: previewed against its plans, with a reason, an
   await page.close();
 });
 
+it("moves the town: found by name, twelve months pasted, and back to the profile", async () => {
+  const page = await openPage(opened.browser, "/climate");
+  await see(page, "Nights of 15.5 °C and more (warm crops)");
+  await type(page, "Find a town", "ushuaia");
+  await press(page, "Find");
+  await page.locator("::-p-text(Ushuaia)").click();
+  expect(await page.$eval('::-p-aria([name="Latitude"])', (e) => (e as HTMLInputElement).value)).toContain("-54.");
+  await type(page, "Mean lowest of the day, January to December", "6 6 4 2 0 -1 -2 -1 1 2 4");
+  await see(page, "11 numbers were read; it takes twelve");
+  await type(page, "Mean lowest of the day, January to December", "6 6 4 2 0 -1 -2 -1 1 2 4 5");
+  await type(page, "Mean highest of the day, January to December", "15, 14, 12, 10, 7, 5, 5, 6, 8, 11, 12, 14");
+  await see(page, "Nights that can freeze");
+  await press(page, "Save the climate");
+  await see(page, "Saved. Every plan follows it.");
+  await press(page, "Back to Larkmouth: mild wet winter, dry warm summer, 37° N");
+  await see(page, "Saved. Every plan follows it.");
+  await page.close();
+});
+
 it("warns of a load over the limit on the row and in the totals, with the words of caution", async () => {
   const page = await openPage(opened.browser, "/");
   const id = await survey(page, "Heavy");

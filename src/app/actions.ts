@@ -1,11 +1,13 @@
 "use server";
 
 import { revalidatePath } from "next/cache";
+import type { TownClimate } from "@/core/climate";
 import type { Plan } from "@/core/garden";
 import type { SurveyTyped } from "@/core/place";
 import type { Outcome } from "@/core/problem";
 import type { GardenRecord } from "@/core/record";
 import { currentActor } from "@/server/actor";
+import { saveClimate } from "@/server/climate";
 import { addHousehold, resurvey } from "@/server/households";
 import { outcomeOf } from "@/server/outcome";
 import { rereadPlan, type SavedPlan, savePlan, setAside } from "@/server/plans";
@@ -55,6 +57,12 @@ export async function overrideAction(name: string, value: number | null, reason:
 
 export async function importValuesAction(text: string): Promise<Outcome<ImportReport>> {
   const outcome = await outcomeOf(async () => importValues(await currentActor(), String(text)));
+  if (outcome.ok) revalidatePath("/", "layout");
+  return outcome;
+}
+
+export async function saveClimateAction(climate: TownClimate | null): Promise<Outcome<null>> {
+  const outcome = await outcomeOf(async () => saveClimate(await currentActor(), climate));
   if (outcome.ok) revalidatePath("/", "layout");
   return outcome;
 }

@@ -1,16 +1,19 @@
+import type { TownClimate } from "@/core/climate";
 import { type Db, rowsOf } from "./pool";
 
 export interface Programme {
   readonly id: string;
   readonly name: string;
   readonly town: string;
+  /** The library's profile, as long as the programme has no climate of its own. */
   readonly climateId: string;
+  readonly climate: TownClimate | null;
   readonly mixId: string;
   readonly currency: string;
   readonly trainer: string;
 }
 
-const COLUMNS = `id, name, town, climate_id AS "climateId", mix_id AS "mixId", currency, trainer`;
+const COLUMNS = `id, name, town, climate_id AS "climateId", climate, mix_id AS "mixId", currency, trainer`;
 
 export async function findProgramme(on: Db, id: string): Promise<Programme | undefined> {
   return (await rowsOf<Programme>(on, `SELECT ${COLUMNS} FROM programme WHERE id = $1`, [id]))[0];
@@ -19,7 +22,12 @@ export async function findProgramme(on: Db, id: string): Promise<Programme | und
 /** The programmes that the database holds, by name. */
 export const allProgrammes = (on: Db): Promise<Programme[]> => rowsOf<Programme>(on, `SELECT ${COLUMNS} FROM programme ORDER BY name`);
 
-export async function insertProgramme(on: Db, p: Programme): Promise<void> {
+/** Stores the town's own climate; null goes back to the library's profile. */
+export async function updateClimate(on: Db, programmeId: string, climate: TownClimate | null): Promise<void> {
+  await on.query(`UPDATE programme SET climate = $2 WHERE id = $1`, [programmeId, climate && JSON.stringify(climate)]);
+}
+
+export async function insertProgramme(on: Db, p: Omit<Programme, "climate">): Promise<void> {
   await on.query(
     `INSERT INTO programme (id, name, town, climate_id, mix_id, currency, trainer) VALUES ($1, $2, $3, $4, $5, $6, $7)`,
     [p.id, p.name, p.town, p.climateId, p.mixId, p.currency, p.trainer],

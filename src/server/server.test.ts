@@ -8,7 +8,8 @@ import { migrate, NewerDatabase } from "@/db/migrate";
 import { closePool, db } from "@/db/pool";
 import { allProgrammes, insertProgramme } from "@/db/programmes";
 import type { Actor } from "./actor";
-import { addHousehold, overview, readHousehold, resurvey } from "./households";
+import { saveClimate, searchTowns } from "./climate";
+import { addHousehold, overview, readHousehold, readProgramme, resurvey } from "./households";
 import { earlierPlans, readPlan, savePlan, setAside } from "./plans";
 import { addRecord, readRecords, recordsCsv } from "./records";
 import { overrideValue, previewOverride, readOverrides, readReference } from "./reference";
@@ -186,6 +187,30 @@ describe("a trainer of another programme", () => {
     expect(await recordsCsv(stranger, id)).toMatchObject({ problem: { code: "not-found" } });
     expect(await resurvey(stranger, id, 1, SURVEY)).toMatchObject({ problem: { code: "not-found" } });
     expect(await addHousehold({ ...stranger, programmeId: randomUUID() }, SURVEY)).toMatchObject({ problem: { code: "not-allowed" } });
+  });
+});
+
+describe("the town's climate", () => {
+  const twelve = (first: number) => Array.from({ length: 12 }, (_, i) => first + i * 0.1);
+  const climate = { latitude: 64, longitude: -21, timeZone: "Atlantic/Reykjavik", place: "Testvik", origin: "typed", lowC: twelve(4), highC: twelve(9) };
+
+  it("is refused when a month is missing, changes every date when it is stored, and goes back", async () => {
+    expect(await saveClimate(trainer, { ...climate, lowC: twelve(4).slice(1) })).toMatchObject({ ok: false, fields: { lowC: { code: "not-twelve" } } });
+    expect(await saveClimate(trainer, { ...climate, lowC: twelve(20) })).toMatchObject({ ok: false, fields: { lowC: { code: "low-above-high" } } });
+    expect((await readProgramme(trainer)).climate).toBeNull();
+    const before = await overview(trainer);
+    expect(await saveClimate(trainer, climate)).toEqual({ ok: true, value: null });
+    expect((await readProgramme(trainer)).climate).toEqual(climate);
+    expect(JSON.stringify((await overview(trainer)).map((s) => s.due))).not.toBe(JSON.stringify(before.map((s) => s.due)));
+    await saveClimate(trainer, null);
+    expect(await overview(trainer)).toEqual(before);
+  });
+
+  it("finds towns without a network, with or without accents", () => {
+    expect(searchTowns("reykjav")[0]).toMatchObject({ country: "IS", timeZone: "Atlantic/Reykjavik" });
+    expect(Math.abs(searchTowns("reykjavik")[0]!.latitude - 64.1)).toBeLessThan(0.2);
+    expect(searchTowns("sao paulo").some((t) => t.name === "São Paulo")).toBe(true);
+    expect(searchTowns("x")).toEqual([]);
   });
 });
 

@@ -6,7 +6,9 @@ import type { Programme } from "@/db/programmes";
 import type { Place } from "@/db/households";
 import { findClimate, findMix } from "@/library";
 
+/** The town's own climate, or the library's profile. */
 export function climateOf(programme: Programme): Climate {
+  if (programme.climate) return { id: "own", ...programme.climate };
   const climate = findClimate(programme.climateId);
   if (!climate) throw new Error(`the library has no climate ${programme.climateId}`);
   return climate;

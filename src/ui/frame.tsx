@@ -52,6 +52,9 @@ export function Frame({ programme, day, fixedDay, households, children }: FrameP
           <Link href="/library" className={`${tab(path === "/library")} ${current ? "order-last" : ""}`} aria-current={path === "/library" ? "page" : undefined}>
             {t("nav.reference")}
           </Link>
+          <Link href="/climate" className={`${tab(path === "/climate")} ${current ? "order-last" : ""}`} aria-current={path === "/climate" ? "page" : undefined}>
+            {t("nav.climate")}
+          </Link>
           {current &&
             SCREENS.map((s) => (
               <Link key={s} href={`/house/${current.id}/${s}`} className={tab(screen === s)} aria-current={screen === s ? "page" : undefined}>

@@ -42,7 +42,9 @@ function round(amount: number): string {
 export function showQuantity(value: number, dimension: Dimension, system: UnitSystem = "metric"): Shown {
   const ladder = LADDERS[system][dimension];
   const [id] = ladder.find(([, from]) => Math.abs(value) >= from || value >= from) ?? ladder[ladder.length - 1]!;
-  return { amount: round(fromCore(value, unitById(id))), unit: id };
+  const amount = fromCore(value, unitById(id));
+  // Half a degree is a gate between crops, so temperatures keep their first place.
+  return { amount: dimension === "temperature" ? String(Number(amount.toFixed(1))) : round(amount), unit: id };
 }
 
 /** `value` (core units) as one text: "16 L", "4.2 gal". */

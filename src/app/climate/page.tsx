@@ -1,0 +1,16 @@
+import { getTranslations } from "next-intl/server";
+import { saveClimateAction } from "@/app/actions";
+import { screen } from "@/app/screen";
+import { PROFILES } from "@/server/climate";
+import { today } from "@/server/environment";
+import { readProgramme } from "@/server/households";
+import { ClimateScreen } from "@/ui/climate/climate";
+
+export const generateMetadata = async () => ({ title: (await getTranslations("climate"))("title") });
+
+export default function Page() {
+  return screen(async (actor) => {
+    const programme = await readProgramme(actor);
+    return <ClimateScreen town={programme.town} saved={programme.climate} profileId={programme.climateId} profiles={PROFILES} today={today().day} save={saveClimateAction} />;
+  });
+}

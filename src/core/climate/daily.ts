@@ -1,0 +1,97 @@
+import Papa from "papaparse";
+import { isDay } from "../day";
+import type { Problem } from "../problem";
+
+/** Which column holds what, by the file's own head line. */
+export interface Columns {
+  readonly date: string;
+  readonly low: string;
+  readonly high: string;
+}
+
+export interface DailyReport {
+  readonly lowC: number[];
+  readonly highC: number[];
+  readonly columns: Columns;
+  readonly unit: "C" | "F";
+  readonly days: number;
+  readonly years: number;
+  /** Lines that could not be used, the first few, and how many in all. */
+  readonly faults: readonly { readonly line: number; readonly problem: Problem }[];
+  readonly faulty: number;
+  /** Days that are missing between the first and the last. */
+  readonly gapDays: number;
+}
+
+const NAMES: Record<keyof Columns, RegExp> = {
+  date: /^(date|day|datum|fecha|time)$/i,
+  low: /(min|low|tn$|tief)/i,
+  high: /(max|high|tx$|hoch)/i,
+};
+const MOST_FAULTS = 20;
+/** Fewer days than this in a month make no normal. */
+const LEAST_DAYS = 20;
+
+/** The columns of a head line, as far as their names tell. */
+function guessColumns(fields: readonly string[]): Partial<Columns> {
+  const find = (key: keyof Columns) => fields.find((f) => NAMES[key].test(f.trim()));
+  return { date: find("date"), low: find("low"), high: find("high") };
+}
+
+/** The head line of a CSV file. */
+export const headOf = (text: string): string[] => Papa.parse<string[]>(text.replace(/^\uFEFF/, ""), { preview: 1 }).data[0] ?? [];
+
+const isoDay = (text: string): string => text.trim().slice(0, 10).replaceAll("/", "-");
+
+/**
+ * Monthly normals from a daily weather file: header mapping, unit, gaps and unusable lines are all reported.
+ *
+ * @param mapping columns chosen by a person; what is left out is guessed
+ * @param unit of the temperatures; a head that says °F or a summer above 60 decides when left out
+ */
+export function normalsFromDaily(text: string, mapping: Partial<Columns> = {}, unit?: "C" | "F"): DailyReport | Problem {
+  const { data, meta } = Papa.parse<Record<string, string>>(text.replace(/^\uFEFF/, ""), { header: true, skipEmptyLines: "greedy" });
+  const columns = { ...guessColumns(meta.fields ?? []), ...mapping };
+  const { date, low, high } = columns;
+  if (!date || !low || !high) return { code: "weather-columns", missing: [!date && "date", !low && "lowest", !high && "highest"].filter(Boolean).join(", ") };
+  const read = data.map((row, i) => ({ line: i + 2, day: isoDay(row[date] ?? ""), low: Number((row[low] ?? "").trim() || Number.NaN), high: Number((row[high] ?? "").trim() || Number.NaN) }));
+  const hottest = Math.max(...read.map((r) => (Number.isFinite(r.high) ? r.high : Number.NEGATIVE_INFINITY)));
+  const inUnit = unit ?? (/f\b|fahrenheit/i.test(high) || hottest > 60 ? "F" : "C");
+  const celsius = (t: number) => (inUnit === "F" ? (t - 32) / 1.8 : t);
+
+  const faults: { line: number; problem: Problem }[] = [];
+  const seen = new Map<string, { low: number; high: number }>();
+  for (const r of read) {
+    const problem: Problem | undefined =
+      !isDay(r.day) ? { code: "not-a-date" }
+      : !Number.isFinite(r.low) || !Number.isFinite(r.high) ? { code: "weather-gap" }
+      : r.low > r.high ? { code: "low-above-high" }
+      : seen.has(r.day) ? { code: "day-twice" }
+      : undefined;
+    if (problem) faults.push({ line: r.line, problem });
+    else seen.set(r.day, { low: celsius(r.low), high: celsius(r.high) });
+  }
+  const days = [...seen.keys()].sort();
+  const sums = Array.from({ length: 12 }, () => ({ low: 0, high: 0, days: 0 }));
+  for (const [day, t] of seen) {
+    const month = sums[Number(day.slice(5, 7)) - 1]!;
+    month.low += t.low;
+    month.high += t.high;
+    month.days++;
+  }
+  const bare = sums.findIndex((m) => m.days < LEAST_DAYS);
+  if (bare >= 0) return { code: "month-bare", month: bare + 1, days: sums[bare]!.days };
+  const [first, last] = [days[0]!, days.at(-1)!];
+  const span = (Date.parse(last) - Date.parse(first)) / 86_400_000 + 1;
+  return {
+    lowC: sums.map((m) => m.low / m.days),
+    highC: sums.map((m) => m.high / m.days),
+    columns: { date, low, high },
+    unit: inUnit,
+    days: seen.size,
+    years: new Set(days.map((d) => d.slice(0, 4))).size,
+    faults: faults.slice(0, MOST_FAULTS),
+    faulty: faults.length,
+    gapDays: Math.max(0, Math.round(span - seen.size)),
+  };
+}

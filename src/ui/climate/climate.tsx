@@ -1,0 +1,156 @@
+"use client";
+
+import { useRouter } from "next/navigation";
+import { useMemo, useState } from "react";
+import { type Climate, climateGates, type Stretch } from "@/core/calendar";
+import { readNormals, TownClimate } from "@/core/climate";
+import type { Day } from "@/core/day";
+import { fieldProblems, type FieldProblems, type Outcome, type Problem } from "@/core/problem";
+import { Button } from "@/ui/primitives/button";
+import { SelectField, TextArea, TextField } from "@/ui/primitives/field";
+import { send } from "@/ui/primitives/send";
+import { useWords } from "@/ui/words/use-words";
+import { DailyFile } from "./daily-file";
+import { TownPicker } from "./town-picker";
+
+export interface ClimateProps {
+  readonly town: string;
+  readonly saved: TownClimate | null;
+  readonly profileId: string;
+  readonly profiles: readonly Climate[];
+  readonly today: Day;
+  readonly save: (climate: TownClimate | null) => Promise<Outcome<null>>;
+}
+
+const asText = (values: readonly number[]) => values.map((v) => String(Number(v.toFixed(1)))).join("  ");
+
+/** The town's climate: where it lies and its twelve normals, read back at once as what they mean to growers. */
+export function ClimateScreen({ town, saved, profileId, profiles, today, save }: ClimateProps) {
+  const words = useWords();
+  const { t, problem } = words;
+  const router = useRouter();
+  const profile = profiles.find((p) => p.id === profileId) ?? profiles[0]!;
+  const [form, setForm] = useState({
+    place: saved?.place ?? town,
+    latitude: String(saved?.latitude ?? profile.latitude),
+    longitude: String(saved?.longitude ?? 0),
+    timeZone: saved?.timeZone ?? "",
+    origin: saved?.origin ?? profile.id,
+    low: asText(saved?.lowC ?? profile.lowC),
+    high: asText(saved?.highC ?? profile.highC),
+  });
+  const [faults, setFaults] = useState<FieldProblems>({});
+  const [failure, setFailure] = useState<Problem>();
+  const [done, setDone] = useState(false);
+  const change = (more: Partial<typeof form>) => {
+    setForm({ ...form, ...more });
+    setDone(false);
+  };
+
+  const read = useMemo((): { climate?: TownClimate; faults: FieldProblems } => {
+    const [low, high] = [readNormals(form.low), readNormals(form.high)];
+    const typed: FieldProblems = { ...(low.ok ? {} : { lowC: low.problem }), ...(high.ok ? {} : { highC: high.problem }) };
+    if (!low.ok || !high.ok) return { faults: typed };
+    const number = (text: string) => (text.trim() === "" ? Number.NaN : Number(text.replace(",", ".")));
+    const parsed = TownClimate.safeParse({ place: form.place, latitude: number(form.latitude), longitude: number(form.longitude), timeZone: form.timeZone, origin: form.origin, lowC: low.value, highC: high.value });
+    return parsed.success ? { climate: parsed.data, faults: {} } : { faults: fieldProblems(parsed.error.issues) };
+  }, [form]);
+  const gates = useMemo(() => (read.climate ? climateGates({ id: "typed", ...read.climate }, Number(today.slice(0, 4))) : undefined), [read.climate, today]);
+
+  const store = async (climate: TownClimate | null | undefined) => {
+    setFailure(undefined);
+    setFaults(read.faults);
+    if (climate === undefined) return;
+    const outcome = await send(() => save(climate));
+    if (outcome.ok) {
+      setDone(true);
+      router.refresh();
+    } else {
+      setFailure(outcome.problem);
+      setFaults(outcome.fields ?? {});
+    }
+  };
+  const shownFaults: FieldProblems = { ...faults, ...(form.low && read.faults.lowC ? { lowC: read.faults.lowC } : {}), ...(form.high && read.faults.highC ? { highC: read.faults.highC } : {}) };
+
+  return (
+    <div className="grid gap-x-10 gap-y-5 px-4 py-4 lg:grid-cols-[minmax(0,44rem)_1fr] lg:px-6">
+      <div className="grid gap-3">
+        <div>
+          <h1 className="text-[1.625rem] font-bold">{t("climate.title")}</h1>
+          <p className="text-muted">{t("climate.lead")}</p>
+        </div>
+        <h2 className="border-t-[1.5px] border-ink pt-2 text-lg font-bold">{t("climate.where")}</h2>
+        <TownPicker onTown={(found) => change({ place: `${found.name}, ${found.country}`, latitude: String(found.latitude), longitude: String(found.longitude), timeZone: found.timeZone })} />
+        <div className="grid gap-3 sm:grid-cols-[1fr_8rem_8rem]">
+          <TextField label={t("climate.place")} value={form.place} problem={shownFaults.place} hint={form.timeZone || undefined} onChange={(e) => change({ place: e.target.value })} />
+          <TextField label={t("climate.latitude")} inputMode="decimal" value={form.latitude} problem={shownFaults.latitude && { code: "latitude" }} onChange={(e) => change({ latitude: e.target.value })} />
+          <TextField label={t("climate.longitude")} inputMode="decimal" value={form.longitude} problem={shownFaults.longitude && { code: "longitude" }} onChange={(e) => change({ longitude: e.target.value })} />
+        </div>
+        <h2 className="mt-2 border-t-[1.5px] border-ink pt-2 text-lg font-bold">{t("climate.normals")}</h2>
+        <SelectField
+          label={t("climate.profile")}
+          value={profiles.some((p) => p.id === form.origin) ? form.origin : ""}
+          onChange={(e) => {
+            const next = profiles.find((p) => p.id === e.target.value);
+            if (next) change({ origin: next.id, low: asText(next.lowC), high: asText(next.highC), latitude: String(next.latitude) });
+          }}
+        >
+          <option value="">{t("climate.ownNumbers")}</option>
+          {profiles.map((p) => (
+            <option key={p.id} value={p.id}>
+              {t(`climate.profiles.${p.id as "larkmouth"}`)}
+            </option>
+          ))}
+        </SelectField>
+        <TextArea label={t("climate.low")} hint={t("climate.twelveHint")} value={form.low} problem={shownFaults.lowC} onChange={(e) => change({ low: e.target.value, origin: "typed" })} />
+        <TextArea label={t("climate.high")} value={form.high} problem={shownFaults.highC} onChange={(e) => change({ high: e.target.value, origin: "typed" })} />
+        <DailyFile onNormals={(low, high) => change({ low: asText(low), high: asText(high), origin: "measured" })} />
+        <div className="mt-2 flex flex-wrap items-center gap-3">
+          <Button look="solid" className="min-h-11 px-5" onClick={() => void store(read.climate)}>
+            {t("climate.save")}
+          </Button>
+          {saved && (
+            <Button look="warn" onClick={() => void store(null)}>
+              {t("climate.back", { profile: t(`climate.profiles.${profile.id as "larkmouth"}`) })}
+            </Button>
+          )}
+          <p role="status" className="font-semibold">
+            {done && t("climate.saved")}
+          </p>
+        </div>
+        {failure && (
+          <p role="alert" className="font-semibold text-beet">
+            ✕ {problem(failure)}
+          </p>
+        )}
+      </div>
+      <section aria-labelledby="means" className="h-fit border-l-[1.5px] border-ink bg-card p-5">
+        <h2 id="means" className="mb-2 text-lg font-bold">
+          {t("climate.means")}
+        </h2>
+        {gates ? (
+          <dl className="grid gap-1 text-[0.9375rem]">
+            <Gate name={t("climate.warmNights", { t: words.quantity(15.5, "temperature") })} stretch={gates.warmNights} />
+            <Gate name={t("climate.lettuceHeat", { t: words.quantity(24, "temperature") })} stretch={gates.lettuceHeat} />
+            <Gate name={t("climate.frostRisk")} stretch={gates.frostRisk} />
+            <Gate name={t("climate.shortDays")} stretch={gates.shortDays} />
+            <div className="mt-2 border-t border-line pt-2">{t("climate.light", { short: words.number(gates.shortestH), long: words.number(gates.longestH) })}</div>
+          </dl>
+        ) : (
+          <p className="text-muted">{t("climate.incomplete")}</p>
+        )}
+        <p className="mt-3 text-sm text-muted">{t("climate.normalsOnly")}</p>
+      </section>
+    </div>
+  );
+}
+
+function Gate({ name, stretch }: { name: string; stretch: Stretch }) {
+  const { t, day } = useWords();
+  return (
+    <div className="grid grid-cols-[1fr_auto] gap-3 border-t border-line py-1">
+      <dt>{name}</dt>
+      <dd className="font-semibold">{typeof stretch === "string" ? t(`climate.${stretch}`) : t("climate.stretch", { from: day(stretch.from), to: day(stretch.to) })}</dd>
+    </div>
+  );
+}
