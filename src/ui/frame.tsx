@@ -63,8 +63,9 @@ export function Frame({ programme, day, fixedDay, households, children }: FrameP
             ))}
         </nav>
         <div className="ml-auto flex items-center gap-3 py-1.5 text-sm text-muted">
-          <p className="hidden xl:block">
-            {programme} · {t(fixedDay ? "app.demoDay" : "app.today", { day: longDay(day) })}
+          <p className="hidden whitespace-nowrap xl:block">
+            <span className="hidden 2xl:inline">{programme} · </span>
+            {t(fixedDay ? "app.demoDay" : "app.today", { day: longDay(day) })}
           </p>
           {households.length > 0 && (
             <label className="flex items-center gap-1.5">

@@ -1,7 +1,10 @@
-import { overview } from "@/server/households";
+import { overview, readProgramme } from "@/server/households";
 import { Households } from "@/ui/households/households";
 import { screen } from "@/app/screen";
 
 export default function Page() {
-  return screen(async (actor) => <Households summaries={await overview(actor)} />);
+  return screen(async (actor) => {
+    const { name, town } = await readProgramme(actor);
+    return <Households programme={`${name}, ${town}`} summaries={await overview(actor)} />;
+  });
 }

@@ -197,12 +197,23 @@ function assessRow(row: Row, bag: BagThing, setting: Setting): RowView | undefin
   };
 }
 
+/** Rows judged before: edits leave untouched rows the same object, so a change costs one row and not the garden. */
+const judged = new WeakMap<Row, { readonly bag: BagThing; readonly setting: Setting; readonly view: RowView | undefined }>();
+
+function assessOnce(row: Row, bag: BagThing, setting: Setting): RowView | undefined {
+  const known = judged.get(row);
+  if (known && known.bag === bag && known.setting === setting) return known.view;
+  const view = assessRow(row, bag, setting);
+  judged.set(row, { bag, setting, view });
+  return view;
+}
+
 /** The whole plan: each row, and the totals that never leave sight. A row whose bag nobody knows is left out. */
 export function assessGarden(plan: Plan, setting: Setting): Garden {
   const rows = plan.rows
     .map((row) => {
       const bag = plan.bags.find((b) => b.id === row.bagId);
-      return bag && assessRow(row, bag, setting);
+      return bag && assessOnce(row, bag, setting);
     })
     .filter((r) => r !== undefined);
   const meals = rows

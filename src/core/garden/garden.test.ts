@@ -79,6 +79,16 @@ it("follows a change of bag, rim, goal, plants and date at once", () => {
   expect(row(plan)).toEqual(before);
 });
 
+it("judges only the row that changed anew", () => {
+  const two: Plan = { ...planOf("round-10-gal", planting(10, "tomato/bush", "2026-03-01")) };
+  const plan = addBag(two, { id: id(20), kindId: "bottle", shape: null, atHand: true, firstSeason: null }, id(21));
+  const before = assessGarden(plan, setting);
+  const after = assessGarden(changePlanting(plan, id(10), { plants: 2 }), setting);
+  expect(after.rows[1]).toBe(before.rows[1]);
+  expect(after.rows[0]).not.toBe(before.rows[0]);
+  expect(assessGarden(plan, { ...setting, sunHours: 1 }).rows[0]).not.toBe(before.rows[0]);
+});
+
 it("edits without touching what it was given, and takes out again what it put in", () => {
   const empty: Plan = { bags: [], rows: [] };
   const bag = { id: id(1), kindId: "bottle", shape: null, atHand: false, firstSeason: null };

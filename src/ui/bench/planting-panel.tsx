@@ -54,7 +54,7 @@ export function PlantingPanel({ view, row, crops, setting, onChange, onRemove }:
   };
 
   return (
-    <div className="grid gap-3">
+    <div className="grid grid-cols-[minmax(0,1fr)] gap-3">
       <div>
         <p className="text-sm text-muted">{t(`surfaces.${planting.surface}`)}</p>
         <h2 className="text-xl font-bold">{crop(goal.id)}</h2>

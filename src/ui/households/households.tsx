@@ -39,7 +39,7 @@ const STAGES = ["new", "surveyed", "planned", "sown", "picking", "finished"] as 
 const SHOWN_TASKS = 3;
 
 /** The first screen: who is in the programme, how far each is, and what is due or late this week. */
-export function Households({ summaries }: { summaries: readonly Summary[] }) {
+export function Households({ programme, summaries }: { programme: string; summaries: readonly Summary[] }) {
   const { t } = useWords();
   const [filter, setFilter] = useState<HouseholdStage | "all" | "pressing">("all");
   const tasks = summaries.flatMap((s) => s.due);
@@ -51,7 +51,9 @@ export function Households({ summaries }: { summaries: readonly Summary[] }) {
     <div className="px-4 py-4 lg:px-6">
       <div className="mb-3 flex flex-wrap items-end gap-x-6 gap-y-2">
         <div>
-          <h1 className="text-[1.625rem] font-bold">{t("households.title")}</h1>
+          <h1 className="text-[1.625rem] font-bold">
+            {t("households.title")} <span className="text-lg font-semibold text-muted">{programme}</span>
+          </h1>
           <p className="text-muted">
             {t("households.lead", { count: summaries.length, late: tasks.filter((d) => d.late).length, due: tasks.filter((d) => !d.late).length })}
           </p>

@@ -24,7 +24,7 @@ export function Food({ goal, stages, plants, areaCm2 }: { goal: Goal; stages: St
       {picks.length > 1 && (
         <div aria-hidden="true" className="mt-1 flex h-8 items-end gap-px">
           {picks.slice(0, MOST_BARS).map((p) => (
-            <i key={p.day} className="w-2 bg-leaf" style={{ height: `${Math.max(6, (100 * p.g) / most)}%` }} />
+            <i key={p.day} className="max-w-2 flex-1 bg-leaf" style={{ height: `${Math.max(6, (100 * p.g) / most)}%` }} />
           ))}
         </div>
       )}
