@@ -219,6 +219,36 @@ it("lets a programme know better: previewed against its plans, with a reason, an
   await page.close();
 });
 
+it("chooses a school for the programme and another for a bag, and sees what each changes", async () => {
+  const page = await openPage(opened.browser, "/schools");
+  await page.locator('::-p-aria([name="Core of towers"])').fill("none");
+  await see(page, "the bottom rings can starve of water");
+  await press(page, "What would it change?");
+  await see(page, "No plan of this programme changes");
+  await page.locator('::-p-aria([name="Size of bags"])').fill("one-up");
+  await press(page, "What would it change?");
+  await see(page, "plantings change");
+  await page.locator('::-p-aria([name="Size of bags"])').fill("");
+  await press(page, "Save the schools");
+  await see(page, "Saved. Every plan follows them.");
+
+  await visit(page, "/");
+  await press(page, "Orvane");
+  await page.waitForFunction(() => location.pathname.endsWith("/log"));
+  await visit(page, (await page.evaluate(() => location.pathname)).replace("/log", "/bench"));
+  await see(page, "240 L");
+  await page.locator('section[aria-label="Row 3"] > button').click();
+  await page.locator("details > summary").click();
+  await page.locator('::-p-aria([name="Core of towers"])').fill("stones");
+  await see(page, "225 L");
+
+  await visit(page, "/schools");
+  await page.locator('::-p-aria([name="Core of towers"])').fill("");
+  await press(page, "Save the schools");
+  await see(page, "Saved. Every plan follows them.");
+  await page.close();
+});
+
 it("moves the town: found by name, twelve months pasted, and back to the profile", async () => {
   const page = await openPage(opened.browser, "/climate");
   await see(page, "Nights of 15.5 °C and more (warm crops)");

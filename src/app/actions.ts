@@ -6,6 +6,7 @@ import type { Plan } from "@/core/garden";
 import type { SurveyTyped } from "@/core/place";
 import type { Outcome } from "@/core/problem";
 import type { GardenRecord } from "@/core/record";
+import type { Schools } from "@/core/school";
 import { currentActor } from "@/server/actor";
 import { saveClimate } from "@/server/climate";
 import { addHousehold, resurvey } from "@/server/households";
@@ -13,6 +14,7 @@ import { outcomeOf } from "@/server/outcome";
 import { rereadPlan, type SavedPlan, savePlan, setAside } from "@/server/plans";
 import { addRecord } from "@/server/records";
 import { importValues, type ImportReport } from "@/server/values-file";
+import { previewSchools, saveSchools } from "@/server/schools";
 import { overrideValue, type PlanDifference, previewOverride } from "@/server/reference";
 
 /** Actions are doors that anybody can knock at: each finds the actor, and the use case parses all that comes in. */
@@ -63,6 +65,16 @@ export async function importValuesAction(text: string): Promise<Outcome<ImportRe
 
 export async function saveClimateAction(climate: TownClimate | null): Promise<Outcome<null>> {
   const outcome = await outcomeOf(async () => saveClimate(await currentActor(), climate));
+  if (outcome.ok) revalidatePath("/", "layout");
+  return outcome;
+}
+
+export async function previewSchoolsAction(schools: Schools): Promise<Outcome<PlanDifference[]>> {
+  return outcomeOf(async () => previewSchools(await currentActor(), schools));
+}
+
+export async function saveSchoolsAction(householdId: string | null, schools: Schools): Promise<Outcome<null>> {
+  const outcome = await outcomeOf(async () => saveSchools(await currentActor(), householdId, schools));
   if (outcome.ok) revalidatePath("/", "layout");
   return outcome;
 }

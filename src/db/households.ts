@@ -1,4 +1,5 @@
 import type { PlaceKind, SunWindow, Survey } from "@/core/place";
+import type { Schools } from "@/core/school";
 import { type Db, rowsOf } from "./pool";
 
 export interface Place {
@@ -21,12 +22,13 @@ export interface Household {
   readonly tastes: string;
   readonly note: string;
   readonly version: number;
+  readonly schools: Schools;
   /** Null until somebody has surveyed it. */
   readonly place: Place | null;
 }
 
 const SELECT = `
-  SELECT h.id, h.code, h.name, h.adults, h.children, h.tastes, h.note, h.version,
+  SELECT h.id, h.code, h.name, h.adults, h.children, h.tastes, h.note, h.version, h.schools,
     CASE WHEN p.household_id IS NULL THEN NULL ELSE jsonb_build_object(
       'kind', p.kind, 'lengthCm', p.length_cm, 'lengthTyped', p.length_typed, 'widthCm', p.width_cm,
       'widthTyped', p.width_typed, 'sun', p.sun, 'limitKgM2', p.limit_kg_m2, 'limitTyped', p.limit_typed) END AS place
@@ -66,6 +68,11 @@ export async function updateHousehold(on: Db, programmeId: string, id: string, r
     [programmeId, id, readAt, survey.name, survey.adults, survey.children, survey.tastes, survey.note],
   );
   return rowCount === 1;
+}
+
+/** Stores the ways of doing that a household has of its own. */
+export async function updateHouseholdSchools(on: Db, programmeId: string, id: string, schools: Schools): Promise<void> {
+  await on.query(`UPDATE household SET schools = $3 WHERE programme_id = $1 AND id = $2`, [programmeId, id, JSON.stringify(schools)]);
 }
 
 export async function putPlace(on: Db, programmeId: string, householdId: string, survey: Survey): Promise<void> {

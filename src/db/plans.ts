@@ -1,4 +1,5 @@
 import type { BagThing, Plan, Planting, Row } from "@/core/garden";
+import type { Schools } from "@/core/school";
 import { type Db, rowsOf } from "./pool";
 
 export interface SavedPlan {
@@ -26,9 +27,9 @@ export async function readPlans(on: Db, programmeId: string, householdIds: reado
      FROM bag WHERE programme_id = $1 AND household_id = ANY($2) AND NOT removed ORDER BY position`,
     scope,
   );
-  const rows = await rowsOf<Of<Omit<Row, "plantings">>>(
+  const rows = await rowsOf<Of<Omit<Row, "plantings" | "schools"> & { schools: Schools | null }>>(
     on,
-    `SELECT household_id AS "householdId", id, bag_id AS "bagId", gap_cm AS "gapCm"
+    `SELECT household_id AS "householdId", id, bag_id AS "bagId", gap_cm AS "gapCm", nullif(schools, '{}') AS schools
      FROM plan_row WHERE programme_id = $1 AND household_id = ANY($2) AND NOT removed ORDER BY position`,
     scope,
   );
@@ -44,8 +45,9 @@ export async function readPlans(on: Db, programmeId: string, householdIds: reado
         list.filter((x) => x.householdId === householdId).map(({ householdId: _, ...rest }) => rest);
       const plan: Plan = {
         bags: own(bags),
-        rows: own(rows).map((row) => ({
+        rows: own(rows).map(({ schools, ...row }) => ({
           ...row,
+          ...(schools ? { schools } : {}),
           plantings: plantings.filter((p) => p.rowId === row.id).map(({ rowId: _, ...p }) => p),
         })),
       };
@@ -88,10 +90,10 @@ export async function writePlan(on: Db, programmeId: string, householdId: string
       [...scope, JSON.stringify(bags)],
     ),
     await on.query(
-      `INSERT INTO plan_row (id, programme_id, household_id, bag_id, gap_cm, position)
-       SELECT x.id, $1, $2, x."bagId", x."gapCm", x.position
-       FROM jsonb_to_recordset($3) AS x(id uuid, "bagId" uuid, "gapCm" double precision, position integer)
-       ON CONFLICT (id) DO UPDATE SET bag_id = excluded.bag_id, gap_cm = excluded.gap_cm, position = excluded.position, removed = false
+      `INSERT INTO plan_row (id, programme_id, household_id, bag_id, gap_cm, position, schools)
+       SELECT x.id, $1, $2, x."bagId", x."gapCm", x.position, coalesce(x.schools, '{}')
+       FROM jsonb_to_recordset($3) AS x(id uuid, "bagId" uuid, "gapCm" double precision, position integer, schools jsonb)
+       ON CONFLICT (id) DO UPDATE SET bag_id = excluded.bag_id, gap_cm = excluded.gap_cm, position = excluded.position, schools = excluded.schools, removed = false
        WHERE plan_row.household_id = excluded.household_id`,
       [...scope, JSON.stringify(rows)],
     ),

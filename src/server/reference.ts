@@ -67,7 +67,7 @@ export function previewOverride(actor: Actor, name: string, value: number | null
     const found = households.flatMap((household) => {
       const plan = plans.get(household.id)?.plan;
       if (!plan || !household.place) return [];
-      const setting = settingOf(programme, household.place);
+      const setting = settingOf(programme, household.place, household.schools);
       return differences(plan, withReference(setting, before), withReference(setting, after)).map((d) => ({ ...d, household: `${household.code} ${household.name}` }));
     });
     return { ok: true, value: found };

@@ -13,6 +13,7 @@ import { addHousehold, overview, readHousehold, readProgramme, resurvey } from "
 import { earlierPlans, readPlan, savePlan, setAside } from "./plans";
 import { addRecord, readRecords, recordsCsv } from "./records";
 import { overrideValue, previewOverride, readOverrides, readReference } from "./reference";
+import { previewSchools, saveSchools } from "./schools";
 import { importValues, valuesFile } from "./values-file";
 
 let trainer: Actor;
@@ -187,6 +188,26 @@ describe("a trainer of another programme", () => {
     expect(await recordsCsv(stranger, id)).toMatchObject({ problem: { code: "not-found" } });
     expect(await resurvey(stranger, id, 1, SURVEY)).toMatchObject({ problem: { code: "not-found" } });
     expect(await addHousehold({ ...stranger, programmeId: randomUUID() }, SURVEY)).toMatchObject({ problem: { code: "not-allowed" } });
+  });
+});
+
+describe("schools", () => {
+  it("are previewed, stored for programme, household and row, and refused when unknown", async () => {
+    const id = await newHousehold();
+    const { plan } = planWith();
+    plan.rows[0]!.schools = { water: "often" };
+    expect((await savePlan(trainer, id, 0, plan)).ok).toBe(true);
+    expect((await readPlan(trainer, id)).plan).toEqual(plan);
+
+    const preview = await previewSchools(trainer, { bagSize: "one-up" });
+    expect(preview.ok && preview.value.some((d) => d.goalId === "tomato/bush" && d.before.grade === "right" && d.after.grade === "tight")).toBe(true);
+    expect((await readProgramme(trainer)).schools).toEqual({});
+    expect(await saveSchools(trainer, null, { moon: "waxing" })).toMatchObject({ ok: false, problem: { code: "invalid-input" } });
+    expect((await saveSchools(trainer, null, { core: "none" })).ok && (await saveSchools(trainer, id, { core: "stones" })).ok).toBe(true);
+    expect((await readProgramme(trainer)).schools).toEqual({ core: "none" });
+    expect((await readHousehold(trainer, id))!.schools).toEqual({ core: "stones" });
+    expect(await saveSchools(stranger, id, { core: "none" })).toMatchObject({ problem: { code: "not-found" } });
+    await saveSchools(trainer, null, {});
   });
 });
 

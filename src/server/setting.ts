@@ -2,6 +2,7 @@ import type { Climate } from "@/core/calendar";
 import type { PlainSetting, Planting, Reference, Setting } from "@/core/garden";
 import { sunHours } from "@/core/place";
 import type { Followed, GardenRecord } from "@/core/record";
+import type { Schools } from "@/core/school";
 import type { Programme } from "@/db/programmes";
 import type { Place } from "@/db/households";
 import { findClimate, findMix } from "@/library";
@@ -14,8 +15,8 @@ export function climateOf(programme: Programme): Climate {
   return climate;
 }
 
-/** What a household's plan is judged against. */
-export function settingOf(programme: Programme, place: Place): PlainSetting {
+/** What a household's plan is judged against. @param schools what the household has chosen for itself */
+export function settingOf(programme: Programme, place: Place, schools: Schools = {}): PlainSetting {
   const mix = findMix(programme.mixId);
   if (!mix) throw new Error(`the library has no mix ${programme.mixId}`);
   return {
@@ -24,6 +25,7 @@ export function settingOf(programme: Programme, place: Place): PlainSetting {
     sunHours: sunHours(place.sun),
     floorM2: (place.lengthCm * place.widthCm) / 10_000,
     limitKgM2: place.limitKgM2 ?? undefined,
+    schools: { ...programme.schools, ...schools },
   };
 }
 

@@ -55,6 +55,9 @@ export function Frame({ programme, day, fixedDay, households, children }: FrameP
           <Link href="/climate" className={`${tab(path === "/climate")} ${current ? "order-last" : ""}`} aria-current={path === "/climate" ? "page" : undefined}>
             {t("nav.climate")}
           </Link>
+          <Link href="/schools" className={`${tab(path === "/schools")} ${current ? "order-last" : ""}`} aria-current={path === "/schools" ? "page" : undefined}>
+            {t("nav.schools")}
+          </Link>
           {current &&
             SCREENS.map((s) => (
               <Link key={s} href={`/house/${current.id}/${s}`} className={tab(screen === s)} aria-current={screen === s ? "page" : undefined}>

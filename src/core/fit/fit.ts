@@ -2,6 +2,7 @@ import { type BagShape, usualGapCm } from "../bag";
 import type { Season } from "../calendar";
 import type { Goal, Where } from "../crop";
 import type { Day } from "../day";
+import { ONE_SIZE_UP, type Schools } from "../school";
 import { gradeOf, type Grade, GRADES, type Limit, type Offer, offerOf, plantLimits, plantsAt, worst } from "./limits";
 
 /** What would lift a limit: the one change for it. */
@@ -51,7 +52,13 @@ export interface FitQuestion {
   /** Litres and side holes taken by what else is in the bag at that time. */
   readonly claimedL?: number;
   readonly claimedHoles?: number;
+  /** Schools that change the count: crowded on purpose, bags one size up. */
+  readonly schools?: Pick<Schools, "density" | "bagSize">;
 }
+
+/** A goal whose plants are given a bag one size up: the good amount of soil grows, the least stays. */
+const generous = (goal: Goal): Goal =>
+  goal.stand.type === "plants" ? { ...goal, stand: { ...goal.stand, soilL: { ...goal.stand.soilL, good: goal.stand.soilL.good * ONE_SIZE_UP } } } : goal;
 
 const HEADS = new Set<Goal["kind"]>(["head", "baby-head"]);
 const ROOTS = new Set<Goal["kind"]>(["root"]);
@@ -96,7 +103,8 @@ function fixFor(limit: Limit, q: FitQuestion, offer: Offer): Fix | undefined {
  * The number of plants is the tightest of soil for each plant, spacing with the edge inset, and side holes;
  * depth, sun and season do not change it, but grade it. The grade is that of the worst limit.
  */
-export function fit(q: FitQuestion): Fit {
+export function fit(question: FitQuestion): Fit {
+  const q = question.schools?.bagSize === "one-up" ? { ...question, goal: generous(question.goal) } : question;
   const { goal, shape, where } = q;
   const offer = offerOf(shape, q.gapCm ?? usualGapCm(shape), goal, where, q.claimedL, q.claimedHoles);
   const place: Limit[] = [
@@ -112,7 +120,8 @@ export function fit(q: FitQuestion): Fit {
   if (stand.type === "plants") {
     const good = plantsAt(offer, stand, "good");
     most = Math.max(good, plantsAt(offer, stand, "least"));
-    plants = q.plants ?? (good > 0 ? good : Math.min(1, most));
+    const proposed = q.schools?.density === "crowded" ? most : good;
+    plants = q.plants ?? (proposed > 0 ? proposed : Math.min(1, most));
     limits = [...place, ...plantLimits(offer, stand, plants)];
   } else {
     sown = { areaCm2: offer.areaCm2, seedG: (offer.areaCm2 / 10_000) * stand.seedGM2 };

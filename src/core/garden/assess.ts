@@ -5,6 +5,7 @@ import { addDays, type Day } from "../day";
 import { chooseMethod, type Fit, fit, methodsFor } from "../fit";
 import { type Load, loadOn } from "../load";
 import type { Mix } from "../mix";
+import { inForce, type Schools, type SchoolsInForce } from "../school";
 import { distanceBetween, placeAlongEdge, placeAround, placeSides, type Point, type SidePoint } from "../placement";
 import type { BagThing, Plan, Planting, Row } from "./plan";
 
@@ -22,6 +23,8 @@ export interface PlainSetting {
   /** Floor of the place, m². */
   readonly floorM2: number;
   readonly limitKgM2?: number;
+  /** What programme and household have chosen. */
+  readonly schools?: Schools;
 }
 
 /** What a plan is judged against. */
@@ -62,6 +65,7 @@ export interface RowView {
   readonly bag: BagThing;
   readonly shape: BagShape;
   readonly gapCm: number;
+  readonly schools: SchoolsInForce;
   readonly soilL: number;
   readonly depthCm: number;
   readonly dryKg: number;
@@ -81,8 +85,19 @@ export interface Garden {
   readonly meals: readonly { readonly day: Day; readonly goalId: string }[];
 }
 
-/** The shape of a bag: its own measures, else its kind's. */
-export const shapeOf = (bag: BagThing, setting: Setting): BagShape | undefined => bag.shape ?? setting.findShape(bag.kindId);
+/** The shape of a bag: its own measures, else its kind's; a tower without a core where that is the school. */
+export function shapeOf(bag: BagThing, setting: Setting, schools = inForce(setting.schools)): BagShape | undefined {
+  const shape = bag.shape ?? setting.findShape(bag.kindId);
+  return shape?.kind === "tower" && schools.core === "none" ? coreless(shape) : shape;
+}
+
+/** Kept, so that the same tower stays the same object from question to question. */
+const withoutCore = new WeakMap<BagShape, BagShape>();
+function coreless(shape: Extract<BagShape, { kind: "tower" }>): BagShape {
+  const known = withoutCore.get(shape) ?? { ...shape, coreCm: 0 };
+  withoutCore.set(shape, known);
+  return known;
+}
 
 /** From when to when a planting takes its place in the bag; a raised seedling comes in when it is moved. */
 function stay({ stages }: Season): { from: Day; to: Day } {
@@ -102,12 +117,12 @@ interface Draft {
 
 const overlaps = (a: Draft, b: Draft) => a.stay.from < b.stay.to && b.stay.from < a.stay.to;
 
-function draftOf(planting: Planting, setting: Setting): Draft | undefined {
+function draftOf(planting: Planting, setting: Setting, schools: SchoolsInForce): Draft | undefined {
   const found = setting.findGoal(planting.goalId);
   if (!found) return undefined;
   const { crop, goal } = found;
   const where = planting.surface === "side" ? "side" : "top";
-  const chosen = chooseMethod(goal, where);
+  const chosen = chooseMethod(goal, where, schools.start);
   const method = methodsFor(goal, where).find((m) => m.method === planting.method) ?? chosen?.method ?? goal.methods[0]!;
   const why = method === chosen?.method ? chosen.why : method.why;
   const season = judgeSeason(crop, goal, method, planting.sowOn, setting.climate);
@@ -153,7 +168,7 @@ function neighboursOf(draft: Draft, drafts: readonly Draft[], shape: BagShape): 
   });
 }
 
-function viewPlanting(draft: Draft, drafts: readonly Draft[], shape: BagShape, gapCm: number, setting: Setting): PlantingView {
+function viewPlanting(draft: Draft, drafts: readonly Draft[], shape: BagShape, gapCm: number, setting: Setting, schools: SchoolsInForce): PlantingView {
   const { planting, crop, goal, method, season } = draft;
   const others = drafts.filter((d) => d !== draft && overlaps(d, draft));
   const sameSide = others.filter((d) => d.planting.surface === "side" && planting.surface === "side");
@@ -166,6 +181,7 @@ function viewPlanting(draft: Draft, drafts: readonly Draft[], shape: BagShape, g
     sunHours: setting.sunHours,
     season,
     nextSowing: season.grade === "right" ? undefined : nextSowing(crop, goal, method, planting.sowOn, setting.climate),
+    schools,
     claimedL: others.reduce((sum, d) => sum + claim(d), 0),
     claimedHoles: sameSide.reduce((sum, d) => sum + (d.planting.plants ?? 0), 0),
   });
@@ -181,19 +197,20 @@ function viewPlanting(draft: Draft, drafts: readonly Draft[], shape: BagShape, g
 
 /** One row: its bag's soil and mass, and every planting judged with what stands beside it. */
 function assessRow(row: Row, bag: BagThing, setting: Setting): RowView | undefined {
-  const shape = shapeOf(bag, setting);
+  const schools = inForce(setting.schools, row.schools);
+  const shape = shapeOf(bag, setting, schools);
   if (!shape) return undefined;
   const gapCm = row.gapCm ?? usualGapCm(shape);
   const mass = bagMass(shape, setting.mix, gapCm);
   const ground = footprint(shape);
-  const drafts = row.plantings.map((p) => draftOf(p, setting)).filter((d) => d !== undefined);
+  const drafts = row.plantings.map((p) => draftOf(p, setting, schools)).filter((d) => d !== undefined);
   return {
-    row, bag, shape, gapCm, ...mass,
+    row, bag, shape, gapCm, schools, ...mass,
     soilL: soilVolumeL(shape, gapCm),
     depthCm: soilDepthCm(shape, gapCm),
     load: ground && loadOn(mass.wetKg, outlineArea(ground) / 10_000, setting.limitKgM2),
     label: checkLabel(shape),
-    plantings: drafts.map((d) => viewPlanting(d, drafts, shape, gapCm, setting)),
+    plantings: drafts.map((d) => viewPlanting(d, drafts, shape, gapCm, setting, schools)),
   };
 }
 

@@ -1,6 +1,7 @@
 import { judgeSeason, nextSowing, type Season } from "../calendar";
 import type { Crop, Goal, Where } from "../crop";
 import type { Day } from "../day";
+import { inForce } from "../school";
 import { chooseMethod, type Fit, fit, type MethodChoice, surfaceFor } from "../fit";
 import { shapeOf, type Setting } from "./assess";
 import type { BagThing } from "./plan";
@@ -27,7 +28,7 @@ export function openCell(line: MatchLine, cell: MatchCell, bag: BagThing, sowOn:
   const shape = shapeOf(bag, setting);
   if (!shape || line.season.grade === "right") return cell.fit;
   const next = nextSowing(line.crop, line.goal, line.choice.method, sowOn, setting.climate);
-  return fit({ goal: line.goal, shape, where: cell.where, sunHours: setting.sunHours, season: line.season, nextSowing: next });
+  return fit({ goal: line.goal, shape, where: cell.where, sunHours: setting.sunHours, season: line.season, nextSowing: next, schools: inForce(setting.schools) });
 }
 
 /** Every goal against every bag for one sowing day. The season is judged once for a goal, since bags do not change it. */
@@ -37,15 +38,16 @@ export function matchAll(
   sowOn: Day,
   setting: Setting,
 ): MatchLine[] {
+  const schools = inForce(setting.schools);
   return goals.flatMap(({ crop, goal }) => {
-    const choice = chooseMethod(goal, "top") ?? chooseMethod(goal, "side");
+    const choice = chooseMethod(goal, "top", schools.start) ?? chooseMethod(goal, "side", schools.start);
     if (!choice) return [];
     const season = judgeSeason(crop, goal, choice.method, sowOn, setting.climate);
     const cells = bags.flatMap((bag) => {
       const shape = shapeOf(bag, setting);
       const where = shape && surfaceFor(goal, shape);
       if (!where) return [];
-      const ask = { goal, shape, sunHours: setting.sunHours, season };
+      const ask = { goal, shape, sunHours: setting.sunHours, season, schools };
       const own = fit({ ...ask, where });
       if (where !== "side" || !goal.where.includes("top") || goal.stand.type !== "plants") return [{ bagId: bag.id, where, fit: own }];
       const claimedL = (own.plants ?? 0) * goal.stand.soilL.least;

@@ -1,6 +1,7 @@
 import { z } from "zod";
 import { SOWING_METHODS } from "../crop";
 import { isDay } from "../day";
+import { Schools } from "../school";
 
 /** A date of the calendar as text. */
 export const DayText = z.string().refine(isDay, { error: "not-a-date" });
@@ -47,6 +48,8 @@ const Row = z.strictObject({
   /** Rim left free above the soil, cm; null for the usual of the bag's kind. */
   gapCm: z.number().min(0).max(150).nullable(),
   plantings: z.array(Planting).max(60),
+  /** Ways of doing that this row has of its own. */
+  schools: Schools.optional(),
 });
 export type Row = z.infer<typeof Row>;
 

@@ -233,6 +233,7 @@ export function Bench({ household, today, saved, earlier, setting: plain, refere
               number={index + 1}
               reference={reference}
               limitKgM2={plain.limitKgM2}
+              schools={plain.schools}
               onBag={(edit) => change((p) => changeBag(p, row.bag.id, edit))}
               onRow={(edit) => change((p) => changeRow(p, row.row.id, edit))}
               onAdd={addPlanting}

@@ -44,8 +44,8 @@ export function PlantingPanel({ view, row, crops, setting, onChange, onRemove }:
     const next = crops.flatMap((c) => c.goals).find((g) => g.id === goalId);
     if (!next) return;
     const surface = next.where.includes("top") ? "top" : "side";
-    const nextMethod = chooseMethod(next, surface)?.method.method ?? planting.method;
-    const proposed = fit({ goal: next, shape: row.shape, gapCm: row.gapCm, where: surface, sunHours: setting.sunHours, season: view.season });
+    const nextMethod = chooseMethod(next, surface, row.schools.start)?.method.method ?? planting.method;
+    const proposed = fit({ goal: next, shape: row.shape, gapCm: row.gapCm, where: surface, sunHours: setting.sunHours, season: view.season, schools: row.schools });
     onChange({ goalId, surface, method: nextMethod, plants: proposed.plants ?? null });
   };
   const onFix = (fix: Fix) => {
@@ -115,7 +115,7 @@ export function PlantingPanel({ view, row, crops, setting, onChange, onRemove }:
           ))}
         </SelectField>
       </div>
-      <MethodLine method={method} why={view.methodWhy} />
+      <MethodLine method={method} why={view.methodWhy} family={view.crop.family} schools={row.schools} />
       <Bill of={{ crop: view.crop, goal, method, stages: view.season.stages }} plants={planting.plants ?? undefined} areaCm2={view.fit.sown?.areaCm2 ?? 0} />
       <div className="border-t border-line pt-2">
         <Dates stages={view.season.stages} />

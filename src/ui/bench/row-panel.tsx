@@ -3,6 +3,8 @@
 import { coverFor, usualGapCm, widthOf } from "@/core/bag";
 import type { BagThing, Reference, Row, RowView } from "@/core/garden";
 import { carry } from "@/core/load";
+import type { Schools } from "@/core/school";
+import { SchoolSwitches } from "@/ui/schools/switches";
 import { optionalQuantityField } from "@/core/quantity";
 import { Button } from "@/ui/primitives/button";
 import { Caution } from "@/ui/primitives/caution";
@@ -16,6 +18,8 @@ interface PanelProps {
   readonly number: number;
   readonly reference: Reference;
   readonly limitKgM2?: number;
+  /** What programme and household have chosen. */
+  readonly schools?: Schools;
   readonly onBag: (change: Partial<BagThing>) => void;
   readonly onRow: (change: Partial<Row>) => void;
   readonly onAdd: () => void;
@@ -23,7 +27,7 @@ interface PanelProps {
 }
 
 /** A bag opened up: what it holds and weighs, whether its spot of floor bears it, and its measures. */
-export function RowPanel({ view, number, reference, limitKgM2, onBag, onRow, onAdd, onRemove }: PanelProps) {
+export function RowPanel({ view, number, reference, limitKgM2, schools, onBag, onRow, onAdd, onRemove }: PanelProps) {
   const { t, bag, quantity } = useWords();
   const { shape, load, label } = view;
   const cover = coverFor(shape);
@@ -95,6 +99,12 @@ export function RowPanel({ view, number, reference, limitKgM2, onBag, onRow, onA
           )}
         </fieldset>
       </div>
+      <details className="border-t border-line pt-2">
+        <summary className="cursor-pointer font-head font-bold">{t("schools.row")}</summary>
+        <div className="mt-2">
+          <SchoolSwitches own={view.row.schools ?? {}} above={schools ?? {}} onChange={(next) => onRow({ schools: next })} />
+        </div>
+      </details>
       <div className="flex flex-wrap gap-2 border-t border-line pt-3">
         <Button look="solid" onClick={onAdd}>
           {t("bench.addPlanting")}

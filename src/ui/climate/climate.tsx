@@ -129,13 +129,15 @@ export function ClimateScreen({ town, saved, profileId, profiles, today, save }:
           {t("climate.means")}
         </h2>
         {gates ? (
-          <dl className="grid gap-1 text-[0.9375rem]">
-            <Gate name={t("climate.warmNights", { t: words.quantity(15.5, "temperature") })} stretch={gates.warmNights} />
-            <Gate name={t("climate.lettuceHeat", { t: words.quantity(24, "temperature") })} stretch={gates.lettuceHeat} />
-            <Gate name={t("climate.frostRisk")} stretch={gates.frostRisk} />
-            <Gate name={t("climate.shortDays")} stretch={gates.shortDays} />
-            <div className="mt-2 border-t border-line pt-2">{t("climate.light", { short: words.number(gates.shortestH), long: words.number(gates.longestH) })}</div>
-          </dl>
+          <>
+            <dl className="grid gap-1 text-[0.9375rem]">
+              <Gate name={t("climate.warmNights", { t: words.quantity(15.5, "temperature") })} stretch={gates.warmNights} />
+              <Gate name={t("climate.lettuceHeat", { t: words.quantity(24, "temperature") })} stretch={gates.lettuceHeat} />
+              <Gate name={t("climate.frostRisk")} stretch={gates.frostRisk} />
+              <Gate name={t("climate.shortDays")} stretch={gates.shortDays} />
+            </dl>
+            <p className="mt-1 border-t border-line pt-2 text-[0.9375rem]">{t("climate.light", { short: words.number(gates.shortestH), long: words.number(gates.longestH) })}</p>
+          </>
         ) : (
           <p className="text-muted">{t("climate.incomplete")}</p>
         )}

@@ -6,17 +6,9 @@ import { bagValues, cropValues, type LibraryValue, type Override } from "@/core/
 import type { Outcome } from "@/core/problem";
 import { SelectField, TextField } from "@/ui/primitives/field";
 import { useWords } from "@/ui/words/use-words";
+import type { PlanChange } from "./plan-changes";
 import { type TakeIn, ValuesFiles } from "./take-in";
 import { ValueLine } from "./value-line";
-
-export interface PlanChange {
-  readonly plantingId: string;
-  readonly household: string;
-  readonly goalId: string;
-  readonly row: number;
-  readonly before: { readonly grade: "roomy" | "right" | "tight" | "wrong"; readonly most?: number; readonly firstPick?: string };
-  readonly after: { readonly grade: "roomy" | "right" | "tight" | "wrong"; readonly most?: number; readonly firstPick?: string };
-}
 
 export interface LibraryProps {
   readonly shipped: Reference;

@@ -6,10 +6,10 @@ import { dimensionOf, type LibraryValue, type Override, valueField } from "@/cor
 import { type Problem, readProblem } from "@/core/problem";
 import { Button } from "@/ui/primitives/button";
 import { TextField } from "@/ui/primitives/field";
-import { GradeMark } from "@/ui/primitives/grade-mark";
 import { send } from "@/ui/primitives/send";
 import { useWords } from "@/ui/words/use-words";
-import type { LibraryProps, PlanChange } from "./library";
+import type { LibraryProps } from "./library";
+import { type PlanChange, PlanChanges } from "./plan-changes";
 
 /** Parts of a path that only hold others together. */
 const UNSAID = new Set(["stand", "window"]);
@@ -102,31 +102,7 @@ function Change({ value, own, show, preview, override, onDone }: Pick<LineProps,
           ✕ {problem(faults.form)}
         </p>
       )}
-      {changes && <Changes changes={changes} />}
-    </div>
-  );
-}
-
-function Changes({ changes }: { changes: readonly PlanChange[] }) {
-  const { t, crop, day } = useWords();
-  const state = ({ grade, most, firstPick }: PlanChange["before"]) => (
-    <span className="inline-flex items-center gap-1.5">
-      <GradeMark grade={grade} /> {most !== undefined && t("library.most", { most })} {firstPick && day(firstPick)}
-    </span>
-  );
-  return (
-    <div role="status">
-      <p className="font-semibold">{t("library.changes", { count: changes.length })}</p>
-      <ul className="text-[0.9375rem]">
-        {changes.map((c) => (
-          <li key={c.plantingId} className="flex flex-wrap items-center gap-2 border-t border-line py-1">
-            <span>
-              {c.household}, {t("bench.row", { n: c.row })}, {crop(c.goalId)}:
-            </span>
-            {state(c.before)} → {state(c.after)}
-          </li>
-        ))}
-      </ul>
+      {changes && <PlanChanges changes={changes} />}
     </div>
   );
 }

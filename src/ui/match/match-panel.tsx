@@ -5,6 +5,7 @@ import { sowingFor } from "@/core/calendar";
 import { type Day, isDay } from "@/core/day";
 import { type BagThing, type MatchCell, type MatchLine, openCell, type Setting } from "@/core/garden";
 import type { Problem } from "@/core/problem";
+import { inForce } from "@/core/school";
 import { Button } from "@/ui/primitives/button";
 import { Caution } from "@/ui/primitives/caution";
 import { TextField } from "@/ui/primitives/field";
@@ -73,7 +74,7 @@ export function MatchPanel({ line, cell, bag, sowOn, setting, saving, failure, o
       )}
       <Verdict fit={fit} onFix={(f) => f.code === "sow-on" && onSowOn(f.day)} />
       <div className="mt-3 border-t border-line pt-2">
-        <MethodLine method={line.choice.method} why={line.choice.why} />
+        <MethodLine method={line.choice.method} why={line.choice.why} family={line.crop.family} schools={inForce(setting.schools)} />
         <div className="mt-1.5">
           <Bill of={{ crop: line.crop, goal: line.goal, method: line.choice.method, stages: line.season.stages }} plants={fit.plants} areaCm2={fit.sown?.areaCm2 ?? 0} />
         </div>

@@ -17,7 +17,7 @@ export default async function Page({ params }: PageProps<"/house/[id]/bench">) {
     const { place } = household;
     if (!place) redirect(`/house/${id}/doorstep`);
     const t = await getTranslations();
-    const setting = settingOf(await readProgramme(actor), place);
+    const setting = settingOf(await readProgramme(actor), place, household.schools);
     return (
       <Bench
         household={{

@@ -1,9 +1,11 @@
+import { getTranslations } from "next-intl/server";
 import { notFound } from "next/navigation";
-import { resurveyAction } from "@/app/actions";
+import { resurveyAction, saveSchoolsAction } from "@/app/actions";
 import { screen } from "@/app/screen";
 import { readHousehold, readProgramme } from "@/server/households";
 import { readReference, usualBagKg } from "@/server/reference";
 import { Doorstep } from "@/ui/doorstep/doorstep";
+import { SchoolsForm } from "@/ui/schools/schools";
 
 export default async function Page({ params }: PageProps<"/house/[id]/doorstep">) {
   const { id } = await params;
@@ -11,26 +13,37 @@ export default async function Page({ params }: PageProps<"/house/[id]/doorstep">
     const household = await readHousehold(actor, id);
     if (!household) notFound();
     const { place } = household;
+    const programme = await readProgramme(actor);
+    const t = await getTranslations("schools");
     return (
-      <Doorstep
-        title={`${household.code} ${household.name}`}
-        start={{
-          name: household.name,
-          adults: String(household.adults),
-          children: String(household.children),
-          tastes: household.tastes,
-          note: household.note,
-          kind: place?.kind ?? "balcony",
-          length: place?.lengthTyped ?? "",
-          width: place?.widthTyped ?? "",
-          sun: [...(place?.sun ?? [])],
-          limit: place?.limitTyped ?? "",
-        }}
-        isNew={false}
-        crops={(await readReference(actor)).crops}
-        usualBagKg={usualBagKg(await readProgramme(actor))}
-        save={resurveyAction.bind(null, household.id, household.version)}
-      />
+      <>
+        <Doorstep
+          title={`${household.code} ${household.name}`}
+          start={{
+            name: household.name,
+            adults: String(household.adults),
+            children: String(household.children),
+            tastes: household.tastes,
+            note: household.note,
+            kind: place?.kind ?? "balcony",
+            length: place?.lengthTyped ?? "",
+            width: place?.widthTyped ?? "",
+            sun: [...(place?.sun ?? [])],
+            limit: place?.limitTyped ?? "",
+          }}
+          isNew={false}
+          crops={(await readReference(actor)).crops}
+          usualBagKg={usualBagKg(programme)}
+          save={resurveyAction.bind(null, household.id, household.version)}
+        />
+        <section aria-labelledby="schools" className="max-w-[44rem] px-4 pb-8 lg:px-6">
+          <h2 id="schools" className="border-t-[1.5px] border-ink pt-2 text-lg font-bold">
+            {t("household")}
+          </h2>
+          <p className="mb-3 text-muted">{t("householdLead")}</p>
+          <SchoolsForm saved={household.schools} above={programme.schools} save={saveSchoolsAction.bind(null, household.id)} />
+        </section>
+      </>
     );
   });
 }

@@ -22,7 +22,7 @@ export default async function Page({ params }: PageProps<"/house/[id]/match">) {
         title={`${t("title")}: ${household.code} ${household.name}`}
         today={today().day}
         saved={await readPlan(actor, id)}
-        setting={settingOf(await readProgramme(actor), household.place)}
+        setting={settingOf(await readProgramme(actor), household.place, household.schools)}
         reference={await readReference(actor)}
         save={savePlanAction.bind(null, id)}
       />

@@ -1,0 +1,21 @@
+import { getTranslations } from "next-intl/server";
+import { previewSchoolsAction, saveSchoolsAction } from "@/app/actions";
+import { screen } from "@/app/screen";
+import { readProgramme } from "@/server/households";
+import { SchoolsForm } from "@/ui/schools/schools";
+
+export const generateMetadata = async () => ({ title: (await getTranslations("schools"))("title") });
+
+export default function Page() {
+  return screen(async (actor) => {
+    const t = await getTranslations("schools");
+    const { schools } = await readProgramme(actor);
+    return (
+      <div className="max-w-5xl px-4 py-4 lg:px-6">
+        <h1 className="text-[1.625rem] font-bold">{t("title")}</h1>
+        <p className="mb-4 text-muted">{t("lead")}</p>
+        <SchoolsForm saved={schools} above={undefined} preview={previewSchoolsAction} save={saveSchoolsAction.bind(null, null)} />
+      </div>
+    );
+  });
+}
