@@ -92,7 +92,7 @@ export const Goal = z.strictObject({
 });
 export type Goal = z.infer<typeof Goal>;
 
-export const Crop = z.strictObject({
+const Profile = z.strictObject({
   id: z.string().regex(/^[a-z-]+$/),
   botanical: z.string().min(3),
   family: z.string().min(3),
@@ -115,6 +115,12 @@ export const Crop = z.strictObject({
   goals: z.array(Goal).min(1),
   source: marks("emergence", "growth", "nights", "heatC", "germination", "thousandSeedG", "water", "feeding"),
 });
+
+/** A crop whose clocks can run: each best above its base, and every goal's days counted at a warmth in which it grows. */
+export const Crop = Profile.refine((c) => c.emergence.bestC > c.emergence.baseC && c.growth.bestC > c.growth.baseC, { error: "best is not above base" }).refine(
+  (c) => c.goals.every((g) => g.days.atC > c.growth.baseC && g.days.atC > c.emergence.baseC),
+  { error: "days are counted where nothing grows" },
+);
 export type Crop = z.infer<typeof Crop>;
 
 export type Where = Goal["where"][number];

@@ -1,6 +1,7 @@
 import { describe, expect, it } from "vitest";
-import { findBagKind, findClimate, findGoal, findMix } from "@/library";
-import { addBag, assessGarden, changeBag, changePlanting, changeRow, matchAll, nextMeal, Plan, type Planting, putPlanting, removePlanting, removeRow, type Setting, shareOf, spanOf } from ".";
+import { CROP_GOALS, findBagKind, findClimate, findGoal, findMix } from "@/library";
+import { addBag, assessGarden, changeBag, changePlanting, changeRow, matchAll, nextMeal, openCell, Plan, type Planting, putPlanting, removePlanting, removeRow, type Setting, shareOf, spanOf } from ".";
+import { GRADES } from "../fit";
 
 const setting: Setting = {
   climate: findClimate("larkmouth")!,
@@ -128,4 +129,47 @@ it("refuses plans that contradict themselves", () => {
   expect(complaint({ ...plan, bags: [] })).toBe("bag-unknown");
   expect(complaint(changePlanting(plan, id(10), { sowOn: "2026-02-30" }))).toBe("not-a-date");
   expect(complaint(changePlanting(plan, id(10), { plants: -1 }))).toBeDefined();
+});
+
+describe("the match and the plan agree", () => {
+  const bags = ["bottle", "jug-6-l", "round-5-gal", "round-20-gal", "tub-80-l", "flat-1-cu-ft", "pocket-12", "tower-50"].map((kindId, n) => ({ id: id(n), kindId, shape: null, atHand: true, firstSeason: null }));
+  const cases = ["2026-01-20", "2026-05-18", "2026-09-10"].flatMap((day) => matchAll(CROP_GOALS, bags, day, setting).map((line) => ({ day, line })));
+
+  it("on grade, plants and dates of every cell that is put into a plan", () => {
+    for (const { day, line } of cases) {
+      // A wrong season is wrong on both sides, and slow to look past.
+      for (const cell of line.cells.filter((c) => c.season.grade !== "wrong")) {
+        const bag = bags.find((b) => b.id === cell.bagId)!;
+        const own = planting(90, line.goal.id, day, { surface: cell.where, method: cell.choice.method.method, plants: cell.fit.plants ?? null });
+        const view = assessGarden(putPlanting({ bags: [bag], rows: [] }, bag.id, own, id(91)), setting).rows[0]!.plantings[0]!;
+        expect([view.fit.grade, view.fit.limit.code, view.season.stages.firstPick], `${line.goal.id} in ${bag.kindId} on ${day}`).toEqual([cell.fit.grade, cell.fit.limit.code, cell.season.stages.firstPick]);
+        expect(view.top.length + view.sides.length).toBe(cell.fit.grade === "wrong" ? view.top.length + view.sides.length : (cell.fit.plants ?? 0));
+      }
+    }
+  });
+
+  it("on the next right day that an opened cell offers", () => {
+    const wrong = cases.filter(({ line }) => line.season.grade === "wrong" && line.cells.length > 0).slice(0, 25);
+    expect(wrong.length).toBeGreaterThan(10);
+    for (const { day, line } of wrong) {
+      const cell = line.cells[0]!;
+      const fix = openCell(line, cell, bags.find((b) => b.id === cell.bagId)!, day, setting).fixes.find((f) => f.code === "sow-on");
+      if (fix?.code !== "sow-on") continue;
+      const then = matchAll([{ crop: line.crop, goal: line.goal }], bags, fix.day, setting)[0]!;
+      expect(then.season.grade, `${line.goal.id} from ${day} to ${fix.day}`).toBe("right");
+      expect(fix.day > day).toBe(true);
+    }
+  });
+
+  it("never offers more where there is less sun, and never the top's plants on soil that the sides need", () => {
+    const dim = matchAll(CROP_GOALS, bags, "2026-03-10", { ...setting, sunHours: 2 });
+    const bright = matchAll(CROP_GOALS, bags, "2026-03-10", setting);
+    dim.forEach((line, i) => line.cells.forEach((cell, k) => {
+      expect(GRADES.indexOf(cell.fit.grade)).toBeGreaterThanOrEqual(GRADES.indexOf(bright[i]!.cells[k]!.fit.grade));
+      if (cell.top && line.goal.stand.type === "plants") {
+        const soil = assessGarden(putPlanting({ bags: [bags.find((b) => b.id === cell.bagId)!], rows: [] }, cell.bagId, planting(90, line.goal.id, "2026-03-10", { surface: "side", plants: 1 }), id(91)), setting).rows[0]!.soilL;
+        expect((cell.fit.plants! + cell.top.plants!) * line.goal.stand.soilL.least).toBeLessThanOrEqual(soil * (1 + 1e-9));
+      }
+    }));
+  });
 });

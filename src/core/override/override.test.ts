@@ -40,6 +40,8 @@ it.each([
   ["goal/kale/leaf/depthCm.least", 90, "override-senseless"],
   ["goal/kale/leaf/days.window.low", 99, "override-senseless"],
   ["crop/kale/germination", 1.5, "override-senseless"],
+  ["crop/kale/growth.baseC", 40, "override-senseless"],
+  ["goal/kale/leaf/days.atC", 2, "override-senseless"],
   ["bag/tower-75/coreCm", 200, "override-senseless"],
   ["bag/round-5-gal/heightCm", -1, "override-senseless"],
   ["goal/kale/leaf/taste", 9, "value-unknown"],

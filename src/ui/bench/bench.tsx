@@ -123,7 +123,7 @@ export function Bench({ household, today, saved, earlier, setting: plain, refere
     const cell = best?.cells[0];
     if (!best || !cell) return;
     const id = crypto.randomUUID();
-    change((p) => putPlanting(p, row.bag.id, { id, goalId: best.goal.id, surface: cell.where, method: best.choice.method.method, plants: cell.fit.plants ?? null, sowOn: today }, row.row.id));
+    change((p) => putPlanting(p, row.bag.id, { id, goalId: best.goal.id, surface: cell.where, method: cell.choice.method.method, plants: cell.fit.plants ?? null, sowOn: today }, row.row.id));
     setSelection({ rowId: row.row.id, plantingId: id });
   };
 

@@ -94,7 +94,7 @@ export function MatchGrid({ lines, bags, setting, chosen, onChoose, onWhatFits, 
                       data-cell={`${row}:${column}`}
                       tabIndex={on || (!chosen && cell === first) ? 0 : -1}
                       aria-pressed={on}
-                      title={fit.limit.code === "season" ? season(line.season.reason) : undefined}
+                      title={fit.limit.code === "season" ? season(cell.season.reason) : undefined}
                       onClick={() => onChoose({ goalId: line.goal.id, bagId: b.id })}
                       className={`block h-full min-h-12 w-full px-2 py-1 text-left hover:bg-card ${on ? "bg-card outline-[3px] -outline-offset-3 outline-beet" : ""}`}
                     >

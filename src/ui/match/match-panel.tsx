@@ -35,8 +35,8 @@ export function MatchPanel({ line, cell, bag, sowOn, setting, saving, failure, o
   const fit = useMemo(() => openCell(line, cell, bag, sowOn, setting), [line, cell, bag, sowOn, setting]);
   const [mealOn, setMealOn] = useState("");
   const latest = useMemo(
-    () => (isDay(mealOn) ? sowingFor(line.crop, line.goal, line.choice.method, mealOn, setting.climate) : undefined),
-    [mealOn, line, setting],
+    () => (isDay(mealOn) ? sowingFor(line.crop, line.goal, cell.choice.method, mealOn, setting.climate) : undefined),
+    [mealOn, line, cell, setting],
   );
   return (
     <aside
@@ -74,18 +74,18 @@ export function MatchPanel({ line, cell, bag, sowOn, setting, saving, failure, o
       )}
       <Verdict fit={fit} onFix={(f) => f.code === "sow-on" && onSowOn(f.day)} />
       <div className="mt-3 border-t border-line pt-2">
-        <MethodLine method={line.choice.method} why={line.choice.why} family={line.crop.family} schools={inForce(setting.schools)} />
+        <MethodLine method={cell.choice.method} why={cell.choice.why} family={line.crop.family} schools={inForce(setting.schools)} />
         <div className="mt-1.5">
-          <Bill of={{ crop: line.crop, goal: line.goal, method: line.choice.method, stages: line.season.stages }} plants={fit.plants} areaCm2={fit.sown?.areaCm2 ?? 0} />
+          <Bill of={{ crop: line.crop, goal: line.goal, method: cell.choice.method, stages: cell.season.stages }} plants={fit.plants} areaCm2={fit.sown?.areaCm2 ?? 0} />
         </div>
       </div>
       <div className="mt-2 border-t border-line pt-2">
         <p className="mb-1 text-[0.9375rem]">
           {t("match.sow")} <b>{day(sowOn)}</b>
         </p>
-        <Dates stages={line.season.stages} />
+        <Dates stages={cell.season.stages} />
         <div className="mt-2 border-t border-line pt-2">
-          <Food goal={line.goal} stages={line.season.stages} plants={fit.plants} areaCm2={fit.sown?.areaCm2 ?? 0} />
+          <Food goal={line.goal} stages={cell.season.stages} plants={fit.plants} areaCm2={fit.sown?.areaCm2 ?? 0} />
         </div>
       </div>
       <div className="mt-2 flex flex-wrap items-end gap-2 border-t border-line pt-2">

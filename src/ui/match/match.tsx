@@ -92,7 +92,7 @@ export function Match({ householdId, title, today, saved, setting: plain, refere
       id: crypto.randomUUID(),
       goalId: line.goal.id,
       surface: cell.where,
-      method: line.choice.method.method,
+      method: cell.choice.method.method,
       plants: cell.fit.plants ?? null,
       sowOn: day,
     };

@@ -27,7 +27,7 @@ describe("every fact that the core can say has words, with its numbers", () => {
   };
 
   it("seasons and dates", () => {
-    for (const { season } of lines) {
+    for (const { season } of lines.flatMap((l) => l.cells)) {
       expectWords(words.seasonReasons, season.reason);
       for (const reason of season.stages.reasons) expectWords(words.dateReasons, reason);
     }
