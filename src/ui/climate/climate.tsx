@@ -8,6 +8,7 @@ import type { Day } from "@/core/day";
 import { fieldProblems, type FieldProblems, type Outcome, type Problem } from "@/core/problem";
 import { Button } from "@/ui/primitives/button";
 import { SelectField, TextArea, TextField } from "@/ui/primitives/field";
+import { OutcomeLines } from "@/ui/primitives/outcome-lines";
 import { send } from "@/ui/primitives/send";
 import { useWords } from "@/ui/words/use-words";
 import { DailyFile } from "./daily-file";
@@ -27,7 +28,7 @@ const asText = (values: readonly number[]) => values.map((v) => String(Number(v.
 /** The town's climate: where it lies and its twelve normals, read back at once as what they mean to growers. */
 export function ClimateScreen({ town, saved, profileId, profiles, today, save }: ClimateProps) {
   const words = useWords();
-  const { t, problem } = words;
+  const { t } = words;
   const router = useRouter();
   const profile = profiles.find((p) => p.id === profileId) ?? profiles[0]!;
   const [form, setForm] = useState({
@@ -105,7 +106,7 @@ export function ClimateScreen({ town, saved, profileId, profiles, today, save }:
         <TextArea label={t("climate.low")} hint={t("climate.twelveHint")} value={form.low} problem={shownFaults.lowC} onChange={(e) => change({ low: e.target.value, origin: "typed" })} />
         <TextArea label={t("climate.high")} value={form.high} problem={shownFaults.highC} onChange={(e) => change({ high: e.target.value, origin: "typed" })} />
         <DailyFile onNormals={(low, high) => change({ low: asText(low), high: asText(high), origin: "measured" })} />
-        <div className="mt-2 flex flex-wrap items-center gap-3">
+        <OutcomeLines done={done && t("climate.saved")} failure={failure}>
           <Button look="solid" className="min-h-11 px-5" onClick={() => void store(read.climate)}>
             {t("climate.save")}
           </Button>
@@ -114,15 +115,7 @@ export function ClimateScreen({ town, saved, profileId, profiles, today, save }:
               {t("climate.back", { profile: t(`climate.profiles.${profile.id as "larkmouth"}`) })}
             </Button>
           )}
-          <p role="status" className="font-semibold">
-            {done && t("climate.saved")}
-          </p>
-        </div>
-        {failure && (
-          <p role="alert" className="font-semibold text-beet">
-            ✕ {problem(failure)}
-          </p>
-        )}
+        </OutcomeLines>
       </div>
       <section aria-labelledby="means" className="h-fit border-l-[1.5px] border-ink bg-card p-5">
         <h2 id="means" className="mb-2 text-lg font-bold">

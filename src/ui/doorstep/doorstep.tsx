@@ -9,6 +9,7 @@ import { PLACE_KINDS, Survey, type SurveyTyped } from "@/core/place";
 import { type Outcome, type Problem, problemMessage, readProblem } from "@/core/problem";
 import { Button } from "@/ui/primitives/button";
 import { SelectField, TextArea, TextField } from "@/ui/primitives/field";
+import { OutcomeLines } from "@/ui/primitives/outcome-lines";
 import { send } from "@/ui/primitives/send";
 import { useWords } from "@/ui/words/use-words";
 import { Carries } from "./carries";
@@ -27,7 +28,7 @@ const MOST_SUN = 6;
 
 /** The survey: typed as people speak, and read back at once as what the place can carry and grow. */
 export function Doorstep({ title, start, isNew, crops, usualBagKg, save }: DoorstepProps) {
-  const { t, problem: problemWords } = useWords();
+  const { t } = useWords();
   const router = useRouter();
   const [failure, setFailure] = useState<Problem>();
   const [saved, setSaved] = useState(false);
@@ -100,19 +101,11 @@ export function Doorstep({ title, start, isNew, crops, usualBagKg, save }: Doors
           )}
         </fieldset>
         <TextField label={t("doorstep.limit")} hint={t("doorstep.limitHint")} className="mt-3 max-w-md" problem={problem(errors.limit?.message)} {...register("limit")} />
-        <div className="mt-5 flex flex-wrap items-center gap-3">
-          <Button type="submit" look="solid" disabled={formState.isSubmitting} className="min-h-11 px-5">
+        <OutcomeLines done={saved && t("doorstep.saved")} failure={failure}>
+          <Button type="submit" look="solid" disabled={formState.isSubmitting} className="mt-3 min-h-11 px-5">
             {formState.isSubmitting ? t("doorstep.saving") : isNew ? t("doorstep.save") : t("doorstep.saveAgain")}
           </Button>
-          <p role="status" className="font-semibold">
-            {saved && t("doorstep.saved")}
-          </p>
-        </div>
-        {failure && (
-          <p role="alert" className="mt-3 font-semibold text-beet">
-            ✕ {problemWords(failure)}
-          </p>
-        )}
+        </OutcomeLines>
       </div>
       <Carries typed={typed} crops={crops} usualBagKg={usualBagKg} />
     </form>

@@ -6,6 +6,7 @@ import type { Outcome, Problem } from "@/core/problem";
 import type { Schools } from "@/core/school";
 import { type PlanChange, PlanChanges } from "@/ui/library/plan-changes";
 import { Button } from "@/ui/primitives/button";
+import { OutcomeLines } from "@/ui/primitives/outcome-lines";
 import { send } from "@/ui/primitives/send";
 import { useWords } from "@/ui/words/use-words";
 import { SchoolSwitches } from "./switches";
@@ -19,7 +20,7 @@ interface SchoolsProps {
 
 /** The schools of a programme or of a household: chosen, shown in what they change, and saved. */
 export function SchoolsForm({ saved, above, preview, save }: SchoolsProps) {
-  const { t, problem } = useWords();
+  const { t } = useWords();
   const router = useRouter();
   const [own, setOwn] = useState(saved);
   const [changes, setChanges] = useState<readonly PlanChange[]>();
@@ -49,20 +50,12 @@ export function SchoolsForm({ saved, above, preview, save }: SchoolsProps) {
           setDone(false);
         }}
       />
-      <div className="flex flex-wrap items-center gap-3">
+      <OutcomeLines done={done && t("schools.saved")} failure={failure}>
         {preview && <Button onClick={() => void look()}>{t("library.preview")}</Button>}
         <Button look="solid" disabled={!dirty} onClick={() => void store()}>
           {t("schools.save")}
         </Button>
-        <p role="status" className="font-semibold">
-          {done && t("schools.saved")}
-        </p>
-      </div>
-      {failure && (
-        <p role="alert" className="font-semibold text-beet">
-          ✕ {problem(failure)}
-        </p>
-      )}
+      </OutcomeLines>
       {changes && <PlanChanges changes={changes} />}
     </div>
   );
