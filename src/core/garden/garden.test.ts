@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { CROP_GOALS, findBagKind, findClimate, findGoal, findMix } from "@/library";
-import { addBag, assessGarden, changeBag, changePlanting, changeRow, matchAll, nextMeal, openCell, Plan, type Planting, putPlanting, removePlanting, removeRow, type Setting, shareOf, spanOf } from ".";
+import { addBag, assessGarden, changeBag, changePlanting, changeRow, matchAll, nextMeal, openCell, Plan, plantingOf, type Planting, putPlanting, removePlanting, removeRow, type Setting, shareOf, spanOf, suggestGoal } from ".";
 import { GRADES } from "../fit";
 
 const setting: Setting = {
@@ -78,6 +78,21 @@ it("follows a change of bag, rim, goal, plants and date at once", () => {
   expect(row(changePlanting(plan, id(10), { sowOn: "2026-09-01" })).plantings[0]!.fit.grade).toBe("wrong");
   expect(row(changePlanting(plan, id(10), { plants: 3 })).plantings[0]!.top).toHaveLength(3);
   expect(row(plan)).toEqual(before);
+});
+
+it("suggests for an empty bag what fits it best, and plants it so that it does", () => {
+  for (const kindId of ["bottle", "round-10-gal", "tower-75", "pocket-12", "flat-1-cu-ft"]) {
+    for (const day of ["2026-01-20", "2026-05-18", "2026-09-10"]) {
+      const empty = planOf(kindId);
+      const view = row(empty);
+      const best = suggestGoal(CROP_GOALS, view.bag, day, setting)!;
+      const planted = plantingOf(best, view, day, setting)!;
+      const judged = row(putPlanting(empty, id(1), { id: id(50), ...planted }, id(2))).plantings[0]!;
+      expect(["right", "roomy"], `${kindId} ${day}: ${best.goal.id}`).toContain(judged.fit.grade);
+    }
+  }
+  const tomato = findGoal("tomato/bush")!;
+  expect(plantingOf(tomato, row(planOf("round-30-gal")), "2026-03-01", setting)).toEqual({ goalId: "tomato/bush", surface: "top", method: "cells", plants: 1, sowOn: "2026-03-01" });
 });
 
 it("judges only the row that changed anew", () => {

@@ -4,4 +4,5 @@ export { addBag, changeBag, changePlanting, changeRow, putPlanting, removePlanti
 export { type MatchCell, type MatchLine, matchAll, openCell } from "./match";
 export { type Difference, differences } from "./differ";
 export { BagThing, DayText, EMPTY_PLAN, Plan, type Planting, type Row, Shape } from "./plan";
+export { plantingOf, suggestGoal } from "./suggest";
 export { shareOf, type Span, spanOf } from "./span";

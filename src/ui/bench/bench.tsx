@@ -4,10 +4,9 @@ import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { useCallback, useEffect, useMemo, useState } from "react";
 import type { Day } from "@/core/day";
-import { surfaceFor } from "@/core/fit";
 import {
-  addBag, assessGarden, changeBag, changePlanting, changeRow, matchAll, type PlainSetting, type Plan, putPlanting, type Reference, removePlanting,
-  removeRow, spanOf,
+  addBag, assessGarden, changeBag, changePlanting, changeRow, type PlainSetting, type Plan, plantingOf, putPlanting, type Reference, removePlanting,
+  removeRow, spanOf, suggestGoal,
 } from "@/core/garden";
 import type { Outcome, Problem } from "@/core/problem";
 import { Button, buttonClass } from "@/ui/primitives/button";
@@ -117,13 +116,11 @@ export function Bench({ household, today, saved, earlier, setting: plain, refere
   const addPlanting = () => {
     if (!row) return;
     const goals = reference.crops.flatMap((crop) => crop.goals.map((goal) => ({ crop, goal })));
-    const lines = matchAll(goals, [row.bag], today, setting);
-    const grade = (l: (typeof lines)[number]) => ["right", "roomy", "tight", "wrong"].indexOf(l.cells[0]?.fit.grade ?? "wrong");
-    const best = lines.filter((l) => surfaceFor(l.goal, row.shape)).sort((a, b) => grade(a) - grade(b))[0];
-    const cell = best?.cells[0];
-    if (!best || !cell) return;
+    const best = suggestGoal(goals, row.bag, today, setting);
+    const planting = best && plantingOf(best, row, today, setting);
+    if (!planting) return;
     const id = crypto.randomUUID();
-    change((p) => putPlanting(p, row.bag.id, { id, goalId: best.goal.id, surface: cell.where, method: cell.choice.method.method, plants: cell.fit.plants ?? null, sowOn: today }, row.row.id));
+    change((p) => putPlanting(p, row.bag.id, { id, ...planting }, row.row.id));
     setSelection({ rowId: row.row.id, plantingId: id });
   };
 

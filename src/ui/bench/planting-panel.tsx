@@ -2,8 +2,8 @@
 
 import type { Crop } from "@/core/crop";
 import { addDays } from "@/core/day";
-import { chooseMethod, fit, type Fix, methodsFor } from "@/core/fit";
-import { DayText, type Planting, type PlantingView, type RowView, type Setting } from "@/core/garden";
+import { type Fix, methodsFor } from "@/core/fit";
+import { DayText, type Planting, plantingOf, type PlantingView, type RowView, type Setting } from "@/core/garden";
 import { wholeField } from "@/core/quantity";
 import { Button } from "@/ui/primitives/button";
 import { Caution } from "@/ui/primitives/caution";
@@ -41,12 +41,9 @@ export function PlantingPanel({ view, row, crops, setting, onChange, onRemove }:
   ];
 
   const toGoal = (goalId: string) => {
-    const next = crops.flatMap((c) => c.goals).find((g) => g.id === goalId);
-    if (!next) return;
-    const surface = next.where.includes("top") ? "top" : "side";
-    const nextMethod = chooseMethod(next, surface, row.schools.start)?.method.method ?? planting.method;
-    const proposed = fit({ goal: next, shape: row.shape, gapCm: row.gapCm, where: surface, sunHours: setting.sunHours, season: view.season, schools: row.schools });
-    onChange({ goalId, surface, method: nextMethod, plants: proposed.plants ?? null });
+    const next = setting.findGoal(goalId);
+    const planted = next && plantingOf(next, row, planting.sowOn, setting);
+    if (planted) onChange(planted);
   };
   const onFix = (fix: Fix) => {
     if (fix.code === "plants") onChange({ plants: fix.plants });

@@ -1,0 +1,26 @@
+import { judgeSeason } from "../calendar";
+import type { Crop, Goal } from "../crop";
+import type { Day } from "../day";
+import { chooseMethod, fit, GRADES, surfaceFor } from "../fit";
+import type { RowView, Setting } from "./assess";
+import { type MatchLine, matchAll } from "./match";
+import type { BagThing, Planting } from "./plan";
+
+/** A goal as it would be planted in a row from a day: on its better surface, by its method, as many as reach good. */
+export function plantingOf({ crop, goal }: { crop: Crop; goal: Goal }, row: RowView, sowOn: Day, setting: Setting): Omit<Planting, "id"> | undefined {
+  const surface = surfaceFor(goal, row.shape);
+  const choice = surface && chooseMethod(goal, surface, row.schools.start);
+  if (!choice) return undefined;
+  const season = judgeSeason(crop, goal, choice.method, sowOn, setting.climate);
+  const { plants } = fit({ goal, shape: row.shape, gapCm: row.gapCm, where: surface, sunHours: setting.sunHours, season, schools: row.schools });
+  return { goalId: goal.id, surface, method: choice.method.method, plants: plants ?? null, sowOn };
+}
+
+/** What a bag could take from a day on: the goal that fits best, the one that is picked first among equals. */
+export function suggestGoal(goals: readonly { crop: Crop; goal: Goal }[], bag: BagThing, sowOn: Day, setting: Setting): { crop: Crop; goal: Goal } | undefined {
+  const meal = (line: MatchLine) => line.cells[0]?.season.stages.firstPick?.likely ?? "9";
+  const grade = (line: MatchLine) => GRADES.indexOf(line.cells[0]!.fit.grade);
+  return matchAll(goals, [bag], sowOn, setting)
+    .filter((line) => line.cells.length > 0)
+    .sort((a, b) => grade(a) - grade(b) || meal(a).localeCompare(meal(b)))[0];
+}
