@@ -23,14 +23,15 @@ async function check(name, work) {
 
 /** Runs one project of the test runner and adds up its own count; a run that reports nothing is a failure. */
 async function suite(project, env) {
-  const report = join(mkdtempSync(join(tmpdir(), "pip-row-report-")), "report.json");
+  const folder = mkdtempSync(join(tmpdir(), "pip-row-report-"));
+  const report = join(folder, "report.json");
   await run(process.execPath, [at("node_modules/vitest/vitest.mjs"), "run", "--project", project, "--reporter", "default", "--reporter", "json", "--outputFile.json", report], {
     cwd: ROOT,
     show: true,
     env: { ...process.env, ...env },
   });
   const counts = existsSync(report) ? JSON.parse(readFileSync(report, "utf8")) : { numPassedTests: 0, numFailedTests: 0, numTotalTests: 0 };
-  rmSync(report, { force: true });
+  rmSync(folder, { recursive: true, force: true });
   passed += counts.numPassedTests;
   // A file that breaks before its first test counts as one failure.
   failed += Math.max(counts.numFailedTests, counts.numFailedTestSuites && !counts.numFailedTests ? 1 : 0, counts.numTotalTests ? 0 : 1);
