@@ -1,4 +1,4 @@
-import { existsSync, readFileSync } from "node:fs";
+import { existsSync, mkdirSync, readFileSync, writeFileSync } from "node:fs";
 import { join } from "node:path";
 import { parse } from "csv-parse/sync";
 import type { Page } from "puppeteer-core";
@@ -11,11 +11,13 @@ beforeAll(async () => {
 });
 afterAll(() => opened.close());
 
-async function downloaded(name: string): Promise<Record<string, string>[]> {
+async function downloadedText(name: string): Promise<string> {
   const file = join(opened.downloads, name);
   for (let i = 0; i < 100 && !existsSync(file); i++) await new Promise((resolve) => setTimeout(resolve, 100));
-  return parse(readFileSync(file), { columns: true });
+  return readFileSync(file, "utf8");
 }
+
+const downloaded = async (name: string): Promise<Record<string, string>[]> => parse(await downloadedText(name), { columns: true });
 
 async function survey(page: Page, name: string): Promise<string> {
   await visit(page, "/households/new");
@@ -265,6 +267,71 @@ it("moves the town: found by name, twelve months pasted, and back to the profile
   await see(page, "Saved. Every plan follows it.");
   await press(page, "Back to Larkmouth: mild wet winter, dry warm summer, 37° N");
   await see(page, "Saved. Every plan follows it.");
+  await page.close();
+});
+
+it("takes values in from a file, or names each wrong row and gives them back", async () => {
+  const page = await openPage(opened.browser, "/library");
+  const file = join(opened.downloads, "own.csv");
+  mkdirSync(opened.downloads, { recursive: true });
+  const offer = async (content: string) => {
+    writeFileSync(file, content);
+    await (await page.$('input[type="file"]'))!.uploadFile(file);
+  };
+  await offer("name,value,reason\ncrop/kale/heatC,31,hot roofs\ncrop/kale/germination,1.4,packet\ncrop/mango/heatC,30,none\n");
+  await see(page, "2 rows are wrong, so nothing was stored:");
+  await see(page, "Line 3 crop/kale/germination: With this value the profile makes no sense");
+  await see(page, "none of their values is changed here");
+  await press(page, "The refused rows as a file");
+  expect((await downloaded("refused-rows.csv")).map((r) => [r.line, r.problem])).toEqual([["3", "override-senseless"], ["4", "value-unknown"]]);
+
+  await visit(page, "/library");
+  await offer("name,value,reason\ncrop/kale/heatC,31,hot roofs\n");
+  await see(page, "One value was taken in.");
+  await press(page, "All values (JSON)");
+  await downloadedText("library-values.json").then((text) => expect(JSON.parse(text).values).toContainEqual({ name: "crop/kale/heatC", shipped: 33, source: "memory", value: 31, reason: "hot roofs" }));
+  await type(page, "Find a crop or a bag", "borecole");
+  await see(page, "leaf kale ▲ own value");
+  await page.locator("main li button[aria-pressed]").click();
+  await press(page, "Change heat that spoils it");
+  await press(page, "Back to 33 °C");
+  await see(page, "none of their values is changed here");
+  await page.close();
+});
+
+it("computes the town's months from a daily weather file, and asks for a column that it cannot tell", async () => {
+  const page = await openPage(opened.browser, "/climate");
+  const file = join(opened.downloads, "weather.csv");
+  mkdirSync(opened.downloads, { recursive: true });
+  const days = Array.from({ length: 365 }, (_, i) => new Date(Date.UTC(2025, 0, 1 + i)).toISOString().slice(0, 10));
+  const row = (day: string) => `${day},${50 + Number(day.slice(5, 7))},${70 + Number(day.slice(5, 7))}`;
+  writeFileSync(file, ["date,night,A", ...days.map(row), "2025-13-01,1,2", ""].join("\n"));
+  await (await page.$('input[type="file"]'))!.uploadFile(file);
+  await see(page, "No column was recognised for: lowest, highest.");
+  await page.locator('::-p-aria([name="Lowest"])').fill("night");
+  await page.locator('::-p-aria([name="Highest"])').fill("A");
+  await see(page, "365 days of one year; no day is missing, one line was passed over.");
+  await see(page, "Line 367: Not a day of the calendar.");
+  // The summers of over 60 tell that these are °F: 51 °F in January is 10.6 °C.
+  const lows = await page.$eval("textarea", (e) => (e as HTMLTextAreaElement).value);
+  expect(lows.split(/\s+/).slice(0, 2)).toEqual(["10.6", "11.1"]);
+  await page.close();
+});
+
+it("keeps an unsaved plan over a reload, and lets undo bring back what was saved", async () => {
+  const page = await openPage(opened.browser, "/");
+  const id = await survey(page, "Reload");
+  await visit(page, `/house/${id}/bench`);
+  await press(page, "Add a bag");
+  await press(page, "Add a planting");
+  await see(page, "Not saved");
+  const planned = await page.$eval("section button[title]", (e) => e.getAttribute("title"));
+  await page.reload({ waitUntil: "networkidle0" });
+  await see(page, "Not saved");
+  expect(await page.$eval("section button[title]", (e) => e.getAttribute("title"))).toBe(planned);
+  await press(page, "Undo");
+  await see(page, "No row yet.");
+  await see(page, "Never saved");
   await page.close();
 });
 

@@ -1,4 +1,4 @@
-import { EMPTY_PLAN, Plan } from "@/core/garden";
+import { EMPTY_PLAN, type KeptPlan, Plan } from "@/core/garden";
 import type { Outcome, Problem } from "@/core/problem";
 import { findBagKind, findGoal } from "@/library";
 import { keepVersion, listVersions, lockPlan, readPlans, type SavedPlan, writePlan } from "@/db/plans";
@@ -90,19 +90,10 @@ export function setAside(actor: Actor, householdId: string, readAt: number, cont
   });
 }
 
-export interface EarlierPlan {
-  readonly id: string;
-  readonly version: number;
-  readonly setAside: boolean;
-  readonly savedAt: string;
-  readonly savedBy: string;
-  readonly plan: Plan;
-}
-
 const MOST_VERSIONS = 20;
 
 /** Earlier states of a plan, newest first; those that today's contract no longer reads are left out. */
-export async function earlierPlans(actor: Actor, householdId: string): Promise<EarlierPlan[]> {
+export async function earlierPlans(actor: Actor, householdId: string): Promise<KeptPlan[]> {
   const versions = await listVersions(db(), actor.programmeId, householdId, MOST_VERSIONS);
   return versions.flatMap(({ content, ...version }) => {
     const plan = Plan.safeParse(content);

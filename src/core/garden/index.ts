@@ -3,6 +3,6 @@ export { assessGarden, type Garden, type Neighbour, nextMeal, type PlainSetting,
 export { addBag, changeBag, changePlanting, changeRow, putPlanting, removePlanting, removeRow } from "./edit";
 export { type MatchCell, type MatchLine, matchAll, openCell } from "./match";
 export { type Difference, differences } from "./differ";
-export { BagThing, DayText, EMPTY_PLAN, Plan, type Planting, type Row, Shape } from "./plan";
+export { BagThing, DayText, EMPTY_PLAN, type KeptPlan, Plan, type Planting, type Row, Shape } from "./plan";
 export { plantingOf, suggestGoal } from "./suggest";
 export { shareOf, type Span, spanOf } from "./span";

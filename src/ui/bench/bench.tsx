@@ -5,7 +5,7 @@ import { useRouter } from "next/navigation";
 import { useCallback, useEffect, useMemo, useState } from "react";
 import type { Day } from "@/core/day";
 import {
-  addBag, assessGarden, changeBag, changePlanting, changeRow, type PlainSetting, type Plan, plantingOf, putPlanting, type Reference, removePlanting,
+  addBag, assessGarden, changeBag, changePlanting, changeRow, type KeptPlan, type PlainSetting, type Plan, plantingOf, putPlanting, type Reference, removePlanting,
   removeRow, spanOf, suggestGoal,
 } from "@/core/garden";
 import type { Outcome, Problem } from "@/core/problem";
@@ -21,7 +21,7 @@ import { RowPanel } from "./row-panel";
 import { useBench } from "./store";
 import { Totals } from "./totals";
 import { useDraft } from "./use-draft";
-import { type Earlier, Versions } from "./versions";
+import { Versions } from "./versions";
 
 interface Saved {
   readonly version: number;
@@ -33,7 +33,7 @@ export interface BenchProps {
   readonly household: { readonly id: string; readonly title: string; readonly sub: string };
   readonly today: Day;
   readonly saved: Saved;
-  readonly earlier: readonly Earlier[];
+  readonly earlier: readonly KeptPlan[];
   readonly setting: PlainSetting;
   readonly reference: Reference;
   readonly save: (readAt: number, plan: Plan) => Promise<Outcome<Saved>>;

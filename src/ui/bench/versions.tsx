@@ -2,21 +2,12 @@
 
 import { useFormatter } from "next-intl";
 import { Dialog } from "radix-ui";
-import type { Plan } from "@/core/garden";
+import type { KeptPlan } from "@/core/garden";
 import { Button } from "@/ui/primitives/button";
 import { useWords } from "@/ui/words/use-words";
 
-export interface Earlier {
-  readonly id: string;
-  readonly version: number;
-  readonly setAside: boolean;
-  readonly savedAt: string;
-  readonly savedBy: string;
-  readonly plan: Plan;
-}
-
 /** Earlier states of the plan, those set aside in a conflict too; opening one is a change like any other and can be undone. */
-export function Versions({ earlier, onOpen }: { earlier: readonly Earlier[]; onOpen: (version: Earlier) => void }) {
+export function Versions({ earlier, onOpen }: { earlier: readonly KeptPlan[]; onOpen: (version: KeptPlan) => void }) {
   const { t } = useWords();
   const format = useFormatter();
   return (

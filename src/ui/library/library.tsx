@@ -55,8 +55,8 @@ export function Library({ shipped, overrides, preview, override, takeIn }: Libra
                 onClick={() => setChosen(e.key)}
                 className={`w-full border-b border-line px-2 py-1.5 text-left hover:bg-card ${e.key === chosen ? "border-l-4 border-l-beet bg-card" : ""}`}
               >
-                <span className="font-semibold">{e.name}</span>
-                {changed(e) && <span className="ml-2 text-sm font-semibold text-beet">▲ {t("library.changed")}</span>}
+                <span className="font-semibold">{e.name}</span>{" "}
+                {changed(e) && <span className="ml-1 text-sm font-semibold text-beet">▲ {t("library.changed")}</span>}
                 <span className="block text-[0.8125rem] text-muted italic">{e.sub}</span>
               </button>
             </li>
