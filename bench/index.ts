@@ -1,7 +1,10 @@
 /** Speed as ratios, so that they mean the same on any machine: how much the arithmetic costs over the bare loop. */
-import { matchAll, type Setting } from "@/core/garden";
+import { judgeSeason } from "@/core/calendar";
+import { fit, rankMethods, surfaceFor } from "@/core/fit";
+import { matchAll, shapeOf } from "@/core/garden";
 import { leastDistance, placeTop } from "@/core/placement";
-import { BAG_KINDS, CROP_GOALS, findBagKind, findClimate, findGoal, findMix } from "@/library";
+import { CROP_GOALS } from "@/library";
+import { ALL_BAGS, settingWith } from "@/testing/garden";
 
 /** Best known radii of n circles in a unit circle: Graham, Lubachevsky, Nurmela, Östergård 1998 (memory). */
 const BEST = [0.5, 0.464102, 0.414214, 0.370192, 0.333333, 0.333333, 0.302593, 0.276769, 0.262259, 0.254855, 0.248163, 0.236068, 0.231031, 0.221173, 0.216665, 0.20868, 0.205605, 0.205605, 0.195224];
@@ -12,11 +15,9 @@ const ratios = BEST.map((best, i) => {
 });
 console.log(`placement: radius over best known, n = 2 to 20: worst ${Math.min(...ratios).toFixed(5)}, mean ${(ratios.reduce((a, b) => a + b) / ratios.length).toFixed(5)}`);
 
-const setting: Setting = {
-  climate: findClimate("larkmouth")!, mix: findMix("potting-mix")!, sunHours: 6, floorM2: 4, limitKgM2: 200,
-  findShape: (id) => findBagKind(id)?.shape, findGoal,
-};
-const bags = BAG_KINDS.map(({ id }) => ({ id, kindId: id, shape: null, atHand: true, firstSeason: null }));
+const setting = settingWith({ sunHours: 6, limitKgM2: 200 });
+/** As many bags as a large place has: every kind, and the usual ones again. */
+const bags = Array.from({ length: 25 }, (_, i) => ({ ...ALL_BAGS[i % ALL_BAGS.length]!, id: `bag ${i}` }));
 const cells = CROP_GOALS.length * bags.length;
 
 /** Best of some rounds, in milliseconds. */
@@ -30,11 +31,24 @@ function best(rounds: number, work: (round: number) => unknown): number {
   return least;
 }
 
-let sink = 0;
 const day = (round: number) => `2026-${String((round % 12) + 1).padStart(2, "0")}-15`;
+const season = judgeSeason(CROP_GOALS[0]!.crop, CROP_GOALS[0]!.goal, CROP_GOALS[0]!.goal.methods[0]!, day(0), setting.climate);
+const verdict = fit({ goal: CROP_GOALS[0]!.goal, shape: setting.findShape("round-10-gal")!, where: "top", sunHours: 6, season });
+
+/** The match with its arithmetic taken out: the same loops, surfaces, methods and cells, one season and one verdict for all. */
+function stripped() {
+  return CROP_GOALS.flatMap(({ crop, goal }) => {
+    const cells = bags.flatMap((bag) => {
+      const shape = shapeOf(bag, setting);
+      const where = shape && surfaceFor(goal, shape);
+      const [choice] = where ? rankMethods(goal, where) : [];
+      return choice ? [{ bagId: bag.id, where, choice, season, fit: verdict }] : [];
+    });
+    return [{ crop, goal, cells }];
+  });
+}
+
 const full = best(24, (round) => matchAll(CROP_GOALS, bags, day(round), setting));
-const empty = best(24, () => {
-  for (const { goal } of CROP_GOALS) for (const bag of bags) sink += goal.id.length + bag.id.length;
-});
-console.log(`fit: ${cells} cells, ${Math.round((cells / full) * 1000)} a second; ${(full / empty).toFixed(0)} times the empty loop over the same cells`);
-if (sink === 0) throw new Error("the empty loop was left out");
+const bare = best(24, () => stripped());
+if (stripped().length !== matchAll(CROP_GOALS, bags, day(0), setting).length) throw new Error("the stripped loop does other work");
+console.log(`match: ${cells} cells for one week, ${(full / bare).toFixed(1)} times the same loop with the arithmetic taken out`);

@@ -3,6 +3,7 @@
 import { revalidatePath } from "next/cache";
 import type { TownClimate } from "@/core/climate";
 import type { Plan } from "@/core/garden";
+import type { Price } from "@/core/money";
 import type { SurveyTyped } from "@/core/place";
 import type { Outcome } from "@/core/problem";
 import type { GardenRecord } from "@/core/record";
@@ -12,6 +13,7 @@ import { saveClimate } from "@/server/climate";
 import { addHousehold, resurvey } from "@/server/households";
 import { outcomeOf } from "@/server/outcome";
 import { rereadPlan, type SavedPlan, savePlan, setAside } from "@/server/plans";
+import { savePrice } from "@/server/prices";
 import { addRecord } from "@/server/records";
 import { importValues, type ImportReport } from "@/server/values-file";
 import { previewSchools, saveSchools } from "@/server/schools";
@@ -75,6 +77,12 @@ export async function previewSchoolsAction(schools: Schools): Promise<Outcome<Pl
 
 export async function saveSchoolsAction(householdId: string | null, schools: Schools): Promise<Outcome<null>> {
   const outcome = await outcomeOf(async () => saveSchools(await currentActor(), householdId, schools));
+  if (outcome.ok) revalidatePath("/", "layout");
+  return outcome;
+}
+
+export async function savePriceAction(price: Omit<Price, "minor"> & { readonly minor: number | null }): Promise<Outcome<null>> {
+  const outcome = await outcomeOf(async () => savePrice(await currentActor(), price));
   if (outcome.ok) revalidatePath("/", "layout");
   return outcome;
 }

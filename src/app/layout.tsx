@@ -9,7 +9,7 @@ import { today } from "@/server/environment";
 import { householdList, readProgramme } from "@/server/households";
 import { Frame } from "@/ui/frame";
 import words from "@/ui/words/en.json";
-import { UnitsProvider } from "@/ui/words/use-words";
+import { CurrencyProvider, UnitsProvider } from "@/ui/words/use-words";
 
 export const metadata: Metadata = {
   title: { default: words.app.name, template: `%s · ${words.app.name}` },
@@ -21,9 +21,9 @@ async function head() {
   try {
     const actor = await currentActor();
     const [programme, households] = await Promise.all([readProgramme(actor), householdList(actor)]);
-    return { programme: `${programme.name}, ${programme.town}`, households: households.map(({ id, code, name }) => ({ id, code, name })) };
+    return { currency: programme.currency, programme: `${programme.name}, ${programme.town}`, households: households.map(({ id, code, name }) => ({ id, code, name })) };
   } catch {
-    return { programme: "", households: [] };
+    return { currency: "EUR", programme: "", households: [] };
   }
 }
 
@@ -31,14 +31,17 @@ export default async function RootLayout({ children }: { children: ReactNode }) 
   await connection();
   const units = (await cookies()).get("units")?.value === "us" ? "us" : "metric";
   const { day, fixed } = today();
+  const { currency, ...known } = await head();
   return (
     <html lang="en">
       <body>
         <NextIntlClientProvider>
           <UnitsProvider value={units}>
-            <Frame {...await head()} day={day} fixedDay={fixed}>
-              {children}
-            </Frame>
+            <CurrencyProvider value={currency}>
+              <Frame {...known} day={day} fixedDay={fixed}>
+                {children}
+              </Frame>
+            </CurrencyProvider>
           </UnitsProvider>
         </NextIntlClientProvider>
       </body>

@@ -1,4 +1,5 @@
-import type { PlaceKind, SunWindow, Survey } from "@/core/place";
+import type { Wants } from "@/core/food";
+import type { Away, PlaceKind, Skill, SunWindow, Survey } from "@/core/place";
 import type { Schools } from "@/core/school";
 import { type Db, rowsOf } from "./pool";
 
@@ -11,6 +12,8 @@ export interface Place {
   readonly sun: readonly SunWindow[];
   readonly limitKgM2: number | null;
   readonly limitTyped: string;
+  readonly waterLDay: number | null;
+  readonly waterTyped: string;
 }
 
 export interface Household {
@@ -22,6 +25,12 @@ export interface Household {
   readonly tastes: string;
   readonly note: string;
   readonly version: number;
+  readonly wants: Wants;
+  readonly skill: Skill;
+  /** Cells to raise seedlings in; null where nobody asked. */
+  readonly cells: number | null;
+  readonly budgetMinor: number | null;
+  readonly away: readonly Away[];
   readonly schools: Schools;
   /** Null until somebody has surveyed it. */
   readonly place: Place | null;
@@ -29,9 +38,11 @@ export interface Household {
 
 const SELECT = `
   SELECT h.id, h.code, h.name, h.adults, h.children, h.tastes, h.note, h.version, h.schools,
+    h.wants, h.skill, h.cells, h.budget_minor AS "budgetMinor", h.away,
     CASE WHEN p.household_id IS NULL THEN NULL ELSE jsonb_build_object(
       'kind', p.kind, 'lengthCm', p.length_cm, 'lengthTyped', p.length_typed, 'widthCm', p.width_cm,
-      'widthTyped', p.width_typed, 'sun', p.sun, 'limitKgM2', p.limit_kg_m2, 'limitTyped', p.limit_typed) END AS place
+      'widthTyped', p.width_typed, 'sun', p.sun, 'limitKgM2', p.limit_kg_m2, 'limitTyped', p.limit_typed,
+      'waterLDay', p.water_l_day, 'waterTyped', p.water_typed) END AS place
   FROM household h LEFT JOIN place p ON p.household_id = h.id
   WHERE h.programme_id = $1`;
 
@@ -53,19 +64,26 @@ export async function nextCode(on: Db, programmeId: string): Promise<string> {
   return String(row?.next ?? 1).padStart(2, "0");
 }
 
-export async function insertHousehold(on: Db, programmeId: string, id: string, code: string, survey: Survey): Promise<void> {
+/** A survey with its budget in the programme's currency. */
+export type StoredSurvey = Omit<Survey, "budget"> & { readonly budgetMinor: number | null };
+
+const peopleOf = (s: StoredSurvey) => [s.name, s.adults, s.children, s.tastes, s.note, JSON.stringify(s.wants), s.skill, s.cells, s.budgetMinor, JSON.stringify(s.away)];
+
+export async function insertHousehold(on: Db, programmeId: string, id: string, code: string, survey: StoredSurvey): Promise<void> {
   await on.query(
-    `INSERT INTO household (id, programme_id, code, name, adults, children, tastes, note) VALUES ($1, $2, $3, $4, $5, $6, $7, $8)`,
-    [id, programmeId, code, survey.name, survey.adults, survey.children, survey.tastes, survey.note],
+    `INSERT INTO household (id, programme_id, code, name, adults, children, tastes, note, wants, skill, cells, budget_minor, away)
+     VALUES ($1, $2, $3, $4, $5, $6, $7, $8, $9, $10, $11, $12, $13)`,
+    [id, programmeId, code, ...peopleOf(survey)],
   );
 }
 
 /** Writes the people of a survey over version `readAt`; false when somebody else has saved since. */
-export async function updateHousehold(on: Db, programmeId: string, id: string, readAt: number, survey: Survey): Promise<boolean> {
+export async function updateHousehold(on: Db, programmeId: string, id: string, readAt: number, survey: StoredSurvey): Promise<boolean> {
   const { rowCount } = await on.query(
-    `UPDATE household SET name = $4, adults = $5, children = $6, tastes = $7, note = $8, version = version + 1
+    `UPDATE household SET name = $4, adults = $5, children = $6, tastes = $7, note = $8, wants = $9, skill = $10,
+       cells = $11, budget_minor = $12, away = $13, version = version + 1
      WHERE programme_id = $1 AND id = $2 AND version = $3`,
-    [programmeId, id, readAt, survey.name, survey.adults, survey.children, survey.tastes, survey.note],
+    [programmeId, id, readAt, ...peopleOf(survey)],
   );
   return rowCount === 1;
 }
@@ -75,17 +93,19 @@ export async function updateHouseholdSchools(on: Db, programmeId: string, id: st
   await on.query(`UPDATE household SET schools = $3 WHERE programme_id = $1 AND id = $2`, [programmeId, id, JSON.stringify(schools)]);
 }
 
-export async function putPlace(on: Db, programmeId: string, householdId: string, survey: Survey): Promise<void> {
+export async function putPlace(on: Db, programmeId: string, householdId: string, survey: StoredSurvey): Promise<void> {
   await on.query(
-    `INSERT INTO place (household_id, programme_id, kind, length_cm, length_typed, width_cm, width_typed, sun, limit_kg_m2, limit_typed)
-     VALUES ($1, $2, $3, $4, $5, $6, $7, $8, $9, $10)
+    `INSERT INTO place (household_id, programme_id, kind, length_cm, length_typed, width_cm, width_typed, sun, limit_kg_m2, limit_typed, water_l_day, water_typed)
+     VALUES ($1, $2, $3, $4, $5, $6, $7, $8, $9, $10, $11, $12)
      ON CONFLICT (household_id) DO UPDATE SET kind = excluded.kind, length_cm = excluded.length_cm, length_typed = excluded.length_typed,
        width_cm = excluded.width_cm, width_typed = excluded.width_typed, sun = excluded.sun,
-       limit_kg_m2 = excluded.limit_kg_m2, limit_typed = excluded.limit_typed
+       limit_kg_m2 = excluded.limit_kg_m2, limit_typed = excluded.limit_typed,
+       water_l_day = excluded.water_l_day, water_typed = excluded.water_typed
      WHERE place.programme_id = excluded.programme_id`,
     [
       householdId, programmeId, survey.kind, survey.length.value, survey.length.typed, survey.width.value, survey.width.typed,
       JSON.stringify(survey.sun), survey.limit?.value ?? null, survey.limit?.typed ?? "",
+      survey.water?.value ?? null, survey.water?.typed ?? "",
     ],
   );
 }

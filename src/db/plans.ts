@@ -27,15 +27,15 @@ export async function readPlans(on: Db, programmeId: string, householdIds: reado
      FROM bag WHERE programme_id = $1 AND household_id = ANY($2) AND NOT removed ORDER BY position`,
     scope,
   );
-  const rows = await rowsOf<Of<Omit<Row, "plantings" | "schools"> & { schools: Schools | null }>>(
+  const rows = await rowsOf<Of<Omit<Row, "plantings" | "schools" | "rolledToCm"> & { schools: Schools | null; rolledToCm: number | null }>>(
     on,
-    `SELECT household_id AS "householdId", id, bag_id AS "bagId", gap_cm AS "gapCm", nullif(schools, '{}') AS schools
+    `SELECT household_id AS "householdId", id, bag_id AS "bagId", gap_cm AS "gapCm", rolled_to_cm AS "rolledToCm", nullif(schools, '{}') AS schools
      FROM plan_row WHERE programme_id = $1 AND household_id = ANY($2) AND NOT removed ORDER BY position`,
     scope,
   );
-  const plantings = await rowsOf<Planting & { rowId: string }>(
+  const plantings = await rowsOf<Omit<Planting, "outBy"> & { rowId: string; outBy: string | null }>(
     on,
-    `SELECT row_id AS "rowId", id, goal_id AS "goalId", surface, method, plants, sow_on AS "sowOn"
+    `SELECT row_id AS "rowId", id, goal_id AS "goalId", surface, method, plants, sow_on AS "sowOn", out_by AS "outBy"
      FROM planting WHERE programme_id = $1 AND household_id = ANY($2) AND NOT removed ORDER BY position`,
     scope,
   );
@@ -45,10 +45,11 @@ export async function readPlans(on: Db, programmeId: string, householdIds: reado
         list.filter((x) => x.householdId === householdId).map(({ householdId: _, ...rest }) => rest);
       const plan: Plan = {
         bags: own(bags),
-        rows: own(rows).map(({ schools, ...row }) => ({
+        rows: own(rows).map(({ schools, rolledToCm, ...row }) => ({
           ...row,
           ...(schools ? { schools } : {}),
-          plantings: plantings.filter((p) => p.rowId === row.id).map(({ rowId: _, ...p }) => p),
+          ...(rolledToCm === null ? {} : { rolledToCm }),
+          plantings: plantings.filter((p) => p.rowId === row.id).map(({ rowId: _, outBy, ...p }) => ({ ...p, ...(outBy === null ? {} : { outBy }) })),
         })),
       };
       return [householdId, { version, savedAt: savedAt.toISOString(), savedBy, plan }];
@@ -90,19 +91,20 @@ export async function writePlan(on: Db, programmeId: string, householdId: string
       [...scope, JSON.stringify(bags)],
     ),
     await on.query(
-      `INSERT INTO plan_row (id, programme_id, household_id, bag_id, gap_cm, position, schools)
-       SELECT x.id, $1, $2, x."bagId", x."gapCm", x.position, coalesce(x.schools, '{}')
-       FROM jsonb_to_recordset($3) AS x(id uuid, "bagId" uuid, "gapCm" double precision, position integer, schools jsonb)
-       ON CONFLICT (id) DO UPDATE SET bag_id = excluded.bag_id, gap_cm = excluded.gap_cm, position = excluded.position, schools = excluded.schools, removed = false
+      `INSERT INTO plan_row (id, programme_id, household_id, bag_id, gap_cm, position, schools, rolled_to_cm)
+       SELECT x.id, $1, $2, x."bagId", x."gapCm", x.position, coalesce(x.schools, '{}'), x."rolledToCm"
+       FROM jsonb_to_recordset($3) AS x(id uuid, "bagId" uuid, "gapCm" double precision, position integer, schools jsonb, "rolledToCm" double precision)
+       ON CONFLICT (id) DO UPDATE SET bag_id = excluded.bag_id, gap_cm = excluded.gap_cm, position = excluded.position, schools = excluded.schools,
+         rolled_to_cm = excluded.rolled_to_cm, removed = false
        WHERE plan_row.household_id = excluded.household_id`,
       [...scope, JSON.stringify(rows)],
     ),
     await on.query(
-      `INSERT INTO planting (id, programme_id, household_id, row_id, goal_id, surface, method, plants, sow_on, position)
-       SELECT x.id, $1, $2, x."rowId", x."goalId", x.surface, x.method, x.plants, x."sowOn", x.position
-       FROM jsonb_to_recordset($3) AS x(id uuid, "rowId" uuid, "goalId" text, surface text, method text, plants integer, "sowOn" date, position integer)
+      `INSERT INTO planting (id, programme_id, household_id, row_id, goal_id, surface, method, plants, sow_on, out_by, position)
+       SELECT x.id, $1, $2, x."rowId", x."goalId", x.surface, x.method, x.plants, x."sowOn", x."outBy", x.position
+       FROM jsonb_to_recordset($3) AS x(id uuid, "rowId" uuid, "goalId" text, surface text, method text, plants integer, "sowOn" date, "outBy" date, position integer)
        ON CONFLICT (id) DO UPDATE SET row_id = excluded.row_id, goal_id = excluded.goal_id, surface = excluded.surface,
-         method = excluded.method, plants = excluded.plants, sow_on = excluded.sow_on, position = excluded.position, removed = false
+         method = excluded.method, plants = excluded.plants, sow_on = excluded.sow_on, out_by = excluded.out_by, position = excluded.position, removed = false
        WHERE planting.household_id = excluded.household_id`,
       [...scope, JSON.stringify(plantings)],
     ),

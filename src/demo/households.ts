@@ -27,18 +27,25 @@ export interface DemoHousehold {
   readonly bags: readonly DemoBag[];
 }
 
+type Means = Partial<Pick<SurveyTyped, "skill" | "cells" | "budget" | "water" | "away">> & Partial<SurveyTyped["wants"]>;
+
 const survey = (
   name: string, people: readonly [adults: number, children: number], tastes: string,
-  place: Pick<SurveyTyped, "kind" | "length" | "width" | "limit">, sun: readonly (readonly [string, string])[], note = "",
-): SurveyTyped => ({
-  name, adults: String(people[0]), children: String(people[1]), tastes, note, ...place,
-  sun: sun.map(([from, to]) => ({ from, to })),
-});
+  place: Pick<SurveyTyped, "kind" | "length" | "width" | "limit">, sun: readonly (readonly [string, string])[], note = "", means: Means = {},
+): SurveyTyped => {
+  const { groups = {}, must = [], never = [], ...brings } = means;
+  return {
+    name, adults: String(people[0]), children: String(people[1]), tastes, note, ...place,
+    sun: sun.map(([from, to]) => ({ from, to })),
+    wants: { groups, must: [...must], never: [...never] },
+    skill: "some", cells: "", budget: "", water: "", away: [], ...brings,
+  };
+};
 
 /** The twelve households of the demo programme. Names, places and numbers are all made up. */
 export const DEMO_HOUSEHOLDS: readonly DemoHousehold[] = [
   {
-    survey: survey("Orvane", [2, 2], "greens every day, peas raw, no chilli", { kind: "balcony", length: "3.2 m", width: "1.1 m", limit: "195 kg/m²" }, [["07:00", "13:00"]], "Third floor. Rail faces south-east. Waters before school."),
+    survey: survey("Orvane", [2, 2], "greens every day, peas raw, no chilli", { kind: "balcony", length: "3.2 m", width: "1.1 m", limit: "195 kg/m²" }, [["07:00", "13:00"]], "Third floor. Rail faces south-east. Waters before school.", { groups: { greens: "daily", pods: "often", roots: "sometimes", fruits: "often" }, must: ["kale", "pea"], never: ["pepper"], cells: "40", budget: "60", water: "25 L", away: [{ from: "2026-08-08", to: "2026-08-22" }] }),
     bags: [
       { kind: "round-10-gal", firstSeason: 2025, plantings: [
         { goal: "pak-choi/leaf", method: "tray", sowOn: "2026-04-04", plants: 4, records: [["sown", "2026-04-04", "12"], ["up", "2026-04-10", "10"], ["moved", "2026-04-19", "4"], ["fed", "2026-04-19", "2 tbsp"], ["picked", "2026-05-16", "310 g", "outer leaves"]] },
@@ -61,7 +68,7 @@ export const DEMO_HOUSEHOLDS: readonly DemoHousehold[] = [
     ],
   },
   {
-    survey: survey("Tellick", [3, 1], "tomatoes, onions, sells to neighbours", { kind: "roof", length: "6 m", width: "4 m", limit: "150 kg/m²" }, [["08:30", "18:00"]], "Flat roof over a workshop. Owner wrote the limit on a letter."),
+    survey: survey("Tellick", [3, 1], "tomatoes, onions, sells to neighbours", { kind: "roof", length: "6 m", width: "4 m", limit: "150 kg/m²" }, [["08:30", "18:00"]], "Flat roof over a workshop. Owner wrote the limit on a letter.", { groups: { fruits: "daily", roots: "daily", greens: "often" }, must: ["tomato", "onion"], skill: "sure", cells: "120", budget: "150" }),
     bags: [
       { kind: "round-30-gal", plantings: [{ goal: "tomato/bush", method: "bought", sowOn: "2026-04-25", plants: 1, records: [["sown", "2026-04-25", "1", "bought seedling"]] }] },
       { kind: "round-15-gal", plantings: [{ goal: "potato/tuber", method: "tubers", sowOn: "2026-03-04", plants: 3, records: [["sown", "2026-03-04", "3"], ["up", "2026-03-28", "3"]] }] },
@@ -71,7 +78,7 @@ export const DEMO_HOUSEHOLDS: readonly DemoHousehold[] = [
     ],
   },
   {
-    survey: survey("Braskel", [1, 0], "soups, soft leaves", { kind: "landing", length: "5 ft 3 in", width: "3 ft", limit: "" }, [["16:00", "18:00"]], "Stair landing: the way out stays clear."),
+    survey: survey("Braskel", [1, 0], "soups, soft leaves", { kind: "landing", length: "5 ft 3 in", width: "3 ft", limit: "" }, [["16:00", "18:00"]], "Stair landing: the way out stays clear.", { groups: { greens: "often", heads: "sometimes", fruits: "never" }, skill: "first", cells: "0", budget: "15", water: "6 L" }),
     bags: [
       { kind: "bottle", plantings: [{ goal: "pak-choi/leaf", method: "tray", sowOn: "2026-05-09", plants: 1, records: [["sown", "2026-05-09", "3"], ["up", "2026-05-14", "3"]] }] },
       { kind: "bottle", plantings: [{ goal: "pak-choi/leaf", method: "tray", sowOn: "2026-05-09", plants: 1, records: [["sown", "2026-05-09", "3"], ["up", "2026-05-14", "2"]] }] },
@@ -79,7 +86,7 @@ export const DEMO_HOUSEHOLDS: readonly DemoHousehold[] = [
     ],
   },
   {
-    survey: survey("Quillow", [2, 3], "carrots, beans, anything sweet", { kind: "courtyard", length: "4 m", width: "3 m", limit: "" }, [["10:00", "15:30"]], "Paved on the ground. Hens run free in the afternoon."),
+    survey: survey("Quillow", [2, 3], "carrots, beans, anything sweet", { kind: "courtyard", length: "4 m", width: "3 m", limit: "" }, [["10:00", "15:30"]], "Paved on the ground. Hens run free in the afternoon.", { groups: { roots: "daily", pods: "daily", greens: "sometimes" }, must: ["carrot"], skill: "first", cells: "12", budget: "45" }),
     bags: [
       { kind: "round-20-gal", plantings: [{ goal: "carrot/root", method: "broadcast", sowOn: "2026-05-22", plants: 100 }] },
       { kind: "round-7-gal", plantings: [{ goal: "bush-bean/pod", method: "stations", sowOn: "2026-05-22", plants: 7 }] },
@@ -96,7 +103,7 @@ export const DEMO_HOUSEHOLDS: readonly DemoHousehold[] = [
     ],
   },
   {
-    survey: survey("Velshe", [2, 0], "lettuce, strawberries", { kind: "balcony", length: "2.8 m", width: "1 m", limit: "40 psf" }, [["13:00", "19:30"]], "Afternoon sun only; hot rail. One hook in the ceiling."),
+    survey: survey("Velshe", [2, 0], "lettuce, strawberries", { kind: "balcony", length: "2.8 m", width: "1 m", limit: "40 psf" }, [["13:00", "19:30"]], "Afternoon sun only; hot rail. One hook in the ceiling.", { groups: { greens: "daily", fruits: "often" }, must: ["lettuce", "strawberry"], skill: "first", cells: "12", budget: "40", water: "15 L" }),
     bags: [{ kind: "pocket-12" }, { kind: "round-7-gal" }],
   },
   {
@@ -122,7 +129,7 @@ export const DEMO_HOUSEHOLDS: readonly DemoHousehold[] = [
     ],
   },
   {
-    survey: survey("Drummeld", [3, 2], "beans, corn, tomatoes", { kind: "roof", length: "5 m", width: "5 m", limit: "2 kPa" }, [["08:00", "19:00"]], "Windy. Water is carried up two floors."),
+    survey: survey("Drummeld", [3, 2], "beans, corn, tomatoes", { kind: "roof", length: "5 m", width: "5 m", limit: "2 kPa" }, [["08:00", "19:00"]], "Windy. Water is carried up two floors.", { groups: { pods: "daily", fruits: "daily" }, must: ["sweet-corn", "tomato"], cells: "60", budget: "120", water: "60 L" }),
     bags: [
       { kind: "round-15-gal", atHand: false, plantings: [{ goal: "sweet-corn/cob", method: "cells", sowOn: "2026-05-21", plants: 4 }] },
       { kind: "round-10-gal", atHand: false, measured: { kind: "round", diameterCm: 33, heightCm: 30, nominalL: 37.85 }, plantings: [{ goal: "bush-bean/pod", method: "stations", sowOn: "2026-05-21", plants: 8 }] },
@@ -137,7 +144,7 @@ export const DEMO_HOUSEHOLDS: readonly DemoHousehold[] = [
     ],
   },
   {
-    survey: survey("Yarnbeck", [1, 0], "anything that keeps", { kind: "balcony", length: "2.2 m", width: "90 cm", limit: "" }, [["07:00", "11:30"]], "Limit not known: ask the owner before any tower."),
+    survey: survey("Yarnbeck", [1, 0], "anything that keeps", { kind: "balcony", length: "2.2 m", width: "90 cm", limit: "" }, [["07:00", "11:30"]], "Limit not known: ask the owner before any tower.", { groups: { roots: "often", heads: "often", greens: "often" }, must: ["onion"], skill: "first", cells: "0", budget: "30", water: "10 L" }),
     bags: [],
   },
 ];

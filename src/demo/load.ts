@@ -1,13 +1,16 @@
 import { createHash } from "node:crypto";
 import type { BagThing, Plan } from "@/core/garden";
+import { toMinor } from "@/core/money";
 import { Survey } from "@/core/place";
 import { type Amount, GardenRecord, readAmount } from "@/core/record";
 import { insertHousehold, putPlace } from "@/db/households";
 import { keepVersion, writePlan } from "@/db/plans";
 import { closePool, type Db, db, transaction } from "@/db/pool";
 import { allProgrammes, insertProgramme } from "@/db/programmes";
+import { insertPrices } from "@/db/prices";
 import { insertRecord } from "@/db/records";
 import { DEMO_HOUSEHOLDS, type DemoBag, type DemoHousehold, type DemoPlanting, type Happening } from "./households";
+import { demoPrices } from "./prices";
 
 /** The same name gives the same id on every machine, so that links and tests stay true. */
 function idOf(name: string): string {
@@ -62,7 +65,8 @@ function planOf(household: DemoHousehold): Plan {
 }
 
 async function loadHousehold(on: Db, household: DemoHousehold, position: number): Promise<void> {
-  const survey = Survey.parse(household.survey);
+  const { budget, ...read } = Survey.parse(household.survey);
+  const survey = { ...read, budgetMinor: budget === null ? null : toMinor(budget, PROGRAMME.currency) };
   const id = idOf(survey.name);
   await insertHousehold(on, PROGRAMME.id, id, String(position + 1).padStart(2, "0"), survey);
   await putPlace(on, PROGRAMME.id, id, survey);
@@ -89,6 +93,7 @@ export async function loadDemo(): Promise<boolean> {
   if ((await allProgrammes(db())).length > 0) return false;
   await transaction(async (on) => {
     await insertProgramme(on, PROGRAMME);
+    await insertPrices(on, PROGRAMME.id, PROGRAMME.trainer, demoPrices(PROGRAMME.currency));
     for (const [position, household] of DEMO_HOUSEHOLDS.entries()) await loadHousehold(on, household, position);
   });
   return true;

@@ -1,19 +1,23 @@
 import { randomUUID } from "node:crypto";
 import { z } from "zod";
 import type { Day } from "@/core/day";
+import { toMinor } from "@/core/money";
 import { sunHours, Survey } from "@/core/place";
 import type { Outcome } from "@/core/problem";
 import { type Due, type HouseholdStage, nextDue, pickedTotals, stageOf } from "@/core/record";
-import { findHousehold, type Household, insertHousehold, listHouseholds, nextCode, putPlace, updateHousehold } from "@/db/households";
+import { findHousehold, type Household, insertHousehold, listHouseholds, nextCode, putPlace, type StoredSurvey, updateHousehold } from "@/db/households";
 import { listRecords } from "@/db/records";
 import { readPlans } from "@/db/plans";
 import { db, transaction } from "@/db/pool";
 import { findProgramme, type Programme } from "@/db/programmes";
+import { CROPS } from "@/library";
 import { type Actor, mayChange } from "./actor";
 import { today } from "./environment";
 import { outcomeOf, parsed, refused } from "./outcome";
 import { readReference } from "./reference";
 import { climateOf, followed } from "./setting";
+
+export type { Household };
 
 export type DueTask = Due & { readonly plantingId: string; readonly goalId: string };
 
@@ -74,12 +78,22 @@ export async function readHousehold(actor: Actor, id: string): Promise<Household
 
 export const householdList = (actor: Actor): Promise<Household[]> => listHouseholds(db(), actor.programmeId);
 
+/** Parses a survey; a budget comes out in the programme's currency. */
+function surveyOf(typed: unknown, { currency }: Programme): Outcome<StoredSurvey> {
+  const survey = parsed(Survey, typed);
+  if (!survey.ok) return survey;
+  const { budget, ...rest } = survey.value;
+  const unknown = [...rest.wants.must, ...rest.wants.never].some((id) => !CROPS.some((c) => c.id === id));
+  if (unknown) return refused({ code: "invalid-input" }, { "wants.must": { code: "crop-unknown" } });
+  return { ok: true, value: { ...rest, budgetMinor: budget === null ? null : toMinor(budget, currency) } };
+}
+
 /** Stores a survey of a new household, and gives it the programme's next code. */
 export function addHousehold(actor: Actor, typed: unknown): Promise<Outcome<{ id: string }>> {
   return outcomeOf(async () => {
     const allowed = mayChange(actor, await findProgramme(db(), actor.programmeId));
     if (!allowed.ok) return allowed;
-    const survey = parsed(Survey, typed);
+    const survey = surveyOf(typed, allowed.value);
     if (!survey.ok) return survey;
     const id = randomUUID();
     await transaction(async (on) => {
@@ -95,7 +109,7 @@ export function resurvey(actor: Actor, householdId: string, readAt: number, type
   return outcomeOf(async () => {
     const allowed = mayChange(actor, await findProgramme(db(), actor.programmeId));
     if (!allowed.ok) return allowed;
-    const survey = parsed(Survey, typed);
+    const survey = surveyOf(typed, allowed.value);
     if (!survey.ok) return survey;
     if (!(await readHousehold(actor, householdId))) return refused({ code: "not-found" });
     return transaction(async (on): Promise<Outcome<{ id: string }>> => {

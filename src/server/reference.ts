@@ -1,5 +1,5 @@
 import { bagMass } from "@/core/bag";
-import { type Difference, differences, type Reference } from "@/core/garden";
+import { type Difference, differences, type Reference, settingFrom } from "@/core/garden";
 import { applyOverrides, type Override } from "@/core/override";
 import type { Outcome } from "@/core/problem";
 import { listHouseholds } from "@/db/households";
@@ -7,13 +7,12 @@ import { insertOverride, listOverrides } from "@/db/overrides";
 import { readPlans } from "@/db/plans";
 import { db } from "@/db/pool";
 import { findProgramme, type Programme } from "@/db/programmes";
-import { BAG_KINDS, CROPS, findBagKind, findMix } from "@/library";
+import { findBagKind, findMix, SHIPPED } from "@/library";
 import { type Actor, mayChange } from "./actor";
 import { outcomeOf, refused } from "./outcome";
-import { settingOf, withReference } from "./setting";
+import { isSurveyed, settingOf } from "./setting";
 
-/** The library as it ships. */
-export const SHIPPED: Reference = { crops: CROPS, bagKinds: BAG_KINDS };
+export { SHIPPED };
 
 /**
  * The library as a programme has it: its own values in place of the shipped ones. An override that a newer library no
@@ -66,9 +65,9 @@ export function previewOverride(actor: Actor, name: string, value: number | null
     const plans = await readPlans(db(), actor.programmeId, households.map((h) => h.id));
     const found = households.flatMap((household) => {
       const plan = plans.get(household.id)?.plan;
-      if (!plan || !household.place) return [];
-      const setting = settingOf(programme, household.place, household.schools);
-      return differences(plan, withReference(setting, before), withReference(setting, after)).map((d) => ({ ...d, household: `${household.code} ${household.name}` }));
+      if (!plan || !isSurveyed(household)) return [];
+      const setting = settingOf(programme, household);
+      return differences(plan, settingFrom(setting, before), settingFrom(setting, after)).map((d) => ({ ...d, household: `${household.code} ${household.name}` }));
     });
     return { ok: true, value: found };
   });

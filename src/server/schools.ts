@@ -1,4 +1,4 @@
-import { differences } from "@/core/garden";
+import { differences, settingFrom } from "@/core/garden";
 import type { Outcome } from "@/core/problem";
 import { Schools } from "@/core/school";
 import { listHouseholds, updateHouseholdSchools } from "@/db/households";
@@ -9,7 +9,7 @@ import { type Actor, mayChange } from "./actor";
 import { readHousehold } from "./households";
 import { outcomeOf, parsed, refused } from "./outcome";
 import { type PlanDifference, readReference } from "./reference";
-import { settingOf, withReference } from "./setting";
+import { isSurveyed, settingOf } from "./setting";
 
 /** What another choice of schools would change in the programme's plans. Nothing is stored. */
 export function previewSchools(actor: Actor, input: unknown): Promise<Outcome<PlanDifference[]>> {
@@ -23,8 +23,8 @@ export function previewSchools(actor: Actor, input: unknown): Promise<Outcome<Pl
     const plans = await readPlans(db(), actor.programmeId, households.map((h) => h.id));
     const found = households.flatMap((household) => {
       const plan = plans.get(household.id)?.plan;
-      if (!plan || !household.place) return [];
-      const under = (chosen: Schools) => withReference(settingOf({ ...allowed.value, schools: chosen }, household.place!, household.schools), reference);
+      if (!plan || !isSurveyed(household)) return [];
+      const under = (chosen: Schools) => settingFrom(settingOf({ ...allowed.value, schools: chosen }, household), reference);
       return differences(plan, under(allowed.value.schools), under(schools.value)).map((d) => ({ ...d, household: `${household.code} ${household.name}` }));
     });
     return { ok: true, value: found };

@@ -1,10 +1,9 @@
 import type { Climate } from "@/core/calendar";
-import type { PlainSetting, Planting, Reference, Setting } from "@/core/garden";
+import type { PlainSetting, Planting, Reference } from "@/core/garden";
 import { sunHours } from "@/core/place";
 import type { Followed, GardenRecord } from "@/core/record";
-import type { Schools } from "@/core/school";
 import type { Programme } from "@/db/programmes";
-import type { Place } from "@/db/households";
+import type { Household, Place } from "@/db/households";
 import { findClimate, findMix } from "@/library";
 
 /** The town's own climate, or the library's profile. */
@@ -15,8 +14,14 @@ export function climateOf(programme: Programme): Climate {
   return climate;
 }
 
-/** What a household's plan is judged against. @param schools what the household has chosen for itself */
-export function settingOf(programme: Programme, place: Place, schools: Schools = {}): PlainSetting {
+/** A household that has been surveyed. */
+export type Surveyed = Household & { readonly place: Place };
+
+export const isSurveyed = (household: Household): household is Surveyed => household.place !== null;
+
+/** What a household's plan is judged against. @param known what the programme knows besides: its prices, its own germination */
+export function settingOf(programme: Programme, household: Surveyed, known: Pick<PlainSetting, "prices" | "germination"> = {}): PlainSetting {
+  const { place, schools, cells, skill, wants, adults, children } = household;
   const mix = findMix(programme.mixId);
   if (!mix) throw new Error(`the library has no mix ${programme.mixId}`);
   return {
@@ -26,12 +31,11 @@ export function settingOf(programme: Programme, place: Place, schools: Schools =
     floorM2: (place.lengthCm * place.widthCm) / 10_000,
     limitKgM2: place.limitKgM2 ?? undefined,
     schools: { ...programme.schools, ...schools },
+    hands: { cells, skill },
+    wants,
+    people: { adults, children },
+    ...known,
   };
-}
-
-/** A setting that looks crops and bags up in a programme's library. */
-export function withReference(plain: PlainSetting, reference: Reference): Setting {
-  return { ...plain, findShape: (id) => reference.bagKinds.find((kind) => kind.id === id)?.shape, findGoal: (id) => goalIn(reference, id) };
 }
 
 /** The crop and goal with this id in a programme's library. */

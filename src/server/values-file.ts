@@ -6,7 +6,8 @@ import { db, transaction } from "@/db/pool";
 import { findProgramme } from "@/db/programmes";
 import { type Actor, mayChange } from "./actor";
 import { outcomeOf, refused } from "./outcome";
-import { referenceWith, SHIPPED } from "./reference";
+import { SHIPPED } from "@/library";
+import { referenceWith } from "./reference";
 
 const MOST_BYTES = 4_000_000;
 

@@ -6,6 +6,13 @@ import type { ReactNode } from "react";
 import { useWords } from "@/ui/words/use-words";
 
 const SCREENS = ["doorstep", "match", "bench", "log"] as const;
+/** What the whole programme works with. */
+const REFERENCE = [
+  { path: "/library", word: "reference" },
+  { path: "/climate", word: "climate" },
+  { path: "/schools", word: "schools" },
+  { path: "/prices", word: "prices" },
+] as const;
 
 export interface FrameHousehold {
   readonly id: string;
@@ -49,15 +56,11 @@ export function Frame({ programme, day, fixedDay, households, children }: FrameP
           <Link href="/" className={tab(path === "/")} aria-current={path === "/" ? "page" : undefined}>
             {t("nav.households")}
           </Link>
-          <Link href="/library" className={`${tab(path === "/library")} ${current ? "order-last" : ""}`} aria-current={path === "/library" ? "page" : undefined}>
-            {t("nav.reference")}
-          </Link>
-          <Link href="/climate" className={`${tab(path === "/climate")} ${current ? "order-last" : ""}`} aria-current={path === "/climate" ? "page" : undefined}>
-            {t("nav.climate")}
-          </Link>
-          <Link href="/schools" className={`${tab(path === "/schools")} ${current ? "order-last" : ""}`} aria-current={path === "/schools" ? "page" : undefined}>
-            {t("nav.schools")}
-          </Link>
+          {REFERENCE.map(({ path: at, word }) => (
+            <Link key={at} href={at} className={`${tab(path === at)} ${current ? "order-last" : ""}`} aria-current={path === at ? "page" : undefined}>
+              {t(`nav.${word}`)}
+            </Link>
+          ))}
           {current &&
             SCREENS.map((s) => (
               <Link key={s} href={`/house/${current.id}/${s}`} className={tab(screen === s)} aria-current={screen === s ? "page" : undefined}>

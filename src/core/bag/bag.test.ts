@@ -54,3 +54,11 @@ it("says when a label and the bag's own measures contradict each other", () => {
 it("knows that a hanging bag covers no floor", () => {
   expect(footprint({ kind: "pocket", diameterCm: 20, heightCm: 45, pockets: 12, rings: 4 })).toBeUndefined();
 });
+
+it("stacks tiers: as deep as one, as much as all, pockets round each", () => {
+  const tiers: BagShape = { kind: "tiers", diameterCm: 36, tierHeightCm: 16, tiers: 5, pockets: 30 };
+  expect(soilDepthCm(tiers)).toBe(14);
+  expect(soilVolumeL(tiers)).toBeCloseTo((5 * Math.PI * 18 ** 2 * 14) / 1000, 9);
+  expect(sideRings(tiers).map((r) => r.holes)).toEqual([6, 6, 6, 6, 6]);
+  expect(footprint(tiers)).toEqual({ type: "circle", radiusCm: 18 });
+});

@@ -1,6 +1,7 @@
 /** What does a bag hold, where can it be planted, and what does it weigh? Geometry of each kind of bag. */
 export { coverFor } from "./cover";
 export { checkLabel, type LabelCheck } from "./label";
+export type { BagMake } from "./make";
 export { bagMass } from "./mass";
 export {
   type BagShape,
@@ -8,4 +9,4 @@ export {
   outlineArea,
 } from "./shape";
 export { innerHeightCm, soilDepthCm, soilVolumeL, usualGapCm } from "./soil";
-export { footprint, plantingTop, sideHoles, sideReachCm, type SideRing, sideRings, topOutline, widthOf } from "./surfaces";
+export { footprint, plantingTop, rolledTo, sideHoles, sideReachCm, type SideRing, sideRings, topOutline, widthOf } from "./surfaces";

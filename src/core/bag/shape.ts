@@ -5,7 +5,8 @@ export type BagShape =
   | { readonly kind: "pot"; readonly topCm: number; readonly baseCm: number; readonly heightCm: number; readonly nominalL?: number }
   | FlatShape
   | PocketShape
-  | TowerShape;
+  | TowerShape
+  | TiersShape;
 
 /** A round fabric bag: a cylinder sold by a nominal volume. */
 export interface RoundShape {
@@ -41,6 +42,16 @@ export interface TowerShape {
   readonly holes: number;
   readonly rings: number;
   readonly coreCm: number;
+}
+
+/** Round dishes stacked on each other, with pockets round each; water trickles from one to the next. */
+export interface TiersShape {
+  readonly kind: "tiers";
+  readonly diameterCm: number;
+  readonly tierHeightCm: number;
+  readonly tiers: number;
+  /** Pockets of all tiers together. */
+  readonly pockets: number;
 }
 
 /** A flat outline seen from above, centred on the origin. */

@@ -9,8 +9,10 @@ export function usualGapCm(shape: BagShape): number {
   switch (shape.kind) {
     case "flat":
       return 0;
+    case "tiers":
+      return 2;
     case "pot":
-      return shape.heightCm < 25 ? 2 : 5;
+      return shape.heightCm < 25 ? Math.min(2, shape.heightCm / 4) : 5;
     case "tub":
       return shape.heightCm < 20 ? Math.min(2, shape.heightCm / 4) : 5;
     default:
@@ -18,8 +20,9 @@ export function usualGapCm(shape: BagShape): number {
   }
 }
 
-/** Greatest height that soil can stand to, in cm. A laid-flat bag is as deep as its volume spreads over its floor. */
+/** Greatest height that soil can stand to, in cm. A laid-flat bag is as deep as its volume spreads over its floor; of tiers each has its own. */
 export function innerHeightCm(shape: BagShape): number {
+  if (shape.kind === "tiers") return shape.tierHeightCm;
   return shape.kind === "flat" ? (shape.nominalL * 1000) / (shape.lengthCm * shape.widthCm) : shape.heightCm;
 }
 
@@ -36,7 +39,7 @@ export function soilVolumeL(shape: BagShape, gapCm = usualGapCm(shape)): number 
     const surface = base + ((shape.topCm / 2 - base) * depth) / shape.heightCm;
     return (Math.PI * depth * (base ** 2 + base * surface + surface ** 2)) / 3 / 1000;
   }
-  return (outlineArea(topOutline(shape)) * depth) / 1000;
+  return ((outlineArea(topOutline(shape)) * depth) / 1000) * (shape.kind === "tiers" ? shape.tiers : 1);
 }
 
 /** Litres of stones in a tower's core; 0 for every other bag. */

@@ -5,6 +5,7 @@ export function topOutline(shape: BagShape): Outline {
   switch (shape.kind) {
     case "round":
     case "pocket":
+    case "tiers":
       return { type: "circle", radiusCm: shape.diameterCm / 2 };
     case "pot":
       return { type: "circle", radiusCm: shape.topCm / 2 };
@@ -42,13 +43,15 @@ export interface SideRing {
 
 /** Rings of side holes from the lowest up; none for a bag without holes. Holes left over go to the lower rings. */
 export function sideRings(shape: BagShape): SideRing[] {
-  if (shape.kind !== "pocket" && shape.kind !== "tower") return [];
-  const holes = shape.kind === "pocket" ? shape.pockets : shape.holes;
-  const each = Math.floor(holes / shape.rings);
-  const over = holes - each * shape.rings;
-  const step = shape.heightCm / (shape.rings + 1);
-  return Array.from({ length: shape.rings }, (_, ring) => ({
-    heightCm: step * (ring + 1),
+  if (shape.kind !== "pocket" && shape.kind !== "tower" && shape.kind !== "tiers") return [];
+  const holes = shape.kind === "tower" ? shape.holes : shape.pockets;
+  const rings = shape.kind === "tiers" ? shape.tiers : shape.rings;
+  const each = Math.floor(holes / rings);
+  const over = holes - each * rings;
+  // A tier's pockets stand at its rim; a bag's rings are spread over its height.
+  const heightOf = (ring: number) => (shape.kind === "tiers" ? shape.tierHeightCm * (ring + 1) : (shape.heightCm * (ring + 1)) / (rings + 1));
+  return Array.from({ length: rings }, (_, ring) => ({
+    heightCm: heightOf(ring),
     holes: each + (ring < over ? 1 : 0),
   }));
 }
@@ -58,9 +61,14 @@ export const sideHoles = (shape: BagShape): number => sideRings(shape).reduce((s
 /** How far inward roots can run from a side hole, in cm: across the bag, or to the core on its near side. */
 export function sideReachCm(shape: BagShape): number {
   if (shape.kind === "pocket") return shape.diameterCm;
+  if (shape.kind === "tiers") return shape.diameterCm / 2;
   if (shape.kind === "tower") return shape.coreCm > 0 ? (shape.diameterCm - shape.coreCm) / 2 : shape.diameterCm;
   return 0;
 }
+
+/** A fabric bag with its wall rolled down to a height; any other bag, and a height over its own, changes nothing. */
+export const rolledTo = (shape: BagShape, heightCm: number): BagShape =>
+  shape.kind === "round" && heightCm < shape.heightCm ? { kind: "round", diameterCm: shape.diameterCm, heightCm } : shape;
 
 /** How wide the bag is to carry, cm: its shorter side. */
 export function widthOf(shape: BagShape): number {

@@ -24,6 +24,8 @@ export interface Season {
 
 /** Heat in this many days before the first pick spoils it; heat that ends earlier is outgrown. Memory. */
 const HEAT_LEAD_DAYS = 20;
+/** How long a planting counts as a seedling once it stands outdoors. Memory. */
+const SEEDLING_DAYS = 21;
 /** Nights may be this much below the mark, and for a third of the time, for a crop to stand still and not fail. Memory. */
 const COLD_GRACE_C = 2;
 
@@ -61,8 +63,9 @@ export function judgeSeason(crop: Crop, goal: Goal, method: Method, sowOn: Day, 
     const grade = haveC < needC - COLD_GRACE_C || cool.length > (first - out) / 3 ? "wrong" : "tight";
     found.push(verdict(grade, { code: "nights-too-cold", needC, haveC, day: dayOf(coldest) }, stages));
   }
-  const [frost] = daysWhere(out, first, (d) => weather(d).nightC - NIGHT_SWING_C < crop.nights.standsC);
-  if (frost !== undefined) found.push(verdict("wrong", { code: "frost-first", standsC: crop.nights.standsC, day: dayOf(frost) }, stages));
+  const standsC = (d: number) => (d < out + SEEDLING_DAYS ? crop.nights.seedlingStandsC : crop.nights.standsC);
+  const [frost] = daysWhere(out, first, (d) => weather(d).nightC - NIGHT_SWING_C < standsC(d));
+  if (frost !== undefined) found.push(verdict("wrong", { code: "frost-first", standsC: standsC(frost), day: dayOf(frost) }, stages));
   const leadFrom = Math.max(out, first - HEAT_LEAD_DAYS + 1);
   const hot = daysWhere(leadFrom, first, (d) => weather(d).dayC >= crop.heatC);
   if (hot.length > 0) {

@@ -52,6 +52,8 @@ export interface FitQuestion {
   /** Litres and side holes taken by what else is in the bag at that time. */
   readonly claimedL?: number;
   readonly claimedHoles?: number;
+  /** Part of the top that a stand sown thick has, cm²; all of it when left out. */
+  readonly areaCm2?: number;
   /** Schools that change the count: crowded on purpose, bags one size up. */
   readonly schools?: Pick<Schools, "density" | "bagSize">;
 }
@@ -124,7 +126,8 @@ export function fit(question: FitQuestion): Fit {
     plants = q.plants ?? (proposed > 0 ? proposed : Math.min(1, most));
     limits = [...place, ...plantLimits(offer, stand, plants)];
   } else {
-    sown = { areaCm2: offer.areaCm2, seedG: (offer.areaCm2 / 10_000) * stand.seedGM2 };
+    const areaCm2 = q.areaCm2 ?? offer.areaCm2;
+    sown = { areaCm2, seedG: (areaCm2 / 10_000) * stand.seedGM2 };
   }
   const grade = worst(limits.map((l) => l.grade));
   const limit = limits.find((l) => l.grade === grade)!;
@@ -136,6 +139,6 @@ export function fit(question: FitQuestion): Fit {
 
 /** The better of a goal's surfaces on a bag: side holes where the bag has them and the goal takes them, else the top. */
 export function surfaceFor(goal: Goal, shape: BagShape): Where | undefined {
-  const holed = shape.kind === "tower" || shape.kind === "pocket";
+  const holed = shape.kind === "tower" || shape.kind === "pocket" || shape.kind === "tiers";
   return goal.where.includes("side") && holed ? "side" : goal.where.includes("top") ? "top" : undefined;
 }

@@ -1,4 +1,4 @@
 /** Does it fit? Crop and goal against bag, place and date: plants, sowing method, verdict, reasons and fixes. */
 export { type Fit, fit, type FitQuestion, type Fix, type Note, surfaceFor } from "./fit";
 export { type Grade, GRADES, type Limit } from "./limits";
-export { chooseMethod, type MethodChoice, methodsFor } from "./method";
+export { type Hands, type MethodChoice, methodsFor, rankMethods } from "./method";

@@ -4,7 +4,7 @@
  */
 import { describe, expect, it } from "vitest";
 import { findBagKind, findGoal } from "@/library";
-import { chooseMethod, fit, surfaceFor } from ".";
+import { fit, rankMethods, surfaceFor } from ".";
 import { type Climate, judgeSeason, stagesFrom } from "../calendar";
 import { daysBetween } from "../day";
 
@@ -18,7 +18,7 @@ function ask(goalId: string, bag: string, climate: Climate, plants?: number, cla
   const { crop, goal } = findGoal(goalId)!;
   const { shape } = findBagKind(bag)!;
   const where = surfaceFor(goal, shape)!;
-  const { method } = chooseMethod(goal, where)!;
+  const { method } = rankMethods(goal, where)[0]!;
   const season = judgeSeason(crop, goal, method, SOW, climate);
   const result = fit({ goal, shape, where, plants, gapCm, sunHours: 8, season, claimedL });
   const stages = stagesFrom(crop, goal, method, SOW, climate);

@@ -1,6 +1,6 @@
-import { expect, it } from "vitest";
+import { describe, expect, it } from "vitest";
 import { CROP_GOALS, findClimate, findGoal } from "@/library";
-import { picksOf } from ".";
+import { picksOf, tasteOf, Wants, weeklyWantG } from ".";
 import { stagesFrom } from "../calendar";
 
 const climate = findClimate("larkmouth")!;
@@ -38,4 +38,21 @@ it("gives less when heat cuts the picking short, and nothing of flowers", () => 
   const { goal } = findGoal("lettuce/leaf")!;
   expect(grams(picks("lettuce/leaf", "2026-04-05", 1))).toBeLessThan(goal.yieldG.likely);
   expect(picks("marigold/flower", "2026-03-01", 5)).toEqual([]);
+});
+
+describe("what a household wants", () => {
+  const wants: Wants = { groups: { greens: "daily", fruits: "never" }, must: ["kale"], never: ["pepper"] };
+
+  it("comes to helpings of 80 g, five of which are the 400 g a day of WHO/FAO 2003", () => {
+    const week = weeklyWantG(wants, { adults: 2, children: 2 });
+    expect(week).toMatchObject({ greens: 7 * 80 * 3, fruits: 0, pods: 80 * 3 });
+    const all = weeklyWantG({ groups: { greens: "daily", heads: "daily", roots: "daily", pods: "daily", fruits: "daily", herbs: "never" }, must: [], never: [] }, { adults: 1, children: 0 });
+    expect(Object.values(all).reduce((a, b) => a + b) / 7).toBe(400);
+  });
+
+  it("puts a must before habits, and a refusal before all", () => {
+    const taste = (goalId: string) => tasteOf(findGoal(goalId)!.crop, findGoal(goalId)!.goal, wants);
+    expect(["kale/leaf", "spinach/leaf", "pea/pod", "tomato/bush", "pepper/sweet", "marigold/flower"].map(taste)).toEqual(["must", "daily", "sometimes", "refused", "refused", "plain"]);
+    expect(Wants.safeParse({ groups: {}, must: ["kale"], never: ["kale"] }).success).toBe(false);
+  });
 });

@@ -1,2 +1,3 @@
-/** What is there to eat, and when? Picks of a planting over its season. */
+/** What is there to eat, and when, and what is wanted? Picks of a planting over its season, against what a household eats. */
 export { type Pick, picksOf } from "./picks";
+export { FOOD_GROUPS, type FoodGroup, foodGroup, HOW_OFTEN, NO_WANTS, type Taste, tasteOf, TASTES, Wants, weeklyWantG } from "./want";

@@ -1,37 +1,18 @@
-import { type BagShape, bagMass, checkLabel, footprint, type LabelCheck, outlineArea, plantingTop, sideRings, soilDepthCm, soilVolumeL, usualGapCm } from "../bag";
-import { type Climate, judgeSeason, nextSowing, type Season } from "../calendar";
+import { type BagMake, type BagShape, bagMass, checkLabel, footprint, type LabelCheck, outlineArea, plantingTop, soilDepthCm, soilVolumeL, usualGapCm } from "../bag";
+import { grownOn } from "../canopy";
+import { nextSowing, type Season } from "../calendar";
 import type { Crop, Goal, Method } from "../crop";
-import { addDays, type Day } from "../day";
-import { chooseMethod, type Fit, fit, methodsFor } from "../fit";
-import { type Load, loadOn } from "../load";
-import type { Mix } from "../mix";
-import { inForce, type Schools, type SchoolsInForce } from "../school";
-import { distanceBetween, placeAlongEdge, placeAround, placeSides, type Point, type SidePoint } from "../placement";
+import type { Day } from "../day";
+import { type Fit, fit } from "../fit";
+import { type Load, loadOn, loadOnSpot } from "../load";
+import { distanceBetween, type Point, type SidePoint } from "../placement";
+import { inForce, type SchoolsInForce } from "../school";
+import { type Clash, clashesOf } from "./clash";
+import { claimedFrom, daysTogether, sunUnder } from "./crowd";
+import { type Draft, draftOf, overlaps } from "./draft";
 import type { BagThing, Plan, Planting, Row } from "./plan";
-
-/** The library as plain data, so that it can be sent to where the computing is done. */
-export interface Reference {
-  readonly crops: readonly Crop[];
-  readonly bagKinds: readonly { readonly id: string; readonly shape: BagShape }[];
-}
-
-/** The part of a `Setting` that is plain data. */
-export interface PlainSetting {
-  readonly climate: Climate;
-  readonly mix: Mix;
-  readonly sunHours: number;
-  /** Floor of the place, m². */
-  readonly floorM2: number;
-  readonly limitKgM2?: number;
-  /** What programme and household have chosen. */
-  readonly schools?: Schools;
-}
-
-/** What a plan is judged against. */
-export interface Setting extends PlainSetting {
-  readonly findShape: (kindId: string) => BagShape | undefined;
-  readonly findGoal: (goalId: string) => { crop: Crop; goal: Goal } | undefined;
-}
+import { type Patch, type Standing, standingsOf, wantApart } from "./positions";
+import { type Setting, shapeOf } from "./setting";
 
 /** Another planting in the bag at the same time, and how near its plants come. */
 export interface Neighbour {
@@ -58,12 +39,16 @@ export interface PlantingView {
   /** Where its plants stand: on the top in cm from the middle, or among side holes. */
   readonly top: readonly Point[];
   readonly sides: readonly SidePoint[];
+  /** Its part of the top, when it is sown thick. */
+  readonly patch?: Patch;
 }
 
 export interface RowView {
   readonly row: Row;
   readonly bag: BagThing;
   readonly shape: BagShape;
+  /** What it is made of; undefined for a kind that the library no longer has. */
+  readonly make?: BagMake;
   readonly gapCm: number;
   readonly schools: SchoolsInForce;
   readonly soilL: number;
@@ -74,6 +59,8 @@ export interface RowView {
   readonly load?: Load;
   readonly label?: LabelCheck;
   readonly plantings: readonly PlantingView[];
+  /** Where its plantings are in each other's way. */
+  readonly clashes: readonly Clash[];
 }
 
 export interface Garden {
@@ -85,76 +72,22 @@ export interface Garden {
   readonly meals: readonly { readonly day: Day; readonly goalId: string }[];
 }
 
-/** The shape of a bag: its own measures, else its kind's; a tower without a core where that is the school. */
-export function shapeOf(bag: BagThing, setting: Setting, schools = inForce(setting.schools)): BagShape | undefined {
-  const shape = bag.shape ?? setting.findShape(bag.kindId);
-  return shape?.kind === "tower" && schools.core === "none" ? coreless(shape) : shape;
+/** Smaller than this, a plant does not yet need its light. */
+const LIGHT_FROM = 0.3;
+
+/** Hours of sun that a planting gets on average while it grows to its first pick, under what stands taller in its bag. */
+function sunFor(draft: Draft, others: readonly Draft[], sunHours: number, topCm2: number): number {
+  const { stages } = draft.season;
+  const until = stages.firstPick?.likely ?? draft.stay.to;
+  const days = [...new Set(others.flatMap((o) => daysTogether(draft, o)))].filter((day) => day <= until && grownOn(stages, day) >= LIGHT_FROM);
+  const growing = daysTogether(draft, { stay: { from: draft.stay.from, to: until } }).filter((day) => grownOn(stages, day) >= LIGHT_FROM);
+  if (days.length === 0 || growing.length === 0) return sunHours;
+  const shaded = days.reduce((sum, day) => sum + sunHours - sunUnder(draft, others, day, sunHours, topCm2), 0);
+  return sunHours - shaded / Math.max(days.length, growing.length);
 }
 
-/** Kept, so that the same tower stays the same object from question to question. */
-const withoutCore = new WeakMap<BagShape, BagShape>();
-function coreless(shape: Extract<BagShape, { kind: "tower" }>): BagShape {
-  const known = withoutCore.get(shape) ?? { ...shape, coreCm: 0 };
-  withoutCore.set(shape, known);
-  return known;
-}
-
-/** From when to when a planting takes its place in the bag; a raised seedling comes in when it is moved. */
-function stay({ stages }: Season): { from: Day; to: Day } {
-  const from = stages.move?.likely ?? stages.sow;
-  return { from, to: stages.lastPick?.likely ?? stages.firstPick?.likely ?? addDays(from, 60) };
-}
-
-interface Draft {
-  planting: Planting;
-  crop: Crop;
-  goal: Goal;
-  method: Method;
-  why: string;
-  season: Season;
-  stay: { from: Day; to: Day };
-}
-
-const overlaps = (a: Draft, b: Draft) => a.stay.from < b.stay.to && b.stay.from < a.stay.to;
-
-function draftOf(planting: Planting, setting: Setting, schools: SchoolsInForce): Draft | undefined {
-  const found = setting.findGoal(planting.goalId);
-  if (!found) return undefined;
-  const { crop, goal } = found;
-  const where = planting.surface === "side" ? "side" : "top";
-  const chosen = chooseMethod(goal, where, schools.start);
-  const method = methodsFor(goal, where).find((m) => m.method === planting.method) ?? chosen?.method ?? goal.methods[0]!;
-  const why = method === chosen?.method ? chosen.why : method.why;
-  const season = judgeSeason(crop, goal, method, planting.sowOn, setting.climate);
-  return { planting, crop, goal, method, why, season, stay: stay(season) };
-}
-
-/** Litres that a planting needs while it stands in the bag. */
-const claim = ({ goal, planting }: Draft): number =>
-  goal.stand.type === "plants" ? goal.stand.soilL.good * (planting.plants ?? 0) : 0;
-
-const spacingOf = ({ goal }: Draft) => (goal.stand.type === "plants" ? goal.stand.spacingCm : { least: 0, good: 0 });
-
-/** Half-way between what two neighbours need at least from their own kind. */
-const wantApart = (a: Draft, b: Draft): number => (spacingOf(a).least + spacingOf(b).least) / 2;
-
-/** Where a planting's plants stand: on the top they leave room for those that stand along the edge at the same time. */
-function positions(draft: Draft, others: readonly Draft[], shape: BagShape): { top: Point[]; sides: SidePoint[] } {
-  const { planting, goal } = draft;
-  const n = planting.plants ?? 0;
-  if (planting.surface === "side") return { top: [], sides: placeSides(sideRings(shape), n) };
-  const top = plantingTop(shape);
-  if (planting.surface === "edge") return { top: placeAlongEdge(top, n, goal.insetCm), sides: [] };
-  const edging = others.filter((d) => d.planting.surface === "edge");
-  const taken = edging.flatMap((d) => placeAlongEdge(top, d.planting.plants ?? 0, d.goal.insetCm));
-  const clearCm = Math.max(1, ...edging.map((d) => wantApart(draft, d)));
-  return { top: placeAround(top, n, spacingOf(draft).good, goal.insetCm, taken, clearCm), sides: [] };
-}
-
-function neighboursOf(draft: Draft, drafts: readonly Draft[], shape: BagShape): Neighbour[] {
-  const beside = (d: Draft) => drafts.filter((x) => x !== d && overlaps(x, d));
-  const others = beside(draft);
-  const own = positions(draft, others, shape).top;
+function neighboursOf(draft: Draft, others: readonly Draft[], standings: ReadonlyMap<Draft, Standing>): Neighbour[] {
+  const own = standings.get(draft)!.top;
   return others.map((other) => {
     const common = {
       plantingId: other.planting.id,
@@ -162,55 +95,59 @@ function neighboursOf(draft: Draft, drafts: readonly Draft[], shape: BagShape): 
       from: draft.stay.from > other.stay.from ? draft.stay.from : other.stay.from,
       to: draft.stay.to < other.stay.to ? draft.stay.to : other.stay.to,
     };
-    const theirs = positions(other, beside(other), shape).top;
+    const theirs = standings.get(other)!.top;
     if (own.length === 0 || theirs.length === 0) return common;
     return { ...common, apartCm: distanceBetween(own, theirs), wantCm: wantApart(draft, other) };
   });
 }
 
-function viewPlanting(draft: Draft, drafts: readonly Draft[], shape: BagShape, gapCm: number, setting: Setting, schools: SchoolsInForce): PlantingView {
+interface Bag {
+  readonly shape: BagShape;
+  readonly gapCm: number;
+  readonly soilL: number;
+}
+
+function viewPlanting(draft: Draft, drafts: readonly Draft[], standings: ReadonlyMap<Draft, Standing>, { shape, gapCm, soilL }: Bag, setting: Setting, schools: SchoolsInForce): PlantingView {
   const { planting, crop, goal, method, season } = draft;
   const others = drafts.filter((d) => d !== draft && overlaps(d, draft));
   const sameSide = others.filter((d) => d.planting.surface === "side" && planting.surface === "side");
+  const { top, sides, patch } = standings.get(draft)!;
   const verdict = fit({
     goal,
     shape,
     gapCm,
     where: planting.surface === "side" ? "side" : "top",
     plants: planting.plants ?? undefined,
-    sunHours: setting.sunHours,
+    sunHours: planting.surface === "side" ? setting.sunHours : sunFor(draft, others, setting.sunHours, outlineArea(plantingTop(shape))),
     season,
     nextSowing: season.grade === "right" ? undefined : nextSowing(crop, goal, method, planting.sowOn, setting.climate),
     schools,
-    claimedL: others.reduce((sum, d) => sum + claim(d), 0),
+    claimedL: claimedFrom(draft, others, soilL),
     claimedHoles: sameSide.reduce((sum, d) => sum + (d.planting.plants ?? 0), 0),
+    areaCm2: patch?.areaCm2,
   });
-  return {
-    planting, crop, goal, method, season,
-    stay: draft.stay,
-    methodWhy: draft.why,
-    fit: verdict,
-    neighbours: neighboursOf(draft, drafts, shape),
-    ...positions(draft, others, shape),
-  };
+  return { planting, crop, goal, method, season, stay: draft.stay, methodWhy: draft.why, fit: verdict, neighbours: neighboursOf(draft, others, standings), top, sides, patch };
 }
 
 /** One row: its bag's soil and mass, and every planting judged with what stands beside it. */
-function assessRow(row: Row, bag: BagThing, setting: Setting): RowView | undefined {
+export function assessRow(row: Row, bag: BagThing, setting: Setting): RowView | undefined {
   const schools = inForce(setting.schools, row.schools);
-  const shape = shapeOf(bag, setting, schools);
+  const shape = shapeOf(bag, setting, schools, row);
   if (!shape) return undefined;
   const gapCm = row.gapCm ?? usualGapCm(shape);
+  const soilL = soilVolumeL(shape, gapCm);
+  const drafts = row.plantings.map((p) => draftOf(p, setting, schools)).filter((d) => d !== undefined);
+  const standings = standingsOf(drafts, shape);
   const mass = bagMass(shape, setting.mix, gapCm);
   const ground = footprint(shape);
-  const drafts = row.plantings.map((p) => draftOf(p, setting, schools)).filter((d) => d !== undefined);
   return {
-    row, bag, shape, gapCm, schools, ...mass,
-    soilL: soilVolumeL(shape, gapCm),
+    row, bag, shape, gapCm, schools, soilL, ...mass,
+    make: setting.findMake(bag.kindId),
     depthCm: soilDepthCm(shape, gapCm),
-    load: ground && loadOn(mass.wetKg, outlineArea(ground) / 10_000, setting.limitKgM2),
+    load: ground && loadOnSpot(mass.wetKg, outlineArea(ground) / 10_000, setting.limitKgM2),
     label: checkLabel(shape),
-    plantings: drafts.map((d) => viewPlanting(d, drafts, shape, gapCm, setting, schools)),
+    plantings: drafts.map((d) => viewPlanting(d, drafts, standings, { shape, gapCm, soilL }, setting, schools)),
+    clashes: clashesOf(drafts, standings, shape, soilL, setting.sunHours),
   };
 }
 

@@ -1,8 +1,16 @@
 /** How does a whole plan stand? Its rows judged one by one and together, and crops matched against its bags. */
-export { assessGarden, type Garden, type Neighbour, nextMeal, type PlainSetting, type PlantingView, type Reference, type RowView, type Setting, shapeOf, standingOn } from "./assess";
+export { bagAge } from "./age";
+export { assessGarden, type Garden, type Neighbour, nextMeal, type PlantingView, type RowView, standingOn } from "./assess";
+export type { Clash } from "./clash";
+export { changeOf, type Cure, curesFor } from "./cure";
+export { type Economy, economyOf, type Week } from "./economy";
 export { addBag, changeBag, changePlanting, changeRow, putPlanting, removePlanting, removeRow } from "./edit";
 export { type MatchCell, type MatchLine, matchAll, openCell } from "./match";
 export { type Difference, differences } from "./differ";
+export { bestWorth, MATCH_ORDERS, type MatchOrder, orderLines, passesTaste, TASTE_FILTERS, type TasteFilter } from "./order";
 export { BagThing, DayText, EMPTY_PLAN, type KeptPlan, Plan, type Planting, type Row, Shape } from "./plan";
+export { type PlainSetting, type Reference, type Setting, settingFrom, shapeOf } from "./setting";
+export type { Patch } from "./positions";
 export { plantingOf, suggestGoal } from "./suggest";
 export { shareOf, type Span, spanOf } from "./span";
+export { rowThirst, wateringDays, weeklyThirst } from "./thirst";

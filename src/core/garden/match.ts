@@ -2,15 +2,10 @@ import { judgeSeason, nextSowing, type Season } from "../calendar";
 import type { Crop, Goal, Method, Where } from "../crop";
 import type { Day } from "../day";
 import { inForce } from "../school";
-import { chooseMethod, type Fit, fit, type MethodChoice, surfaceFor } from "../fit";
-import { shapeOf, type Setting } from "./assess";
+import { type Fit, fit, rankMethods, surfaceFor } from "../fit";
 import type { BagThing } from "./plan";
-
-/** How a goal is started on a surface, and what the season says to that. */
-interface Start {
-  readonly choice: MethodChoice;
-  readonly season: Season;
-}
+import { shapeOf, type Setting } from "./setting";
+import { chooseStart, type Start } from "./start";
 
 export interface MatchCell extends Start {
   readonly bagId: string;
@@ -45,12 +40,15 @@ export function matchAll(
   const schools = inForce(setting.schools);
   return goals.flatMap(({ crop, goal }) => {
     const seasons = new Map<Method, Season>();
+    const judge = (method: Method) => {
+      const season = seasons.get(method) ?? judgeSeason(crop, goal, method, sowOn, setting.climate);
+      seasons.set(method, season);
+      return season;
+    };
+    const starts = new Map<Where, Start | undefined>();
     const startOn = (where: Where): Start | undefined => {
-      const choice = chooseMethod(goal, where, schools.start);
-      if (!choice) return undefined;
-      const season = seasons.get(choice.method) ?? judgeSeason(crop, goal, choice.method, sowOn, setting.climate);
-      seasons.set(choice.method, season);
-      return { choice, season };
+      if (!starts.has(where)) starts.set(where, chooseStart(rankMethods(goal, where, schools.start, setting.hands), judge));
+      return starts.get(where);
     };
     const usual = startOn(goal.where.includes("top") ? "top" : "side");
     if (!usual) return [];

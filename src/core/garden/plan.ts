@@ -18,6 +18,7 @@ export const Shape = z.discriminatedUnion("kind", [
   z
     .strictObject({ kind: z.literal("tower"), diameterCm: size(300), heightCm: size(300), holes: z.int().min(1).max(500), rings: z.int().min(1).max(40), coreCm: z.number().min(0).max(200) })
     .refine((s) => s.coreCm < s.diameterCm, { error: "core-too-wide", path: ["coreCm"] }),
+  z.strictObject({ kind: z.literal("tiers"), diameterCm: size(150), tierHeightCm: size(60), tiers: z.int().min(1).max(12), pockets: z.int().min(1).max(200) }),
 ]);
 
 export const BagThing = z.strictObject({
@@ -39,6 +40,8 @@ const Planting = z.strictObject({
   /** Null for a stand that is sown thick. */
   plants: z.int().min(0).max(5000).nullable(),
   sowOn: DayText,
+  /** Day that it is to be pulled by, where that is before its last pick. */
+  outBy: DayText.optional(),
 });
 export type Planting = z.infer<typeof Planting>;
 
@@ -47,6 +50,8 @@ const Row = z.strictObject({
   bagId: z.uuid(),
   /** Rim left free above the soil, cm; null for the usual of the bag's kind. */
   gapCm: z.number().min(0).max(150).nullable(),
+  /** Height that a fabric bag's wall is rolled down to, cm. */
+  rolledToCm: z.number().positive().max(200).optional(),
   plantings: z.array(Planting).max(60),
   /** Ways of doing that this row has of its own. */
   schools: Schools.optional(),

@@ -1,17 +1,19 @@
 import { judgeSeason } from "../calendar";
 import type { Crop, Goal } from "../crop";
 import type { Day } from "../day";
-import { chooseMethod, fit, GRADES, surfaceFor } from "../fit";
-import type { RowView, Setting } from "./assess";
+import { fit, GRADES, rankMethods, surfaceFor } from "../fit";
+import type { RowView } from "./assess";
 import { type MatchLine, matchAll } from "./match";
 import type { BagThing, Planting } from "./plan";
+import type { Setting } from "./setting";
+import { chooseStart } from "./start";
 
 /** A goal as it would be planted in a row from a day: on its better surface, by its method, as many as reach good. */
 export function plantingOf({ crop, goal }: { crop: Crop; goal: Goal }, row: RowView, sowOn: Day, setting: Setting): Omit<Planting, "id"> | undefined {
   const surface = surfaceFor(goal, row.shape);
-  const choice = surface && chooseMethod(goal, surface, row.schools.start);
-  if (!choice) return undefined;
-  const season = judgeSeason(crop, goal, choice.method, sowOn, setting.climate);
+  const start = surface && chooseStart(rankMethods(goal, surface, row.schools.start, setting.hands), (method) => judgeSeason(crop, goal, method, sowOn, setting.climate));
+  if (!start) return undefined;
+  const { choice, season } = start;
   const { plants } = fit({ goal, shape: row.shape, gapCm: row.gapCm, where: surface, sunHours: setting.sunHours, season, schools: row.schools });
   return { goalId: goal.id, surface, method: choice.method.method, plants: plants ?? null, sowOn };
 }

@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { carry, loadOn, recommendedKg } from ".";
+import { carry, loadOn, loadOnSpot, recommendedKg } from ".";
 
 const INCH = 2.54;
 
@@ -31,4 +31,7 @@ it("holds a mass on an area against a floor's limit, in either system", () => {
   expect(loadOn(100, 0.25, 40 * 4.88243)).toMatchObject({ kgM2: 400, grade: "over" });
   expect(loadOn(100, 0.25, 40 * 4.88243).share).toBeCloseTo(81.93 / 40, 2);
   expect(loadOn(100, 0.25).grade).toBe("unknown");
+  // ASCE 7, section 4.4 (memory): a single load counts over 2.5 ft square, 0.58 m²; what covers more counts over what it covers.
+  expect(loadOnSpot(100, 0.25).kgM2).toBeCloseTo(100 / 0.580644, 6);
+  expect(loadOnSpot(100, 2).kgM2).toBe(50);
 });

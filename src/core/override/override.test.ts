@@ -1,9 +1,9 @@
 import { describe, expect, it } from "vitest";
-import { BAG_KINDS, CROPS, findClimate, findMix } from "@/library";
+import { BAG_KINDS, CROPS, SHIPPED } from "@/library";
+import { id, planOf, planting, settingWith } from "@/testing/garden";
 import { applyOverrides, bagValues, cropValues, dimensionOf, valueField } from ".";
-import { differences, type Plan, type Reference, type Setting } from "../garden";
+import { differences, type Reference } from "../garden";
 
-const shipped: Reference = { crops: CROPS, bagKinds: BAG_KINDS };
 const own = (name: string, value: number) => ({ name, value, reason: "seen here", author: "Ilva Renn" });
 const crop = (reference: Reference, id: string) => reference.crops.find((c) => c.id === id)!;
 
@@ -14,25 +14,25 @@ it("names every number of a profile once, with the mark of its source", () => {
       expect(new Set(names).size, goal.id).toBe(names.length);
     }
   }
-  const kale = cropValues(crop(shipped, "kale"), crop(shipped, "kale").goals[0]!);
+  const kale = cropValues(crop(SHIPPED, "kale"), crop(SHIPPED, "kale").goals[0]!);
   expect(kale.find((v) => v.name === "goal/kale/leaf/depthCm.good")).toMatchObject({ value: 20, source: "practice" });
   expect(kale.find((v) => v.name === "crop/kale/germination")).toMatchObject({ value: 0.75, source: "cfr-201" });
 });
 
 it("can put any of its own values in place again, and changes nothing then", () => {
   for (const c of CROPS.slice(0, 12)) {
-    for (const v of cropValues(c, c.goals[0]!)) expect(applyOverrides(shipped, [own(v.name, v.value)]), v.name).toMatchObject({ ok: true });
+    for (const v of cropValues(c, c.goals[0]!)) expect(applyOverrides(SHIPPED, [own(v.name, v.value)]), v.name).toMatchObject({ ok: true });
   }
-  for (const v of BAG_KINDS.flatMap(bagValues)) expect(applyOverrides(shipped, [own(v.name, v.value)]).ok, v.name).toBe(true);
+  for (const v of BAG_KINDS.flatMap(bagValues)) expect(applyOverrides(SHIPPED, [own(v.name, v.value)]).ok, v.name).toBe(true);
 });
 
-it("replaces a value and leaves the shipped library alone", () => {
-  const applied = applyOverrides(shipped, [own("goal/kale/leaf/stand.soilL.good", 4), own("crop/kale/heatC", 30), own("bag/round-5-gal/heightCm", 25)]);
+it("replaces a value and leaves the SHIPPED library alone", () => {
+  const applied = applyOverrides(SHIPPED, [own("goal/kale/leaf/stand.soilL.good", 4), own("crop/kale/heatC", 30), own("bag/round-5-gal/heightCm", 25)]);
   if (!applied.ok) throw new Error("refused");
   expect(crop(applied.value, "kale").goals[0]!.stand).toMatchObject({ soilL: { least: 1.5, good: 4 } });
   expect(crop(applied.value, "kale").heatC).toBe(30);
   expect(applied.value.bagKinds.find((b) => b.id === "round-5-gal")!.shape).toMatchObject({ heightCm: 25 });
-  expect(crop(shipped, "kale").heatC).toBe(33);
+  expect(crop(SHIPPED, "kale").heatC).toBe(33);
 });
 
 it.each([
@@ -48,7 +48,7 @@ it.each([
   ["crop/mango/heatC", 30, "value-unknown"],
   ["nonsense", 1, "value-unknown"],
 ])("refuses %s = %d as %s", (name, value, code) => {
-  expect(applyOverrides(shipped, [own(name, value)])).toEqual({ ok: false, fields: { [name]: { code } } });
+  expect(applyOverrides(SHIPPED, [own(name, value)])).toEqual({ ok: false, fields: { [name]: { code } } });
 });
 
 describe("typing a value", () => {
@@ -69,21 +69,10 @@ describe("typing a value", () => {
 });
 
 it("shows what a value changes in a plan: grade, most plants, first pick", () => {
-  const setting = (reference: Reference): Setting => ({
-    climate: findClimate("larkmouth")!, mix: findMix("potting-mix")!, sunHours: 7, floorM2: 4,
-    findShape: (id) => reference.bagKinds.find((b) => b.id === id)?.shape,
-    findGoal: (id) => {
-      const c = reference.crops.find((x) => x.goals.some((g) => g.id === id));
-      return c && { crop: c, goal: c.goals.find((g) => g.id === id)! };
-    },
-  });
-  const id = (n: number) => `00000000-0000-4000-8000-${String(n).padStart(12, "0")}`;
-  const plan: Plan = {
-    bags: [{ id: id(1), kindId: "round-5-gal", shape: null, atHand: true, firstSeason: null }],
-    rows: [{ id: id(2), bagId: id(1), gapCm: null, plantings: [{ id: id(3), goalId: "tomato/bush", surface: "top", method: "bought", plants: 1, sowOn: "2026-05-01" }] }],
-  };
-  const changed = applyOverrides(shipped, [own("goal/tomato/bush/stand.soilL.least", 20), own("goal/tomato/bush/stand.soilL.good", 25)].reverse());
+  const setting = (reference: Reference) => settingWith({}, reference);
+  const plan = planOf("round-5-gal", planting(3, "tomato/bush", "2026-05-01", { method: "bought" }));
+  const changed = applyOverrides(SHIPPED, [own("goal/tomato/bush/stand.soilL.least", 20), own("goal/tomato/bush/stand.soilL.good", 25)].reverse());
   if (!changed.ok) throw new Error("refused");
-  expect(differences(plan, setting(shipped), setting(changed.value))).toMatchObject([{ plantingId: id(3), row: 1, before: { grade: "right", most: 1 }, after: { grade: "wrong", most: 0 } }]);
-  expect(differences(plan, setting(shipped), setting(shipped))).toEqual([]);
+  expect(differences(plan, setting(SHIPPED), setting(changed.value))).toMatchObject([{ plantingId: id(3), row: 1, before: { grade: "right", most: 1 }, after: { grade: "wrong", most: 0 } }]);
+  expect(differences(plan, setting(SHIPPED), setting(SHIPPED))).toEqual([]);
 });

@@ -1,5 +1,7 @@
 import { z } from "zod";
-import { optionalQuantityField, quantityField, wholeField } from "../quantity";
+import { Wants } from "../food";
+import { amountField, optionalQuantityField, optionalWholeField, quantityField, wholeField } from "../quantity";
+import { Away, SKILLS } from "./means";
 
 export const PLACE_KINDS = ["balcony", "roof", "landing", "courtyard", "sill"] as const;
 export type PlaceKind = (typeof PLACE_KINDS)[number];
@@ -38,6 +40,15 @@ export const Survey = z.strictObject({
   width: quantityField("length", 20_000),
   sun: z.array(SunWindow).max(6),
   limit: optionalQuantityField("load", 5_000),
+  wants: Wants,
+  skill: z.enum(SKILLS),
+  /** Cells or trays to raise seedlings in, counted in cells; empty when nobody asked. */
+  cells: optionalWholeField(0, 5_000),
+  /** Money to start with, in whole units of the programme's currency. */
+  budget: amountField(100_000),
+  /** Water that can be carried a day. */
+  water: optionalQuantityField("volume", 2_000),
+  away: z.array(Away).max(12),
 });
 export type SurveyTyped = z.input<typeof Survey>;
 export type Survey = z.output<typeof Survey>;

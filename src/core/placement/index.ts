@@ -1,4 +1,5 @@
 /** Where does each plant stand in a bag? Even positions on tops, along edges and among side holes. */
+export { placeAmong } from "./among";
 export { distanceBetween, placeAround } from "./around";
 export { placeAlongEdge } from "./edge";
 export { capacity, placeTop } from "./place";

@@ -26,11 +26,28 @@ export const optionalQuantityField = (dimension: Dimension, max: number) =>
     text.trim() === "" ? null : (readInto(text, dimension, max, (message) => ctx.addIssue({ code: "custom", message })) ?? z.NEVER),
   );
 
+function readWhole(text: string, min: number, max: number, complain: (message: string) => void): number {
+  const value = /^\s*\d{1,9}\s*$/.test(text) ? Number(text) : Number.NaN;
+  if (Number.isInteger(value) && value >= min && value <= max) return value;
+  complain(problemMessage({ code: "not-whole", min, max }));
+  return z.NEVER;
+}
+
 /** A form field that holds a whole number between two bounds. */
 export const wholeField = (min: number, max: number) =>
-  z.string().transform((text, ctx): number => {
-    const value = /^\s*\d{1,9}\s*$/.test(text) ? Number(text) : Number.NaN;
-    if (Number.isInteger(value) && value >= min && value <= max) return value;
-    ctx.addIssue({ code: "custom", message: problemMessage({ code: "not-whole", min, max }) });
+  z.string().transform((text, ctx): number => readWhole(text, min, max, (message) => ctx.addIssue({ code: "custom", message })));
+
+/** A whole number that may be left empty, which comes out as null. */
+export const optionalWholeField = (min: number, max: number) =>
+  z.string().transform((text, ctx): number | null => (text.trim() === "" ? null : readWhole(text, min, max, (message) => ctx.addIssue({ code: "custom", message }))));
+
+/** An amount of money without its currency, "60", "4.50" or "4,50"; empty comes out as null. */
+export const amountField = (max: number) =>
+  z.string().transform((text, ctx): number | null => {
+    const plain = text.trim();
+    if (plain === "") return null;
+    const value = /^\d{1,9}([.,]\d{1,3})?$/.test(plain) ? Number(plain.replace(",", ".")) : Number.NaN;
+    if (value <= max) return value;
+    ctx.addIssue({ code: "custom", message: problemMessage(Number.isNaN(value) ? { code: "not-an-amount", understood: plain } : { code: "too-large", understood: plain }) });
     return z.NEVER;
   });

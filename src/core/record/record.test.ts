@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { findClimate, findGoal } from "@/library";
-import { type Followed, GardenRecord, nextDue, pickedTotals, readAmount, RecordForm, stageOf, standing } from ".";
+import { type Followed, GardenRecord, germinationOf, nextDue, pickedTotals, readAmount, RecordForm, stageOf, standing } from ".";
 
 const climate = findClimate("larkmouth")!;
 const id = (n: number) => `00000000-0000-4000-8000-${String(n).padStart(12, "0")}`;
@@ -89,5 +89,24 @@ describe("what is due", () => {
     expect(stage([picked])).toBe("picking");
     expect(stage([picked, record(4, "ended", "2026-05-02")])).toBe("finished");
     expect(stageOf(true, [followed([picked])], climate, "2027-05-18")).toBe("finished");
+  });
+});
+
+describe("the programme's own germination", () => {
+  const { methods } = findGoal("kale/leaf")!.goal;
+  const counted = (kind: "sown" | "up", n: number, value: number) => record(n, kind, "2026-03-01", { amount: { measure: "count", value, typed: String(value), unit: "" } });
+
+  it("is what came up of what was counted, over all sowings of a crop", () => {
+    const kale = (n: number, sown: number, up: number) => ({ cropId: "kale", method: methods[0]!, records: [counted("sown", n, sown), counted("up", n + 1, up)] });
+    expect(germinationOf([kale(1, 100, 84), kale(3, 20, 6)])).toEqual({ kale: { sown: 120, up: 90, share: 0.75 } });
+    // A count that was corrected counts once.
+    const wrong = kale(1, 100, 9);
+    expect(germinationOf([{ ...wrong, records: [...wrong.records, { ...counted("up", 5, 90), supersedes: id(2) }] }])).toMatchObject({ kale: { up: 90 } });
+  });
+
+  it("is left out for a handful of seed, for what is not seed, and for counts that cannot be", () => {
+    const of = (sown: number, up: number, method = methods[0]!) => germinationOf([{ cropId: "kale", method, records: [counted("sown", 1, sown), counted("up", 2, up)] }]);
+    expect([of(12, 10), of(40, 41), of(40, 30, methods.find((m) => m.method === "bought")!)]).toEqual([{}, {}, {}]);
+    expect(of(40, 40).kale!.share).toBe(0.98);
   });
 });

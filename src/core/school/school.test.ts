@@ -1,19 +1,16 @@
 import { describe, expect, it } from "vitest";
-import { findBagKind, findClimate, findGoal, findMix } from "@/library";
+import { findGoal } from "@/library";
 import words from "@/ui/words/en.json";
 import { inForce, SCHOOL_NAMES, Schools, SCHOOLS } from ".";
-import { assessGarden, type Plan, type Planting, type Setting } from "../garden";
-import { chooseMethod } from "../fit";
+import { planOf as bagWith, planting, settingWith } from "@/testing/garden";
+import { assessGarden, type Plan, type Planting } from "../garden";
+import { type Hands, rankMethods } from "../fit";
 
-const setting = (schools: Schools): Setting => ({
-  climate: findClimate("larkmouth")!, mix: findMix("potting-mix")!, sunHours: 8, floorM2: 10, schools, findShape: (id) => findBagKind(id)?.shape, findGoal,
-});
-const id = (n: number) => `00000000-0000-4000-8000-${String(n).padStart(12, "0")}`;
-const planOf = (kindId: string, planting: Partial<Planting>, schools?: Schools): Plan => ({
-  bags: [{ id: id(1), kindId, shape: null, atHand: true, firstSeason: null }],
-  rows: [{ id: id(2), bagId: id(1), gapCm: null, ...(schools ? { schools } : {}), plantings: [{ id: id(3), goalId: "cabbage/compact", surface: "top", method: "cells", plants: null, sowOn: "2026-01-10", ...planting }] }],
-});
-const row = (plan: Plan, schools: Schools = {}) => assessGarden(plan, setting(schools)).rows[0]!;
+const planOf = (kindId: string, change: Partial<Planting>, schools?: Schools): Plan => {
+  const plan = bagWith(kindId, planting(3, "cabbage/compact", "2026-01-10", { method: "cells", plants: null, ...change }));
+  return schools ? { ...plan, rows: plan.rows.map((r) => ({ ...r, schools })) } : plan;
+};
+const row = (plan: Plan, schools: Schools = {}) => assessGarden(plan, settingWith({ sunHours: 8, floorM2: 10, schools })).rows[0]!;
 
 it("takes each school from the nearest level that has chosen", () => {
   const force = inForce({ start: "raised", density: "crowded" }, { density: "full" }, undefined, { core: "none" });
@@ -35,11 +32,16 @@ it("has words for every school and choice, and refuses others", () => {
 
 describe("what a school changes", () => {
   it("start: sown in place or raised, where the crop leaves the choice", () => {
-    const pea = findGoal("pea/pod")!.goal;
-    expect(chooseMethod(pea, "top")!.method.method).toBe("cells");
-    expect(chooseMethod(pea, "top", "direct")).toMatchObject({ method: { method: "stations" }, why: "school" });
-    expect(chooseMethod(findGoal("carrot/root")!.goal, "top", "raised")!.method.method).toBe("broadcast");
-    expect(chooseMethod(findGoal("spinach/leaf")!.goal, "side", "direct")!.method.method).toBe("cells");
+    const first = (goalId: string, where: "top" | "side" = "top", start?: Schools["start"], hands?: Hands) => rankMethods(findGoal(goalId)!.goal, where, start, hands)[0]!;
+    expect(first("pea/pod").method.method).toBe("cells");
+    expect(first("pea/pod", "top", "direct")).toMatchObject({ method: { method: "stations" }, why: "school" });
+    expect(first("carrot/root", "top", "raised").method.method).toBe("broadcast");
+    expect(first("spinach/leaf", "side", "direct").method.method).toBe("cells");
+    // What the household cannot do weighs more than what its trainer would rather see.
+    expect(first("pea/pod", "top", "raised", { cells: 0, skill: "sure" })).toMatchObject({ method: { method: "stations" }, why: "no-trays-here" });
+    expect(first("spinach/leaf", "side", "usual", { cells: 0, skill: "sure" })).toMatchObject({ method: { method: "bought" }, why: "no-trays-here" });
+    expect(first("tomato/bush", "top", "usual", { cells: 40, skill: "first" })).toMatchObject({ method: { method: "bought" }, why: "first-season" });
+    expect(first("pak-choi/leaf", "top", "usual", { cells: null, skill: "first" })).toEqual(first("pak-choi/leaf"));
   });
 
   it("density: crowded on purpose counts at the least, and says small heads", () => {

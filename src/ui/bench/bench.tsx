@@ -135,7 +135,7 @@ export function Bench({ household, today, saved, earlier, setting: plain, refere
             {household.sub} · {plain.limitKgM2 === undefined ? t("bench.limitNone") : t("bench.limitTheirs", { limit: quantity(plain.limitKgM2, "load") })}
           </p>
         </div>
-        <Totals garden={garden} today={today} limitKgM2={plain.limitKgM2} />
+        <Totals garden={garden} today={today} setting={setting} />
       </div>
       <div className="flex flex-wrap items-center gap-2 border-y border-line px-4 py-1.5 lg:px-6">
         <Button look="solid" disabled={!dirty || busy} onClick={() => void store(base.version)}>
@@ -217,6 +217,7 @@ export function Bench({ household, today, saved, earlier, setting: plain, refere
               crops={reference.crops}
               setting={setting}
               onChange={(edit) => change((p) => changePlanting(p, planting.planting.id, edit))}
+              onOther={(id, edit) => change((p) => changePlanting(p, id, edit))}
               onRemove={() => {
                 change((p) => removePlanting(p, planting.planting.id));
                 setSelection({ rowId: row.row.id });
@@ -229,8 +230,8 @@ export function Bench({ household, today, saved, earlier, setting: plain, refere
               view={row}
               number={index + 1}
               reference={reference}
-              limitKgM2={plain.limitKgM2}
-              schools={plain.schools}
+              today={today}
+              setting={setting}
               onBag={(edit) => change((p) => changeBag(p, row.bag.id, edit))}
               onRow={(edit) => change((p) => changeRow(p, row.row.id, edit))}
               onAdd={addPlanting}

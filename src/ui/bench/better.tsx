@@ -8,13 +8,14 @@ import type { Selection } from "./row";
 
 /** What could be better in the whole plan, the worst first; each line leads to where it can be changed. */
 export function Better({ garden, onSelect }: { garden: Garden; onSelect: (selection: Selection) => void }) {
-  const { t, crop, bag, quantity, limit, season } = useWords();
+  const { t, crop, bag, quantity, limit, season, clash } = useWords();
   const plantings = garden.rows
     .flatMap((row, i) => row.plantings.map((p) => ({ row, number: i + 1, p })))
     .filter(({ p }) => p.fit.grade === "wrong" || p.fit.grade === "tight")
     .sort((a, b) => GRADES.indexOf(b.p.fit.grade) - GRADES.indexOf(a.p.fit.grade));
   const heavy = garden.rows.map((row, i) => ({ row, number: i + 1 })).filter(({ row }) => row.load?.grade === "over");
   const mislabelled = garden.rows.map((row, i) => ({ row, number: i + 1 })).filter(({ row }) => row.label && !row.label.agrees);
+  const clashes = garden.rows.flatMap((row, i) => row.clashes.map((c) => ({ row, number: i + 1, c })));
   const line = "grid w-full grid-cols-[1.5rem_1fr] gap-2 border-t border-line py-1.5 text-left text-[0.9375rem] hover:underline";
   return (
     <div>
@@ -46,6 +47,19 @@ export function Better({ garden, onSelect }: { garden: Garden; onSelect: (select
             </button>
           </li>
         ))}
+        {clashes.map(({ row, number, c }) => (
+          <li key={`${c.code} ${c.plantingId} ${c.otherId} ${c.from}`}>
+            <button type="button" className={line} onClick={() => onSelect({ rowId: row.row.id, plantingId: c.plantingId })}>
+              <b className="text-beet">✕</b>
+              <span>
+                <b>
+                  {number} {t("bench.clash")}
+                </b>
+                : {clash(c)}
+              </span>
+            </button>
+          </li>
+        ))}
         {plantings.map(({ row, number, p }) => (
           <li key={p.planting.id}>
             <button type="button" className={line} onClick={() => onSelect({ rowId: row.row.id, plantingId: p.planting.id })}>
@@ -60,7 +74,7 @@ export function Better({ garden, onSelect }: { garden: Garden; onSelect: (select
           </li>
         ))}
       </ul>
-      {heavy.length + mislabelled.length + plantings.length === 0 && <p className="border-t border-line py-1.5">{t("bench.allWell")}</p>}
+      {heavy.length + mislabelled.length + clashes.length + plantings.length === 0 && <p className="border-t border-line py-1.5">{t("bench.allWell")}</p>}
       <p className="mt-3 text-sm text-muted">{t("bench.select")}</p>
     </div>
   );

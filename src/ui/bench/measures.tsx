@@ -8,7 +8,7 @@ import { useWords } from "@/ui/words/use-words";
 
 const LABELS = {
   diameterCm: "diameter", heightCm: "height", lengthCm: "length", widthCm: "width", topCm: "top", baseCm: "base",
-  coreCm: "core", rimCm: "rim", holes: "holes", pockets: "pockets", rings: "rings", nominalL: "nominal",
+  coreCm: "core", rimCm: "rim", holes: "holes", tiers: "tiers", tierHeightCm: "tierHeight", pockets: "pockets", rings: "rings", nominalL: "nominal",
 } as const;
 type Measure = keyof typeof LABELS;
 
@@ -18,6 +18,7 @@ const ORDER: Record<BagShape["kind"], readonly Measure[]> = {
   pot: ["topCm", "baseCm", "heightCm", "nominalL"],
   flat: ["lengthCm", "widthCm", "nominalL"],
   pocket: ["diameterCm", "heightCm", "pockets", "rings"],
+  tiers: ["diameterCm", "tierHeightCm", "tiers", "pockets"],
   tower: ["diameterCm", "heightCm", "holes", "rings", "coreCm"],
 };
 
@@ -27,10 +28,11 @@ const LONGEST_CM = 300;
 function schemaOf(shape: BagShape, key: Measure): z.ZodType<number | undefined, string> {
   if (key === "holes" || key === "pockets") return wholeField(1, 500);
   if (key === "rings") return wholeField(1, 40);
+  if (key === "tiers") return wholeField(1, 12);
   if (key === "nominalL") {
     return shape.kind === "flat" ? quantityField("volume", 500).transform((q) => q.value) : optionalQuantityField("volume", 5000).transform((q) => q?.value);
   }
-  const most = key === "coreCm" && shape.kind === "tower" ? shape.diameterCm - 1 : key === "heightCm" ? 200 : LONGEST_CM;
+  const most = key === "coreCm" && shape.kind === "tower" ? shape.diameterCm - 1 : key === "heightCm" ? 200 : key === "tierHeightCm" ? 60 : LONGEST_CM;
   return quantityField("length", most).transform((q) => q.value);
 }
 

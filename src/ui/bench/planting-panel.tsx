@@ -1,5 +1,7 @@
 "use client";
 
+import { z } from "zod";
+import { sideHoles } from "@/core/bag";
 import type { Crop } from "@/core/crop";
 import { addDays } from "@/core/day";
 import { type Fix, methodsFor } from "@/core/fit";
@@ -10,7 +12,9 @@ import { Caution } from "@/ui/primitives/caution";
 import { SelectField } from "@/ui/primitives/field";
 import { TypedField } from "@/ui/primitives/typed-field";
 import { Bill } from "@/ui/verdict/bill";
+import { Clashes } from "@/ui/verdict/clashes";
 import { Dates } from "@/ui/verdict/dates";
+import { Feeds } from "@/ui/verdict/feeds";
 import { Food } from "@/ui/verdict/food";
 import { MethodLine } from "@/ui/verdict/method-line";
 import { Verdict } from "@/ui/verdict/verdict";
@@ -22,19 +26,23 @@ interface PanelProps {
   readonly crops: readonly Crop[];
   readonly setting: Setting;
   readonly onChange: (change: Partial<Planting>) => void;
+  /** A change to another planting of the row, where that cures a clash. */
+  readonly onOther: (plantingId: string, change: Partial<Planting>) => void;
   readonly onRemove: () => void;
 }
 
 const WEEK = 7;
 const PLANTS = wholeField(0, 5000);
+const OUT_BY = z.union([z.literal("").transform(() => undefined), DayText]);
 
 /** A planting opened up: its verdict with every number, and each of its choices, which take effect at once. */
-export function PlantingPanel({ view, row, crops, setting, onChange, onRemove }: PanelProps) {
+export function PlantingPanel({ view, row, crops, setting, onChange, onOther, onRemove }: PanelProps) {
   const { t, crop, day, quantity } = useWords();
   const { planting, goal, method } = view;
   const where = planting.surface === "side" ? "side" : "top";
   const plants = planting.plants ?? 0;
-  const holed = row.shape.kind === "tower" || row.shape.kind === "pocket";
+  const clashes = row.clashes.filter((c) => c.plantingId === planting.id || c.otherId === planting.id);
+  const holed = sideHoles(row.shape) > 0;
   const surfaces = [
     ...(goal.where.includes("top") ? (goal.stand.type === "plants" ? (["top", "edge"] as const) : (["top"] as const)) : []),
     ...(goal.where.includes("side") && holed ? (["side"] as const) : []),
@@ -57,16 +65,11 @@ export function PlantingPanel({ view, row, crops, setting, onChange, onRemove }:
         <h2 className="text-xl font-bold">{crop(goal.id)}</h2>
       </div>
       <Verdict fit={view.fit} onFix={onFix} />
+      {clashes.length > 0 && <Clashes row={row} clashes={clashes} setting={setting} onChange={onOther} />}
       {view.neighbours.map((n) => (
         <div key={n.plantingId} className="border-t border-line pt-2 text-[0.9375rem]">
           <p>{t("bench.shares", { crop: crop(n.goalId), from: day(n.from), to: day(n.to) })}</p>
-          {n.apartCm !== undefined && n.wantCm !== undefined && (
-            <p className={n.apartCm < n.wantCm ? "font-semibold text-beet" : "text-muted"}>
-              {n.apartCm < n.wantCm
-                ? `✕ ${t("bench.crowds", { apart: quantity(n.apartCm, "length"), want: quantity(n.wantCm, "length") })}`
-                : t("bench.sharesNear", { apart: quantity(n.apartCm, "length") })}
-            </p>
-          )}
+          {n.apartCm !== undefined && <p className="text-muted">{t("bench.sharesNear", { apart: quantity(n.apartCm, "length") })}</p>}
         </div>
       ))}
       <div className="grid grid-cols-2 gap-2.5 border-t border-line pt-2">
@@ -97,6 +100,16 @@ export function PlantingPanel({ view, row, crops, setting, onChange, onRemove }:
             ›
           </Button>
         </div>
+        <TypedField
+          key={`${planting.id}-out`}
+          type="date"
+          label={t("bench.outBy")}
+          hint={t("bench.outByHint")}
+          className="col-span-2"
+          text={planting.outBy ?? ""}
+          schema={OUT_BY}
+          onValue={(outBy) => onChange({ outBy })}
+        />
         <SelectField label={t("bench.surface")} value={planting.surface} onChange={(e) => onChange({ surface: e.target.value as Planting["surface"] })}>
           {surfaces.map((s) => (
             <option key={s} value={s}>
@@ -113,11 +126,12 @@ export function PlantingPanel({ view, row, crops, setting, onChange, onRemove }:
         </SelectField>
       </div>
       <MethodLine method={method} why={view.methodWhy} family={view.crop.family} schools={row.schools} />
-      <Bill of={{ crop: view.crop, goal, method, stages: view.season.stages }} plants={planting.plants ?? undefined} areaCm2={view.fit.sown?.areaCm2 ?? 0} />
+      <Bill of={{ crop: view.crop, goal, method, stages: view.season.stages }} plants={planting.plants ?? undefined} areaCm2={view.fit.sown?.areaCm2 ?? 0} setting={setting} />
       <div className="border-t border-line pt-2">
         <Dates stages={view.season.stages} />
+        <Feeds crop={view.crop} stages={view.season.stages} plants={plants} school={row.schools.feed} />
         <div className="mt-2 border-t border-line pt-2">
-          <Food goal={goal} stages={view.season.stages} plants={planting.plants ?? undefined} areaCm2={view.fit.sown?.areaCm2 ?? 0} />
+          <Food crop={view.crop} goal={goal} stages={view.season.stages} plants={planting.plants ?? undefined} areaCm2={view.fit.sown?.areaCm2 ?? 0} prices={setting.prices} />
         </div>
       </div>
       {goal.cautions.map((caution) => (

@@ -1,9 +1,9 @@
 "use client";
 
 import { coverFor, usualGapCm, widthOf } from "@/core/bag";
-import type { BagThing, Reference, Row, RowView } from "@/core/garden";
+import type { Day } from "@/core/day";
+import { type BagThing, bagAge, type Reference, rowThirst, type Row, type RowView, type Setting, wateringDays } from "@/core/garden";
 import { carry } from "@/core/load";
-import type { Schools } from "@/core/school";
 import { SchoolSwitches } from "@/ui/schools/switches";
 import { optionalQuantityField } from "@/core/quantity";
 import { Button } from "@/ui/primitives/button";
@@ -17,9 +17,8 @@ interface PanelProps {
   readonly view: RowView;
   readonly number: number;
   readonly reference: Reference;
-  readonly limitKgM2?: number;
-  /** What programme and household have chosen. */
-  readonly schools?: Schools;
+  readonly today: Day;
+  readonly setting: Setting;
   readonly onBag: (change: Partial<BagThing>) => void;
   readonly onRow: (change: Partial<Row>) => void;
   readonly onAdd: () => void;
@@ -27,9 +26,13 @@ interface PanelProps {
 }
 
 /** A bag opened up: what it holds and weighs, whether its spot of floor bears it, and its measures. */
-export function RowPanel({ view, number, reference, limitKgM2, schools, onBag, onRow, onAdd, onRemove }: PanelProps) {
+export function RowPanel({ view, number, reference, today, setting, onBag, onRow, onAdd, onRemove }: PanelProps) {
   const { t, bag, quantity } = useWords();
-  const { shape, load, label } = view;
+  const { limitKgM2, schools } = setting;
+  const { shape, load, label, make } = view;
+  const age = bagAge(view, today);
+  const daily = rowThirst(view, today, setting);
+  const every = wateringDays(view, today, setting);
   const cover = coverFor(shape);
   const lift = carry(view.wetKg, widthOf(shape));
   const usual = quantity(usualGapCm(shape), "length");
@@ -42,6 +45,18 @@ export function RowPanel({ view, number, reference, limitKgM2, schools, onBag, o
           {t("bench.mix", { soil: quantity(view.soilL, "volume") })}, {t("bench.soilDepth", { depth: quantity(view.depthCm, "length") })}
           <br />
           {t("bench.wetDry", { wet: quantity(view.wetKg, "mass"), dry: quantity(view.dryKg, "mass") })}
+        </p>
+        {make && (
+          <p className="text-sm text-muted">
+            {t("bench.make", { material: t(`materials.${make.material}`), colour: t(`colours.${make.material === "fabric" ? view.schools.colour : make.colour}`), low: make.lifeSeasons.low, high: make.lifeSeasons.high })}
+            {age && !age.worn && `; ${t("bench.age", { season: age.season, likely: make.lifeSeasons.likely })}`}
+          </p>
+        )}
+        {make && age?.worn && <Caution grave>{t("bench.worn", { season: age.season, high: make.lifeSeasons.high })}</Caution>}
+        <p className="mt-1 text-[0.9375rem]">
+          {daily > 0
+            ? t("bench.waterRow", { day: quantity(daily, "volume"), days: every < 1 ? t("bench.twiceADay") : t("bench.everyDays", { days: Math.floor(every) }) })
+            : t("bench.waterNone")}
         </p>
       </div>
       <div className="grid gap-2 border-t border-line pt-2">
@@ -89,6 +104,15 @@ export function RowPanel({ view, number, reference, limitKgM2, schools, onBag, o
           schema={optionalQuantityField("length", 150)}
           onValue={(gap) => onRow({ gapCm: gap?.value ?? null })}
         />
+        {view.shape.kind === "round" && (
+          <TypedField
+            label={t("bench.rolled")}
+            hint={t("bench.rolledHint")}
+            text={view.row.rolledToCm === undefined ? "" : quantity(view.row.rolledToCm, "length")}
+            schema={optionalQuantityField("length", 200)}
+            onValue={(height) => onRow({ rolledToCm: height?.value })}
+          />
+        )}
         <fieldset>
           <legend className="mb-1 font-head font-bold">{t("bench.measures")}</legend>
           <Measures key={view.bag.kindId} shape={shape} onShape={(own) => onBag({ shape: own })} />

@@ -82,7 +82,7 @@ export function BenchRow({ view, number, span, today, selection, onSelect }: Row
             top: p.top,
             sides: p.sides,
             spacingCm: spacing(p),
-            thick: p.goal.stand.type === "thick",
+            patch: p.patch,
             selected: selected && selection.plantingId === p.planting.id,
           }))}
         />

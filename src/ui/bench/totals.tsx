@@ -1,18 +1,20 @@
 "use client";
 
-import type { ReactNode } from "react";
+import { type ReactNode, useMemo } from "react";
 import type { Day } from "@/core/day";
-import { type Garden, nextMeal } from "@/core/garden";
+import { economyOf, type Garden, nextMeal, type Setting, weeklyThirst } from "@/core/garden";
 import { useWords } from "@/ui/words/use-words";
 
-/** The figures that never leave sight: bags, mix, load against the floor's limit, first meal. */
-export function Totals({ garden, today, limitKgM2 }: { garden: Garden; today: Day; limitKgM2?: number }) {
-  const { t, shown, quantity, number, day, crop } = useWords();
+/** The figures that never leave sight: bags and mix, load against the floor's limit, water, cost and worth, first meal. */
+export function Totals({ garden, today, setting }: { garden: Garden; today: Day; setting: Setting }) {
+  const { t, shown, quantity, number, money, day, crop } = useWords();
   const { load, rows, soilL } = garden;
   const meal = nextMeal(garden, today);
   const perArea = shown(load.kgM2, "load");
   const over = load.grade === "over" || rows.some((r) => r.load?.grade === "over");
   const share = load.share === undefined ? t("bench.noShare") : t("bench.share", { share: `${number(load.share * 100)} %` });
+  const economy = useMemo(() => economyOf(garden, setting, today), [garden, setting, today]);
+  const water = shown(weeklyThirst(garden, today, setting), "volume");
   return (
     <div className="-mx-3 flex flex-wrap gap-y-2 lg:mx-0 lg:ml-auto lg:flex-nowrap">
       <Total amount={String(rows.length)} unit={t("bench.bags", { count: rows.length })} label={t("bench.mix", { soil: quantity(soilL, "volume") })} />
@@ -23,15 +25,26 @@ export function Totals({ garden, today, limitKgM2 }: { garden: Garden; today: Da
         extra={t("bench.wetAll", { kg: quantity(load.kg, "mass") })}
         bad={over}
       />
-      {limitKgM2 === undefined && <Total amount="?" unit="" label={t("bench.limitNone")} />}
-      <Total amount={meal ? day(meal.day) : "–"} unit="" label={meal ? t(meal.first ? "bench.firstMeal" : "bench.nextMeal", { crop: crop(meal.goalId) }) : t("bench.noMeal")} />
+      <Total amount={water.amount} unit={water.unit} label={t("bench.waterNow")} />
+      <Total
+        amount={money(economy.shopping.minor)}
+        unit=""
+        label={economy.shopping.unpriced > 0 ? t("bench.costUnpriced", { count: economy.shopping.unpriced }) : t("bench.toBuy")}
+        extra={t("bench.worthYear", { money: money(economy.worthMinor) })}
+      />
+      <Total
+        amount={meal ? day(meal.day) : "–"}
+        unit=""
+        label={meal ? t(meal.first ? "bench.firstMeal" : "bench.nextMeal", { crop: crop(meal.goalId) }) : t("bench.noMeal")}
+        extra={economy.paidBack ? t("bench.paidBack", { day: day(economy.paidBack) }) : t("bench.neverPaid")}
+      />
     </div>
   );
 }
 
 function Total({ amount, unit, label, extra, bad = false }: { amount: string; unit: string; label: ReactNode; extra?: string; bad?: boolean }) {
   return (
-    <div className="border-l border-line px-3 whitespace-nowrap lg:px-4">
+    <div className="border-l border-line px-3 whitespace-nowrap">
       <p className={bad ? "text-beet" : ""}>
         <span className="big-number">{amount}</span> <span className="text-sm">{unit}</span>
       </p>

@@ -12,13 +12,17 @@ import { SelectField, TextArea, TextField } from "@/ui/primitives/field";
 import { OutcomeLines } from "@/ui/primitives/outcome-lines";
 import { send } from "@/ui/primitives/send";
 import { useWords } from "@/ui/words/use-words";
+import { Brings } from "./brings";
 import { Carries } from "./carries";
+import { Eats } from "./eats";
 
 export interface DoorstepProps {
   readonly title: string;
   readonly start: SurveyTyped;
   readonly isNew: boolean;
   readonly crops: readonly Crop[];
+  readonly currency: string;
+  readonly today: string;
   /** Wet mass in kg of a usual vegetable bag, to show what a limit means. */
   readonly usualBagKg: number;
   readonly save: (typed: SurveyTyped) => Promise<Outcome<{ id: string }>>;
@@ -27,12 +31,12 @@ export interface DoorstepProps {
 const MOST_SUN = 6;
 
 /** The survey: typed as people speak, and read back at once as what the place can carry and grow. */
-export function Doorstep({ title, start, isNew, crops, usualBagKg, save }: DoorstepProps) {
+export function Doorstep({ title, start, isNew, crops, currency, today, usualBagKg, save }: DoorstepProps) {
   const { t } = useWords();
   const router = useRouter();
   const [failure, setFailure] = useState<Problem>();
   const [saved, setSaved] = useState(false);
-  const { register, control, handleSubmit, setError, formState } = useForm<SurveyTyped, unknown, Survey>({
+  const { register, control, setValue, handleSubmit, setError, formState } = useForm<SurveyTyped, unknown, Survey>({
     resolver: zodResolver(Survey),
     defaultValues: start,
     mode: "onTouched",
@@ -101,6 +105,8 @@ export function Doorstep({ title, start, isNew, crops, usualBagKg, save }: Doors
           )}
         </fieldset>
         <TextField label={t("doorstep.limit")} hint={t("doorstep.limitHint")} className="mt-3 max-w-md" problem={problem(errors.limit?.message)} {...register("limit")} />
+        <Eats form={{ register, control, setValue }} crops={crops} />
+        <Brings form={{ register, control }} errors={errors} currency={currency} today={today} />
         <OutcomeLines done={saved && t("doorstep.saved")} failure={failure}>
           <Button type="submit" look="solid" disabled={formState.isSubmitting} className="mt-3 min-h-11 px-5">
             {formState.isSubmitting ? t("doorstep.saving") : isNew ? t("doorstep.save") : t("doorstep.saveAgain")}

@@ -35,7 +35,11 @@ function widths(shape: BagShape): { rim: number; base: number } {
 /** The bag cut through its middle, as a plain technical figure: depth ruler, soil line, core, roots and tops. */
 export function BagSection({ shape, depthCm, plants }: { shape: BagShape; depthCm: number; plants: readonly SectionPlant[] }) {
   const { t, quantity } = useWords();
-  const heightCm = innerHeightCm(shape);
+  const tiers = shape.kind === "tiers" ? shape.tiers : 1;
+  const tierCm = innerHeightCm(shape);
+  const heightCm = tierCm * tiers;
+  /** Where the soil ends above the ground: in the top tier, where there are tiers. */
+  const soilCm = heightCm - tierCm + depthCm;
   const { rim, base } = widths(shape);
   const tops = plants.filter((p) => !p.side);
   const tallest = Math.max(8, ...tops.map((p) => Math.min(p.heightCm, heightCm)));
@@ -46,7 +50,7 @@ export function BagSection({ shape, depthCm, plants }: { shape: BagShape; depthC
   const step = heightCm > 45 ? 20 : 10;
   const marks = Array.from({ length: Math.floor(heightCm / step) + 1 }, (_, i) => i * step);
   const places = tops.flatMap((p) => Array.from({ length: Math.min(p.count, 7) }, () => p));
-  const spot = (i: number) => middle + half(depthCm) * 2 * ((i + 0.5) / places.length - 0.5);
+  const spot = (i: number) => middle + half(soilCm) * 2 * ((i + 0.5) / places.length - 0.5);
   return (
     <svg
       width={WIDTH}
@@ -70,13 +74,13 @@ export function BagSection({ shape, depthCm, plants }: { shape: BagShape; depthC
         ))}
       </g>
       <path
-        d={`M${middle - half(depthCm)} ${y(depthCm)} H${middle + half(depthCm)} L${middle + half(0)} ${BASE} H${middle - half(0)} Z`}
+        d={`M${middle - half(soilCm)} ${y(soilCm)} H${middle + half(soilCm)} L${middle + half(0)} ${BASE} H${middle - half(0)} Z`}
         fill="var(--soil-light)"
       />
-      {shape.kind === "tower" && shape.coreCm > 0 && <Stones middle={middle} half={(shape.coreCm * scale) / 2} top={y(depthCm)} />}
+      {shape.kind === "tower" && shape.coreCm > 0 && <Stones middle={middle} half={(shape.coreCm * scale) / 2} top={y(soilCm)} />}
       {places.map((p, i) => {
-        const root = y(Math.max(0, depthCm - p.rootCm));
-        return <PlantFigure key={i} x={spot(i)} soil={y(depthCm)} root={root} top={y(depthCm + Math.min(p.heightCm, tallest) * 0.5)} kind={p.kind} />;
+        const root = y(soilCm - Math.min(depthCm, p.rootCm));
+        return <PlantFigure key={i} x={spot(i)} soil={y(soilCm)} root={root} top={y(soilCm + Math.min(p.heightCm, tallest) * 0.5)} kind={p.kind} />;
       })}
       <path
         d={`M${middle - half(heightCm)} ${y(heightCm)} L${middle - half(0)} ${BASE} H${middle + half(0)} L${middle + half(heightCm)} ${y(heightCm)}`}
@@ -84,7 +88,10 @@ export function BagSection({ shape, depthCm, plants }: { shape: BagShape; depthC
         stroke="var(--ink)"
         strokeWidth="2.2"
       />
-      <line x1={middle - half(depthCm)} x2={middle + half(depthCm)} y1={y(depthCm)} y2={y(depthCm)} stroke="var(--soil)" strokeWidth="1.5" strokeDasharray="5 3" />
+      <line x1={middle - half(soilCm)} x2={middle + half(soilCm)} y1={y(soilCm)} y2={y(soilCm)} stroke="var(--soil)" strokeWidth="1.5" strokeDasharray="5 3" />
+      {Array.from({ length: tiers - 1 }, (_, i) => (
+        <line key={i} x1={middle - half(0)} x2={middle + half(0)} y1={y(tierCm * (i + 1))} y2={y(tierCm * (i + 1))} stroke="var(--ink)" strokeWidth="1.5" />
+      ))}
       {sideRings(shape).map((ring) => (
         <g key={ring.heightCm} stroke={plants.some((p) => p.side) ? "var(--leaf)" : "var(--ink)"} fill="none" strokeWidth="1.8">
           <path d={`M${middle - half(0)} ${y(ring.heightCm)} q-8 4 -12 -7`} />

@@ -1,6 +1,7 @@
 "use client";
 
 import { type BagShape, sideHoles, topOutline } from "@/core/bag";
+import type { Patch } from "@/core/garden";
 import type { Point, SidePoint } from "@/core/placement";
 import { useWords } from "@/ui/words/use-words";
 
@@ -12,7 +13,8 @@ export interface TopPlanting {
   readonly sides: readonly SidePoint[];
   /** Spacing that each plant wants, cm; 0 for a stand sown thick. */
   readonly spacingCm: number;
-  readonly thick: boolean;
+  /** Its part of the top, when it is sown thick: side by side with others along the length. */
+  readonly patch?: Patch;
   readonly selected: boolean;
 }
 
@@ -41,7 +43,8 @@ export function BagTop({ shape, plantings }: { shape: BagShape; plantings: reado
       {outline.type === "annulus" && <circle cx={SIZE / 2} cy={SIZE / 2} r={outline.coreCm * scale} fill="var(--muted)" />}
       {plantings.map((p) => (
         <g key={p.id} stroke={p.selected ? "var(--beet)" : "var(--leaf)"} fill={p.selected ? "var(--beet)" : "var(--leaf)"}>
-          {p.thick && scatter(70).filter(inside).map((q, i) => <circle key={i} {...at({ x: q.x * length * 0.92, y: q.y * width * 0.9 })} r="1.4" stroke="none" />)}
+          {p.patch && scatter(70).filter(inside).filter((q) => Math.floor((q.x + 0.5) * p.patch!.of) === p.patch!.index).map((q, i) => <circle key={i} {...at({ x: q.x * length * 0.92, y: q.y * width * 0.9 })} r="1.4" stroke="none" />)}
+          {p.patch && p.patch.index > 0 && <line x1={box.x + (box.width * p.patch.index) / p.patch.of} x2={box.x + (box.width * p.patch.index) / p.patch.of} y1={box.y + 3} y2={box.y + box.height - 3} strokeDasharray="3 3" />}
           {p.top.map((q, i) => (
             <g key={i}>
               {p.top.length <= 40 && <circle {...at(q)} r={(p.spacingCm / 2) * scale} fill="none" strokeDasharray="2.5 2.5" />}

@@ -2,7 +2,7 @@
 
 import type { KeyboardEvent } from "react";
 import { soilVolumeL } from "@/core/bag";
-import { type BagThing, type MatchLine, type Setting, shapeOf } from "@/core/garden";
+import { type BagThing, bestWorth, type MatchLine, type Setting, shapeOf } from "@/core/garden";
 import { GradeMark } from "@/ui/primitives/grade-mark";
 import { useWords } from "@/ui/words/use-words";
 
@@ -37,7 +37,8 @@ function walk(event: KeyboardEvent<HTMLTableElement>) {
 }
 
 export function MatchGrid({ lines, bags, setting, chosen, onChoose, onWhatFits, onWhereFits }: GridProps) {
-  const { t, crop, bag, day, quantity, season } = useWords();
+  const { t, crop, bag, day, quantity, money, season } = useWords();
+  const worth = (line: MatchLine) => bestWorth(line, setting);
   const first = lines[0]?.cells[0];
   return (
     <div className="relative max-h-[75vh] overflow-auto lg:max-h-[calc(100vh-18rem)]">
@@ -47,8 +48,9 @@ export function MatchGrid({ lines, bags, setting, chosen, onChoose, onWhatFits, 
             <th scope="col" className="sticky left-0 z-3 bg-paper py-1.5 pr-3 text-left shadow-[inset_0_-1.5px_0_var(--ink)]">
               {t("match.crop")}
             </th>
-            <th scope="col" className="px-2 py-1.5 text-left">
+            <th scope="col" className="px-2 py-1.5 text-left leading-tight">
               {t("match.meal")}
+              <span className="block text-[0.8125rem] font-normal text-muted">{t("match.mealWorth")}</span>
             </th>
             {bags.map((b) => {
               const shape = shapeOf(b, setting);
@@ -73,7 +75,8 @@ export function MatchGrid({ lines, bags, setting, chosen, onChoose, onWhatFits, 
                 <span className="block text-[0.8125rem] font-normal text-muted">{t(`methods.${line.choice.method.method}`)}</span>
               </th>
               <td className="px-2 align-top whitespace-nowrap">
-                <span className="block py-1.5">{line.season.stages.firstPick ? day(line.season.stages.firstPick.likely) : t("match.never")}</span>
+                <span className="block py-1.5 pb-0">{line.season.stages.firstPick ? day(line.season.stages.firstPick.likely) : t("match.never")}</span>
+                {worth(line) > 0 && <span className="block text-[0.8125rem] text-muted">{money(worth(line))}</span>}
               </td>
               {bags.map((b, column) => {
                 const cell = line.cells.find((c) => c.bagId === b.id);

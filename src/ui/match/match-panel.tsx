@@ -11,6 +11,7 @@ import { Caution } from "@/ui/primitives/caution";
 import { TextField } from "@/ui/primitives/field";
 import { Bill } from "@/ui/verdict/bill";
 import { Dates } from "@/ui/verdict/dates";
+import { Feeds } from "@/ui/verdict/feeds";
 import { Food } from "@/ui/verdict/food";
 import { MethodLine } from "@/ui/verdict/method-line";
 import { Verdict } from "@/ui/verdict/verdict";
@@ -76,7 +77,7 @@ export function MatchPanel({ line, cell, bag, sowOn, setting, saving, failure, o
       <div className="mt-3 border-t border-line pt-2">
         <MethodLine method={cell.choice.method} why={cell.choice.why} family={line.crop.family} schools={inForce(setting.schools)} />
         <div className="mt-1.5">
-          <Bill of={{ crop: line.crop, goal: line.goal, method: cell.choice.method, stages: cell.season.stages }} plants={fit.plants} areaCm2={fit.sown?.areaCm2 ?? 0} />
+          <Bill of={{ crop: line.crop, goal: line.goal, method: cell.choice.method, stages: cell.season.stages }} plants={fit.plants} areaCm2={fit.sown?.areaCm2 ?? 0} setting={setting} />
         </div>
       </div>
       <div className="mt-2 border-t border-line pt-2">
@@ -84,8 +85,9 @@ export function MatchPanel({ line, cell, bag, sowOn, setting, saving, failure, o
           {t("match.sow")} <b>{day(sowOn)}</b>
         </p>
         <Dates stages={cell.season.stages} />
+        <Feeds crop={line.crop} stages={cell.season.stages} plants={fit.plants ?? 0} school={inForce(setting.schools).feed} />
         <div className="mt-2 border-t border-line pt-2">
-          <Food goal={line.goal} stages={cell.season.stages} plants={fit.plants} areaCm2={fit.sown?.areaCm2 ?? 0} />
+          <Food crop={line.crop} goal={line.goal} stages={cell.season.stages} plants={fit.plants} areaCm2={fit.sown?.areaCm2 ?? 0} prices={setting.prices} />
         </div>
       </div>
       <div className="mt-2 flex flex-wrap items-end gap-2 border-t border-line pt-2">

@@ -5,7 +5,7 @@ import { useRouter } from "next/navigation";
 import { useMemo, useState } from "react";
 import { addDays, type Day, daysBetween, isDay } from "@/core/day";
 import { GRADES } from "@/core/fit";
-import { type BagThing, type MatchLine, type PlainSetting, type Plan, putPlanting, type Reference } from "@/core/garden";
+import { type BagThing, MATCH_ORDERS, orderLines, passesTaste, type PlainSetting, type Plan, putPlanting, type Reference, TASTE_FILTERS, type TasteFilter } from "@/core/garden";
 import type { Outcome, Problem } from "@/core/problem";
 import { Button, buttonClass } from "@/ui/primitives/button";
 import { SelectField, TextField } from "@/ui/primitives/field";
@@ -26,7 +26,7 @@ export interface MatchProps {
   readonly save: (readAt: number, plan: Plan) => Promise<Outcome<{ version: number }>>;
 }
 
-const SORTS = ["fit", "meal", "sun", "hardy", "name"] as const;
+const SORTS = [...MATCH_ORDERS, "name"] as const;
 
 const WEEK = 7;
 const WEEKS = 52;
@@ -45,9 +45,10 @@ export function Match({ householdId, title, today, saved, setting: plain, refere
   const [sowOn, setSowOn] = useState(today);
   const [find, setFind] = useState("");
   const [sort, setSort] = useState<(typeof SORTS)[number]>("fit");
+  const [tastes, setTastes] = useState<TasteFilter>("all");
   const [hideWrong, setHideWrong] = useState(false);
   const [toBuy, setToBuy] = useState(own.length === 0);
-  const [only, setOnly] = useState<{ goalId?: string; bagId?: string }>();
+  const [only, setOnly] = useState<{ goalId?: string; bagId?: string; toBuy: boolean }>();
   const [chosen, setChosen] = useState<{ goalId: string; bagId: string }>();
   const [done, setDone] = useState<{ row: number; goalId: string }>();
   const [failure, setFailure] = useState<Problem>();
@@ -55,23 +56,15 @@ export function Match({ householdId, title, today, saved, setting: plain, refere
 
   const { lines, bags, sowOn: day } = useMatch(plain, reference, setting, toBuy ? kinds : own, isDay(sowOn) ? sowOn : today);
   const shown = useMemo(() => {
-    const best = (l: MatchLine) => Math.min(...l.cells.map((c) => GRADES.indexOf(c.fit.grade)), GRADES.length);
     const wanted = find.trim().toLowerCase();
-    const meal = (l: MatchLine) => l.season.stages.firstPick?.likely ?? "9";
-    const order = {
-      fit: (a: MatchLine, b: MatchLine) => best(a) - best(b) || meal(a).localeCompare(meal(b)),
-      meal: (a: MatchLine, b: MatchLine) => meal(a).localeCompare(meal(b)),
-      sun: (a: MatchLine, b: MatchLine) => a.goal.sunHours.good - b.goal.sunHours.good,
-      hardy: (a: MatchLine, b: MatchLine) => a.crop.nights.standsC - b.crop.nights.standsC,
-      name: (a: MatchLine, b: MatchLine) => crop(a.goal.id).localeCompare(crop(b.goal.id)),
-    }[sort];
-    return lines
+    const kept = lines
       .filter((l) => words.namesOf(l.goal.id, l.crop.botanical).includes(wanted))
       .filter((l) => only?.goalId === undefined || l.goal.id === only.goalId)
+      .filter((l) => passesTaste(l, tastes, setting))
       .map((l) => (only?.bagId === undefined ? l : { ...l, cells: l.cells.filter((c) => c.bagId === only.bagId) }))
-      .filter((l) => !hideWrong || l.cells.some((c) => c.fit.grade !== "wrong"))
-      .sort(order);
-  }, [lines, find, hideWrong, sort, crop, words, only]);
+      .filter((l) => !hideWrong || l.cells.some((c) => c.fit.grade !== "wrong"));
+    return sort === "name" ? kept.sort((a, b) => crop(a.goal.id).localeCompare(crop(b.goal.id))) : orderLines(kept, sort, setting);
+  }, [lines, find, hideWrong, sort, tastes, crop, words, only, setting]);
   const columns = useMemo(() => {
     const grade = (b: BagThing) => GRADES.indexOf(shown[0]?.cells.find((c) => c.bagId === b.id)?.fit.grade ?? "wrong");
     if (only?.bagId !== undefined) return bags.filter((b) => b.id === only.bagId);
@@ -120,14 +113,21 @@ export function Match({ householdId, title, today, saved, setting: plain, refere
               value={isDay(sowOn) ? Math.min(WEEKS, Math.max(0, Math.floor(daysBetween(today, sowOn) / WEEK))) : 0}
               aria-valuetext={words.day(day)}
               onChange={(e) => setSowOn(addDays(today, WEEK * Number(e.target.value)))}
-              className="h-10 w-44 accent-(--beet)"
+              className="h-10 w-32 accent-(--beet)"
             />
           </label>
-          <TextField type="search" label={t("match.find")} value={find} onChange={(e) => setFind(e.target.value)} className="w-40" />
+          <TextField type="search" label={t("match.find")} value={find} onChange={(e) => setFind(e.target.value)} className="w-32" />
           <SelectField label={t("match.sort")} value={sort} onChange={(e) => setSort(e.target.value as typeof sort)}>
             {SORTS.map((s) => (
               <option key={s} value={s}>
                 {t(`match.sorts.${s}`)}
+              </option>
+            ))}
+          </SelectField>
+          <SelectField label={t("match.tastesShown")} value={tastes} onChange={(e) => setTastes(e.target.value as TasteFilter)}>
+            {TASTE_FILTERS.map((f) => (
+              <option key={f} value={f}>
+                {t(`match.tasteFilters.${f}`)}
               </option>
             ))}
           </SelectField>
@@ -143,7 +143,14 @@ export function Match({ householdId, title, today, saved, setting: plain, refere
         {only && (
           <p className="mb-3 flex flex-wrap items-center gap-3 font-semibold">
             {only.bagId !== undefined ? t("match.whatFits") : t("match.whereFits")}
-            <Button onClick={() => setOnly(undefined)}>{t("match.showAll")}</Button>
+            <Button
+              onClick={() => {
+                setOnly(undefined);
+                setToBuy(only.toBuy);
+              }}
+            >
+              {t("match.showAll")}
+            </Button>
           </p>
         )}
         <p role="status" className={done ? "mb-3 flex flex-wrap items-center gap-3 border-l-4 border-leaf bg-card py-1.5 pl-3 font-semibold" : ""}>
@@ -165,9 +172,9 @@ export function Match({ householdId, title, today, saved, setting: plain, refere
             setting={setting}
             chosen={chosen}
             onChoose={setChosen}
-            onWhatFits={(bagId) => setOnly({ bagId })}
+            onWhatFits={(bagId) => setOnly({ bagId, toBuy })}
             onWhereFits={(goalId) => {
-              setOnly({ goalId });
+              setOnly({ goalId, toBuy });
               setToBuy(true);
             }}
           />

@@ -1,5 +1,5 @@
 import { matchAll } from "@/core/garden";
-import { settingFrom } from "@/ui/use-setting";
+import { settingFrom } from "@/core/garden";
 import { type MatchAnswer, type MatchQuestion, slim } from "./match-message";
 
 let setting: ReturnType<typeof settingFrom> | undefined;

@@ -3,6 +3,8 @@
 import { useState } from "react";
 import type { Stages } from "@/core/calendar";
 import type { Crop, Goal, Method } from "@/core/crop";
+import type { PlainSetting } from "@/core/garden";
+import { shoppingOf } from "@/core/money";
 import { sowingBill } from "@/core/sowing";
 import { useWords } from "@/ui/words/use-words";
 
@@ -12,14 +14,20 @@ interface BillProps {
   readonly of: { readonly crop: Crop; readonly goal: Goal; readonly method: Method; readonly stages: Stages };
   readonly plants: number | undefined;
   readonly areaCm2: number;
+  /** What the programme knows: own germination, cells at hand, prices. */
+  readonly setting: PlainSetting;
 }
 
 /** What the sowing takes, at a confidence that the person chooses: seeds, cells, weight, and until when seedlings may wait. */
-export function Bill({ of, plants, areaCm2 }: BillProps) {
-  const { t, quantity, number, day } = useWords();
+export function Bill({ of, plants, areaCm2, setting }: BillProps) {
+  const { t, quantity, number, day, money } = useWords();
   const [confidence, setConfidence] = useState<number>(0.9);
   if (plants === 0) return null;
-  const bill = sowingBill(of, { plants, areaCm2 }, confidence);
+  const own = setting.germination?.[of.crop.id];
+  const bill = sowingBill(of, { plants, areaCm2 }, confidence, own?.share);
+  const wanted = bill.pieces === undefined ? { item: `packet/${of.crop.id}`, amount: bill.seedG ?? 0 } : { item: `piece/${of.crop.id}`, amount: bill.pieces };
+  const { minor, lines, unpriced } = shoppingOf([wanted], setting.prices ?? {});
+  const cells = setting.hands?.cells ?? Number.POSITIVE_INFINITY;
   const percent = (share: number) => `${number(100 * share)} %`;
   return (
     <div className="text-[0.9375rem]">
@@ -45,6 +53,9 @@ export function Bill({ of, plants, areaCm2 }: BillProps) {
           </label>
         </p>
       )}
+      {own && bill.germination !== undefined && <p className="text-muted">{t("bill.own", { up: own.up, sown: own.sown })}</p>}
+      {of.method.method === "cells" && bill.places && bill.places.count > cells && <p className="font-semibold">▲ {t("bill.cellsShort", { cells })}</p>}
+      {lines.length > 0 && unpriced === 0 && <p className="text-muted">{t("match.costs", { money: money(minor) })}</p>}
       {bill.spare !== undefined && bill.spare > 0 && <p className="text-muted">{t("bill.spare", { n: bill.spare })}</p>}
       {bill.moveOn && bill.holdUntil && <p className="text-muted">{t("bill.hold", { day: day(bill.moveOn), until: day(bill.holdUntil) })}</p>}
       {of.method.thin && <p className="text-muted">{t("bill.thin", { steps: of.method.thin.map((s) => `${s.afterUp} d: ${quantity(s.toCm, "length")}`).join(", ") })}</p>}

@@ -23,11 +23,6 @@ export function Dates({ stages }: { stages: Stages }) {
         {line(t("bench.firstPick"), stages.firstPick, "stage-growing")}
         {line(t("bench.lastPick"), stages.lastPick, "stage-picking")}
       </dl>
-      {stages.feeds.length > 0 && (
-        <p className="mt-1">
-          {t("bench.feed")}: {stages.feeds.map((f) => day(f.day)).join(", ")}
-        </p>
-      )}
       {stages.reasons.map((r) => (
         <p key={r.code} className="mt-1 text-sm text-muted">
           {dateReason(r)}

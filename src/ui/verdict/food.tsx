@@ -1,26 +1,38 @@
 "use client";
 
 import type { Stages } from "@/core/calendar";
-import type { Goal } from "@/core/crop";
+import type { Crop, Goal } from "@/core/crop";
 import { picksOf } from "@/core/food";
+import { marketMinor, type Prices } from "@/core/money";
 import { useWords } from "@/ui/words/use-words";
 
 const MOST_BARS = 40;
 
-/** What there is to eat and when: the likely picks as bars over the picking, and their sum. */
-export function Food({ goal, stages, plants, areaCm2 }: { goal: Goal; stages: Stages; plants: number | undefined; areaCm2: number }) {
-  const { t, quantity, day } = useWords();
+interface FoodProps {
+  readonly crop: Crop;
+  readonly goal: Goal;
+  readonly stages: Stages;
+  readonly plants: number | undefined;
+  readonly areaCm2: number;
+  readonly prices: Prices | undefined;
+}
+
+/** What there is to eat and when: the likely picks as bars over the picking, their sum, and what it would cost at the market. */
+export function Food({ crop, goal, stages, plants, areaCm2, prices = {} }: FoodProps) {
+  const { t, quantity, day, money } = useWords();
   const picks = picksOf(goal, stages, goal.stand.type === "thick" ? areaCm2 / 10_000 : (plants ?? 0));
   const [first, last] = [picks[0], picks.at(-1)];
   if (!first || !last) return null;
   const most = Math.max(...picks.map((p) => p.g));
   const total = picks.reduce((sum, p) => sum + p.g, 0);
+  const worth = marketMinor(prices, crop.id, total);
   return (
     <div className="text-[0.9375rem]">
       <p>
         {t("food.total", { total: quantity(total / 1000, "mass"), picks: picks.length })}
         {picks.length > 1 && <span className="text-muted"> {t("food.span", { from: day(first.day), to: day(last.day) })}</span>}
       </p>
+      {worth !== undefined && <p className="text-muted">{t("match.worth", { money: money(worth) })}</p>}
       {picks.length > 1 && (
         <div aria-hidden="true" className="mt-1 flex h-8 items-end gap-px">
           {picks.slice(0, MOST_BARS).map((p) => (

@@ -5,6 +5,8 @@ import { createContext, useContext, useMemo } from "react";
 import type { DateReason, SeasonReason } from "@/core/calendar";
 import type { Day } from "@/core/day";
 import type { Fix, Limit, Note } from "@/core/fit";
+import type { Clash, Cure } from "@/core/garden";
+import { fromMinor } from "@/core/money";
 import type { Problem } from "@/core/problem";
 import { type Dimension, formatQuantity, showQuantity, type UnitSystem } from "@/core/quantity";
 import type words from "./en.json";
@@ -16,6 +18,10 @@ export type BagName = keyof (typeof words)["bags"];
 const Units = createContext<UnitSystem>("metric");
 export const UnitsProvider = Units.Provider;
 
+/** The programme's currency, ISO 4217. */
+const Currency = createContext("EUR");
+export const CurrencyProvider = Currency.Provider;
+
 /** Message keys hold no dot, which next-intl reads as a path. */
 const bagKey = (kindId: string) => kindId.replace(".", "_") as BagName;
 
@@ -24,6 +30,7 @@ export function useWords() {
   const t = useTranslations();
   const format = useFormatter();
   const units = useContext(Units);
+  const currency = useContext(Currency);
   return useMemo(() => {
     const at = (day: Day) => new Date(`${day}T00:00:00Z`);
     const day = (d: Day) => format.dateTime(at(d), { day: "numeric", month: "short", timeZone: "UTC" });
@@ -34,6 +41,8 @@ export function useWords() {
     const temperature = (c: number) => quantity(c, "temperature");
     const number = (n: number) => format.number(n, { maximumFractionDigits: n < 10 ? 1 : 0 });
     const crop = (goalId: string) => t(`goals.${goalId as GoalName}`);
+    const cropName = (cropId: string) => t(`crops.${cropId as CropName}`);
+    const money = (minor: number) => format.number(fromMinor(minor, currency), { style: "currency", currency });
     /** Everything by which people may look for a crop: its name here, other names, the botanical one. */
     const namesOf = (goalId: string, botanical: string) => `${crop(goalId)} ${t(`also.${goalId.split("/")[0] as CropName}`)} ${botanical}`.toLowerCase();
     const bag = (kindId: string) => t(`bags.${bagKey(kindId)}`);
@@ -80,6 +89,15 @@ export function useWords() {
           return t("fixes.sow-on", { day: day(f.day) });
       }
     };
+    const clash = (c: Clash): string => {
+      const amount = (value: number) =>
+        c.code === "room" ? quantity(value, "length") : c.code === "soil" ? quantity(value, "volume") : c.code === "light" ? `${number(value)} h` : number(value);
+      return t(`bench.clashes.${c.code}`, { crop: crop(c.goalId), other: crop(c.otherGoalId), need: amount(c.need), have: amount(c.have), from: day(c.from), to: day(c.to) });
+    };
+    const cure = (c: Cure): string =>
+      c.code === "out-by" ? t("bench.cures.out-by", { crop: crop(c.goalId), day: day(c.day) })
+      : c.code === "fewer" ? t("bench.cures.fewer", { crop: crop(c.goalId), plants: c.plants })
+      : t("bench.cures.ring", { crop: crop(c.goalId) });
     const note = (n: Note): string =>
       n.code === "roots-short"
         ? t("notes.roots-short", { depth: quantity(n.depthCm, "length") })
@@ -89,6 +107,6 @@ export function useWords() {
       return t.has(key) ? t(key, details) : t("problems.invalid");
     };
     const shown = (value: number, dimension: Dimension) => showQuantity(value, dimension, units);
-    return { t, units, day, days, longDay, month, quantity, shown, number, crop, namesOf, bag, season, dateReason, limit, fix, note, problem };
-  }, [t, format, units]);
+    return { t, units, day, days, longDay, month, quantity, shown, number, money, crop, cropName, namesOf, bag, season, dateReason, limit, fix, note, clash, cure, problem };
+  }, [t, format, units, currency]);
 }

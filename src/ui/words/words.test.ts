@@ -1,9 +1,10 @@
 import { createTranslator } from "next-intl";
 import { describe, expect, it } from "vitest";
-import { matchAll, type Setting } from "@/core/garden";
+import { matchAll } from "@/core/garden";
 import { parseQuantity } from "@/core/quantity";
 import { readAmount, RECORD_KINDS } from "@/core/record";
-import { BAG_KINDS, CROP_GOALS, findBagKind, findClimate, findGoal, findMix } from "@/library";
+import { CROP_GOALS } from "@/library";
+import { ALL_BAGS, settingWith } from "@/testing/garden";
 import words from "./en.json";
 
 const t = createTranslator({ locale: "en-GB", messages: words });
@@ -16,9 +17,8 @@ const texts = (value: unknown, path: string[] = []): [string, string][] =>
 const argumentsOf = (text: string) => new Set([...text.matchAll(/\{(\w+)(?=[},])/g)].map((m) => m[1]!));
 
 describe("every fact that the core can say has words, with its numbers", () => {
-  const setting: Setting = { climate: findClimate("larkmouth")!, mix: findMix("potting-mix")!, sunHours: 3, floorM2: 2, findShape: (id) => findBagKind(id)?.shape, findGoal };
-  const bags = BAG_KINDS.map(({ id }) => ({ id, kindId: id, shape: null, atHand: true, firstSeason: null }));
-  const lines = ["2026-01-05", "2026-04-10", "2026-07-01", "2026-10-10"].flatMap((day) => matchAll(CROP_GOALS, bags, day, setting));
+  const setting = settingWith({ sunHours: 3, floorM2: 2 });
+  const lines = ["2026-01-05", "2026-04-10", "2026-07-01", "2026-10-10"].flatMap((day) => matchAll(CROP_GOALS, ALL_BAGS, day, setting));
 
   const expectWords = (group: Record<string, string>, fact: { code: string }) => {
     const text = group[fact.code];

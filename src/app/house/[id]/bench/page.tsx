@@ -3,10 +3,11 @@ import { notFound, redirect } from "next/navigation";
 import { readPlanAction, savePlanAction, setAsideAction } from "@/app/actions";
 import { screen } from "@/app/screen";
 import { today } from "@/server/environment";
-import { readHousehold, readProgramme } from "@/server/households";
+import { readHousehold } from "@/server/households";
+import { readSetting } from "@/server/judging";
 import { earlierPlans, readPlan } from "@/server/plans";
 import { readReference } from "@/server/reference";
-import { settingOf } from "@/server/setting";
+import { isSurveyed } from "@/server/setting";
 import { Bench } from "@/ui/bench/bench";
 
 export default async function Page({ params }: PageProps<"/house/[id]/bench">) {
@@ -14,10 +15,10 @@ export default async function Page({ params }: PageProps<"/house/[id]/bench">) {
   return screen(async (actor) => {
     const household = await readHousehold(actor, id);
     if (!household) notFound();
+    if (!isSurveyed(household)) redirect(`/house/${id}/doorstep`);
     const { place } = household;
-    if (!place) redirect(`/house/${id}/doorstep`);
     const t = await getTranslations();
-    const setting = settingOf(await readProgramme(actor), place, household.schools);
+    const setting = await readSetting(actor, household);
     return (
       <Bench
         household={{

@@ -2,6 +2,8 @@ import { getTranslations } from "next-intl/server";
 import { notFound } from "next/navigation";
 import { resurveyAction, saveSchoolsAction } from "@/app/actions";
 import { screen } from "@/app/screen";
+import { typedSurvey } from "@/app/survey";
+import { today } from "@/server/environment";
 import { readHousehold, readProgramme } from "@/server/households";
 import { readReference, usualBagKg } from "@/server/reference";
 import { Doorstep } from "@/ui/doorstep/doorstep";
@@ -12,26 +14,16 @@ export default async function Page({ params }: PageProps<"/house/[id]/doorstep">
   return screen(async (actor) => {
     const household = await readHousehold(actor, id);
     if (!household) notFound();
-    const { place } = household;
     const programme = await readProgramme(actor);
     const t = await getTranslations("schools");
     return (
       <>
         <Doorstep
           title={`${household.code} ${household.name}`}
-          start={{
-            name: household.name,
-            adults: String(household.adults),
-            children: String(household.children),
-            tastes: household.tastes,
-            note: household.note,
-            kind: place?.kind ?? "balcony",
-            length: place?.lengthTyped ?? "",
-            width: place?.widthTyped ?? "",
-            sun: [...(place?.sun ?? [])],
-            limit: place?.limitTyped ?? "",
-          }}
+          start={typedSurvey(household, programme.currency)}
           isNew={false}
+          currency={programme.currency}
+          today={today().day}
           crops={(await readReference(actor)).crops}
           usualBagKg={usualBagKg(programme)}
           save={resurveyAction.bind(null, household.id, household.version)}

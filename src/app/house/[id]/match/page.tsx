@@ -3,10 +3,11 @@ import { notFound, redirect } from "next/navigation";
 import { savePlanAction } from "@/app/actions";
 import { screen } from "@/app/screen";
 import { today } from "@/server/environment";
-import { readHousehold, readProgramme } from "@/server/households";
+import { readHousehold } from "@/server/households";
+import { readSetting } from "@/server/judging";
 import { readPlan } from "@/server/plans";
 import { readReference } from "@/server/reference";
-import { settingOf } from "@/server/setting";
+import { isSurveyed } from "@/server/setting";
 import { Match } from "@/ui/match/match";
 
 export default async function Page({ params }: PageProps<"/house/[id]/match">) {
@@ -14,7 +15,7 @@ export default async function Page({ params }: PageProps<"/house/[id]/match">) {
   return screen(async (actor) => {
     const household = await readHousehold(actor, id);
     if (!household) notFound();
-    if (!household.place) redirect(`/house/${id}/doorstep`);
+    if (!isSurveyed(household)) redirect(`/house/${id}/doorstep`);
     const t = await getTranslations("match");
     return (
       <Match
@@ -22,7 +23,7 @@ export default async function Page({ params }: PageProps<"/house/[id]/match">) {
         title={`${t("title")}: ${household.code} ${household.name}`}
         today={today().day}
         saved={await readPlan(actor, id)}
-        setting={settingOf(await readProgramme(actor), household.place, household.schools)}
+        setting={await readSetting(actor, household)}
         reference={await readReference(actor)}
         save={savePlanAction.bind(null, id)}
       />

@@ -1,0 +1,32 @@
+import { FOOD_GROUPS } from "@/core/food";
+import { amountText } from "@/core/money";
+import type { SurveyTyped } from "@/core/place";
+import type { Household } from "@/server/households";
+
+const SOMETIMES = Object.fromEntries(FOOD_GROUPS.map((group) => [group, "sometimes" as const]));
+
+/** The survey's form for a new household. */
+export const blankSurvey = (): SurveyTyped => ({
+  name: "", adults: "", children: "0", tastes: "", note: "", kind: "balcony", length: "", width: "", sun: [{ from: "08:00", to: "13:00" }], limit: "",
+  wants: { groups: SOMETIMES, must: [], never: [] }, skill: "first", cells: "", budget: "", water: "", away: [],
+});
+
+/** The survey's form as it was filled in. */
+export function typedSurvey(household: Household, currency: string): SurveyTyped {
+  const { name, adults, children, tastes, note, wants, skill, cells, budgetMinor, away, place } = household;
+  return {
+    name, tastes, note, skill,
+    adults: String(adults),
+    children: String(children),
+    kind: place?.kind ?? "balcony",
+    length: place?.lengthTyped ?? "",
+    width: place?.widthTyped ?? "",
+    sun: [...(place?.sun ?? [])],
+    limit: place?.limitTyped ?? "",
+    wants: { ...wants, groups: { ...SOMETIMES, ...wants.groups } },
+    cells: cells === null ? "" : String(cells),
+    budget: budgetMinor === null ? "" : amountText(budgetMinor, currency),
+    water: place?.waterTyped ?? "",
+    away: [...away],
+  };
+}

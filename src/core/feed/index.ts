@@ -1,0 +1,2 @@
+/** What is it fed, and how much? Doses of granules by school. */
+export { type Dose, doseFor, equalFeed } from "./dose";

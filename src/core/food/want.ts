@@ -1,0 +1,64 @@
+import { z } from "zod";
+import type { Crop, Goal, GoalKind } from "../crop";
+
+/** Kinds of food as people name them when they say what they eat. */
+export const FOOD_GROUPS = ["greens", "heads", "roots", "pods", "fruits", "herbs"] as const;
+export type FoodGroup = (typeof FOOD_GROUPS)[number];
+
+const GROUP: Partial<Record<GoalKind, FoodGroup>> = {
+  leaf: "greens", "baby-leaf": "greens", tops: "greens", microgreen: "greens",
+  head: "heads", "baby-head": "heads",
+  root: "roots", bulb: "roots", tuber: "roots",
+  pod: "pods", cob: "pods",
+  fruit: "fruits", tree: "fruits",
+  herb: "herbs",
+};
+
+/** The group that a harvest belongs to; undefined for what is not eaten. */
+export const foodGroup = (goal: Pick<Goal, "kind">): FoodGroup | undefined => GROUP[goal.kind];
+
+export const HOW_OFTEN = ["daily", "often", "sometimes", "never"] as const;
+export type HowOften = (typeof HOW_OFTEN)[number];
+
+const CropId = z.string().regex(/^[a-z-]+$/);
+
+/** What a household says that it eats: how often each kind of food, what must be there, and what nobody touches. */
+export const Wants = z
+  .strictObject({
+    groups: z.partialRecord(z.enum(FOOD_GROUPS), z.enum(HOW_OFTEN)),
+    must: z.array(CropId).max(20),
+    never: z.array(CropId).max(40),
+  })
+  .refine((w) => !w.must.some((id) => w.never.includes(id)), { error: "must-and-never", path: ["never"] });
+export type Wants = z.infer<typeof Wants>;
+
+export const NO_WANTS: Wants = { groups: {}, must: [], never: [] };
+
+/** Meals a week. Common practice. */
+const MEALS: Record<HowOften, number> = { daily: 7, often: 3, sometimes: 1, never: 0 };
+/** One adult's helping, g: a fifth of the 400 g of fruit and vegetables a day of WHO/FAO, Technical Report Series 916 (2003); herbs from memory. */
+const HELPING_G: Record<FoodGroup, number> = { greens: 80, heads: 80, roots: 80, pods: 80, fruits: 80, herbs: 5 };
+/** A child eats about half a helping. Memory. */
+const CHILD = 0.5;
+
+/** How often a household eats a kind of food; what it said nothing about, it eats sometimes. */
+const howOften = (wants: Wants, group: FoodGroup): HowOften => wants.groups[group] ?? "sometimes";
+
+/** What a household would eat in a week, g of each kind of food. */
+export function weeklyWantG(wants: Wants, people: { adults: number; children: number }): Record<FoodGroup, number> {
+  const heads = people.adults + CHILD * people.children;
+  return Object.fromEntries(FOOD_GROUPS.map((g) => [g, MEALS[howOften(wants, g)] * HELPING_G[g] * heads])) as Record<FoodGroup, number>;
+}
+
+/** How a household takes to a harvest, the dearest first. `plain`: it is not food, or nobody said anything that matters. */
+export const TASTES = ["must", "daily", "often", "sometimes", "plain", "refused"] as const;
+export type Taste = (typeof TASTES)[number];
+
+export function tasteOf(crop: Pick<Crop, "id">, goal: Pick<Goal, "kind">, wants: Wants): Taste {
+  if (wants.never.includes(crop.id)) return "refused";
+  if (wants.must.includes(crop.id)) return "must";
+  const group = foodGroup(goal);
+  if (!group) return "plain";
+  const often = howOften(wants, group);
+  return often === "never" ? "refused" : often;
+}

@@ -1,0 +1,151 @@
+import * as fc from "fast-check";
+import { describe, expect, it } from "vitest";
+import { CROP_GOALS, findMix } from "@/library";
+import { id, planOf, planting, settingWith } from "@/testing/garden";
+import { assessGarden, changeOf, changePlanting, changeRow, curesFor, economyOf, matchAll, orderLines, passesTaste, type Plan, rowThirst, weeklyThirst } from ".";
+import { addDays } from "../day";
+
+const setting = settingWith({ mix: findMix("potting-mix-and-manure")! });
+const row = (plan: Plan) => assessGarden(plan, setting).rows[0]!;
+
+describe("plantings of one bag through time", () => {
+  const heads = planting(10, "cauliflower/baby", "2026-01-30", { plants: 3 });
+  const peas = planting(11, "pea/pod", "2026-01-10", { plants: 8, surface: "edge" });
+
+  it("let slow heads and climbers pass each other when the climbers are out in time", () => {
+    const dated = { ...peas, outBy: "2026-04-02" };
+    expect(row(planOf("tub-80-l", heads, dated)).clashes).toEqual([]);
+    const late = row(planOf("tub-80-l", heads, peas));
+    expect(late.clashes.map((c) => c.code)).toContain("room");
+    const [clash] = late.clashes;
+    expect(clash).toMatchObject({ goalId: "cauliflower/baby", otherGoalId: "pea/pod" });
+    expect(clash!.need).toBeGreaterThan(clash!.have);
+    const cure = curesFor(late, clash!, setting).find((c) => c.code === "out-by");
+    if (cure?.code !== "out-by") throw new Error("no way out in time is offered");
+    expect(cure).toMatchObject({ goalId: "pea/pod" });
+    expect(cure.day < clash!.from && cure.day >= addDays(clash!.from, -4)).toBe(true);
+  });
+
+  it("are cured by every change that is offered", () => {
+    const plan = planOf("tub-80-l", heads, { ...peas, plants: 12 });
+    const before = row(plan);
+    expect(before.clashes.length).toBeGreaterThan(0);
+    for (const clash of before.clashes) {
+      for (const cure of curesFor(before, clash, setting)) {
+        const after = row(changePlanting(plan, cure.plantingId, changeOf(cure)));
+        expect(after.clashes.some((c) => c.code === clash.code && c.otherId === clash.otherId)).toBe(false);
+        expect(after.clashes.length).toBeLessThan(before.clashes.length);
+      }
+    }
+  });
+
+  it("share soil down to the least of each, and clash only below that", () => {
+    const beans = (n: number, plants: number) => planting(n, "bush-bean/pod", "2026-05-10", { plants, surface: n % 2 ? "edge" : "top" });
+    const fits = row(planOf("round-10-gal", beans(10, 8), beans(11, 8)));
+    expect(fits.plantings.map((p) => p.fit.limits.find((l) => l.code === "soil")!.grade)).toEqual(["tight", "tight"]);
+    expect(fits.clashes.filter((c) => c.code === "soil")).toEqual([]);
+    const over = row(planOf("round-10-gal", beans(10, 10), beans(11, 10)));
+    expect(over.clashes.filter((c) => c.code === "soil")).toHaveLength(1);
+    expect(over.plantings.map((p) => p.fit.limits.find((l) => l.code === "soil")!.grade)).toEqual(["wrong", "wrong"]);
+  });
+
+  it("name the shade of tall stands over short ones", () => {
+    const corn = planting(10, "sweet-corn/cob", "2026-05-20", { plants: 4 });
+    const salad = planting(11, "lettuce/baby-leaf", "2026-07-01", { plants: null });
+    const shaded = assessGarden(planOf("round-15-gal", corn, salad), settingWith({ sunHours: 4 })).rows[0]!;
+    expect(shaded.clashes.map((c) => [c.code, c.goalId, c.otherGoalId])).toContainEqual(["light", "lettuce/baby-leaf", "sweet-corn/cob"]);
+    expect(row(planOf("round-15-gal", corn, { ...salad, sowOn: "2026-10-01" })).clashes).toEqual([]);
+  });
+
+  it("count side holes once", () => {
+    const kale = planting(10, "kale/leaf", "2026-03-02", { plants: 50, surface: "side" });
+    const chard = planting(11, "chard/leaf", "2026-03-02", { plants: 30, surface: "side" });
+    expect(row(planOf("tower-75", kale, chard)).clashes).toMatchObject([{ code: "holes", need: 80, have: 75 }]);
+    expect(row(planOf("tower-75", kale, { ...chard, plants: 25 })).clashes.filter((c) => c.code === "holes")).toEqual([]);
+  });
+
+  it("sow two kinds thick side by side, each on its half", () => {
+    const [a, b] = row(planOf("flat-1.5-cu-ft", planting(10, "lettuce/baby-leaf", "2026-03-10", { plants: null }), planting(11, "spinach/baby-leaf", "2026-03-10", { plants: null }))).plantings;
+    const [whole] = row(planOf("flat-1.5-cu-ft", planting(10, "lettuce/baby-leaf", "2026-03-10", { plants: null }))).plantings;
+    expect([a!.patch, b!.patch]).toMatchObject([{ index: 0, of: 2 }, { index: 1, of: 2 }]);
+    expect(a!.fit.sown!.areaCm2).toBeCloseTo(whole!.fit.sown!.areaCm2 / 2, 9);
+    expect(a!.fit.sown!.areaCm2 + b!.fit.sown!.areaCm2).toBeCloseTo(60 * 32, 9);
+  });
+
+  it("grow a quick crop round a slow one until that closes over it", () => {
+    const cabbage = planting(10, "cabbage/standard", "2026-01-10", { plants: 1 });
+    const radish = (sowOn: string) => planting(11, "radish/root", sowOn, { plants: 10, surface: "edge" });
+    expect(row(planOf("round-10-gal", cabbage, radish("2026-02-10"))).clashes).toEqual([]);
+    expect(row(planOf("round-10-gal", cabbage, radish("2026-04-20"))).clashes.length).toBeGreaterThan(0);
+  });
+
+  it("never clash when they stand alone, whatever and whenever", () => {
+    fc.assert(
+      fc.property(fc.constantFrom(...CROP_GOALS), fc.integer({ min: 0, max: 364 }), fc.integer({ min: 1, max: 9 }), ({ goal }, day, plants) => {
+        const alone = planting(10, goal.id, addDays("2026-01-01", day), { plants: goal.stand.type === "thick" ? null : plants, surface: goal.where[0]! });
+        expect(row(planOf("tower-75", alone)).clashes.filter((c) => c.otherId === alone.id)).toEqual([]);
+      }),
+      { numRuns: 40 },
+    );
+  });
+});
+
+it("rolls a fabric bag down, and only that", () => {
+  const plan = planOf("round-10-gal", planting(10, "lettuce/head", "2026-03-01"));
+  const half = row(changeRow(plan, id(2), { rolledToCm: 22 }));
+  expect(half.depthCm).toBe(17);
+  expect(half.soilL).toBeCloseTo(row(plan).soilL * (17 / 29), 6);
+  const tub = planOf("tub-80-l");
+  expect(row(changeRow(tub, id(2), { rolledToCm: 20 })).soilL).toBe(row(tub).soilL);
+});
+
+it("draws water only while something stands, more in summer, and as the sum of its bags", () => {
+  const garden = assessGarden(planOf("round-10-gal", planting(10, "tomato/bush", "2026-03-01")), setting);
+  const [bag] = garden.rows;
+  const { stay } = bag!.plantings[0]!;
+  expect(rowThirst(bag!, addDays(stay.from, -1), setting)).toBe(0);
+  expect(rowThirst(bag!, "2026-07-10", setting)).toBeGreaterThan(3 * rowThirst(bag!, stay.from, setting));
+  expect(weeklyThirst(garden, "2026-07-10", setting)).toBeCloseTo(7 * rowThirst(bag!, "2026-07-10", setting), 9);
+});
+
+describe("food, cost and worth of a plan", () => {
+  const prices = {
+    "bag/round-10-gal": { item: "bag/round-10-gal", minor: 450, size: 1 },
+    "mix/potting-mix-and-manure": { item: "mix/potting-mix-and-manure", minor: 690, size: 45 },
+    "piece/tomato": { item: "piece/tomato", minor: 120, size: 1 },
+    "market/tomato": { item: "market/tomato", minor: 320, size: 1 },
+  };
+  const priced = settingWith({ mix: findMix("potting-mix-and-manure")!, prices });
+  const plan = planOf("round-10-gal", planting(10, "tomato/bush", "2026-05-20", { method: "bought" }));
+  const toBuy = { ...plan, bags: plan.bags.map((b) => ({ ...b, atHand: false })) };
+
+  it("meet the hand sum: a bag, a sack, a seedling, against tomatoes by the kilogram", () => {
+    const economy = economyOf(assessGarden(toBuy, priced), priced, "2026-05-18");
+    expect(economy.shopping.minor).toBe(450 + 690 + 120);
+    expect(economy.worthMinor).toBeCloseTo((economy.totalG / 1000) * 320, 6);
+    expect(economy.weeks.reduce((sum, w) => sum + (w.g.fruits ?? 0), 0)).toBeCloseTo(economy.totalG, 9);
+    expect(economy.bagsASeasonMinor).toBe(450 / 4);
+  });
+
+  it("say when it is paid back: the first week whose food so far is worth it", () => {
+    const economy = economyOf(assessGarden(plan, priced), priced, "2026-05-18");
+    let sum = 0;
+    const week = economy.weeks.find((w) => (sum += w.minor) >= economy.shopping.minor);
+    expect(economy.paidBack).toBe(week?.from);
+    expect(economyOf(assessGarden(plan, settingWith()), settingWith(), "2026-05-18").paidBack).toBeUndefined();
+  });
+});
+
+it("orders and filters the match by tastes and by worth", () => {
+  const wants = { groups: { greens: "daily", fruits: "never" }, must: ["pea"], never: ["kale"] } as const;
+  const eaters = settingWith({ wants: { groups: wants.groups, must: [...wants.must], never: [...wants.never] }, prices: { "market/pea": { item: "market/pea", minor: 650, size: 1 } } });
+  const lines = matchAll(CROP_GOALS, planOf("round-10-gal").bags, "2026-03-01", eaters);
+  const order = orderLines(lines, "tastes", eaters).map((l) => l.crop.id);
+  expect(order[0]).toBe("pea");
+  expect(order.indexOf("spinach")).toBeLessThan(order.indexOf("tomato"));
+  expect(orderLines(lines, "money", eaters)[0]!.crop.id).toBe("pea");
+  const liked = lines.filter((l) => passesTaste(l, "liked", eaters)).map((l) => l.crop.id);
+  expect(liked).not.toContain("kale");
+  expect(liked).not.toContain("tomato");
+  expect(lines.filter((l) => passesTaste(l, "often", eaters)).every((l) => ["pea"].includes(l.crop.id) || ["leaf", "baby-leaf", "tops", "microgreen"].includes(l.goal.kind))).toBe(true);
+});

@@ -1,0 +1,29 @@
+import { z } from "zod";
+
+/**
+ * What a price is for, by what it buys one of: `bag/round-5-gal` one bag, `packet/kale` a packet of `size` g,
+ * `piece/kale` one set, tuber, cutting, runner or seedling, `mix/potting-mix` a sack of `size` L, `market/kale` a kg at the market.
+ */
+export const PRICE_GROUPS = ["bag", "packet", "piece", "mix", "market"] as const;
+export type PriceGroup = (typeof PRICE_GROUPS)[number];
+
+export const Price = z.strictObject({
+  item: z.string().regex(/^(bag|packet|piece|mix|market)\/[a-z0-9.-]+$/, { error: "item-unknown" }),
+  /** Minor units of the programme's currency. */
+  minor: z.int().nonnegative().max(100_000_00),
+  /** How much one price buys: g in a packet, L in a sack, 1 of everything else. */
+  size: z.number().positive().max(100_000),
+});
+export type Price = z.infer<typeof Price>;
+
+export type Prices = Readonly<Record<string, Price>>;
+
+export const pricesBy = (list: readonly Price[]): Prices => Object.fromEntries(list.map((p) => [p.item, p]));
+
+/** Places after the point in a currency, by ISO 4217 as the platform knows it. */
+const places = (currency: string): number => new Intl.NumberFormat("en", { style: "currency", currency }).resolvedOptions().maximumFractionDigits ?? 2;
+
+export const toMinor = (amount: number, currency: string): number => Math.round(amount * 10 ** places(currency));
+/** An amount as it stands in a field: "4.50". */
+export const amountText = (minor: number, currency: string): string => fromMinor(minor, currency).toFixed(places(currency));
+export const fromMinor = (minor: number, currency: string): number => minor / 10 ** places(currency);

@@ -1,0 +1,32 @@
+import type { Outline } from "../bag";
+import { patternAt } from "./pattern";
+import { insetOutline, type Point } from "./region";
+
+/** Places that are tried on a top: fine enough that no plant stands a finger's breadth from a better one. */
+const TRIED = 600;
+
+/**
+ * Where n plants stand on a top among others that hold its middle: each where it keeps its distances best, one after
+ * the other, the farthest place first.
+ *
+ * @param clearCm distance to keep from the others, @param spacingCm distance to keep from each other
+ */
+export function placeAmong(outline: Outline, n: number, spacingCm: number, insetCm: number, others: readonly Point[], clearCm: number): Point[] {
+  const inner = insetOutline(outline, insetCm) ?? insetOutline(outline, insetCm / 2);
+  if (!inner || n <= 0) return [];
+  const area = inner.type === "rectangle" ? inner.lengthCm * inner.widthCm : Math.PI * inner.radiusCm ** 2;
+  const places = patternAt(inner, Math.max(0.5, Math.sqrt(area / TRIED)));
+  const kept = places.map((p) => Math.min(...others.map((o) => Math.hypot(p.x - o.x, p.y - o.y) / clearCm)));
+  const chosen: Point[] = [];
+  for (let k = 0; k < n; k++) {
+    let best = -1;
+    for (let i = 0; i < places.length; i++) if (best < 0 || kept[i]! > kept[best]! + 1e-9) best = i;
+    if (best < 0 || kept[best]! <= 0) break;
+    const next = places[best]!;
+    chosen.push(next);
+    places.forEach((p, i) => {
+      kept[i] = Math.min(kept[i]!, Math.hypot(p.x - next.x, p.y - next.y) / spacingCm);
+    });
+  }
+  return chosen;
+}

@@ -1,0 +1,47 @@
+import { type Climate, temperatureOn } from "../calendar";
+import type { Crop } from "../crop";
+import type { Day } from "../day";
+import { extraterrestrial } from "./radiation";
+
+/** Turns MJ/m² into mm of water that it evaporates. FAO-56. */
+const MM_PER_MJ = 0.408;
+
+/** Reference evapotranspiration, mm a day, from the day's lowest and highest and the sun above the air: Hargreaves, FAO-56 equation 52. */
+export function hargreaves(lowC: number, highC: number, radiationMJ: number): number {
+  return Math.max(0, 0.0023 * ((lowC + highC) / 2 + 17.8) * Math.sqrt(Math.max(0, highC - lowC)) * MM_PER_MJ * radiationMJ);
+}
+
+/** What the air of the town draws on a usual day, mm. */
+export function evaporationOn(climate: Climate, day: Day): number {
+  const { nightC, dayC } = temperatureOn(climate, day);
+  return hargreaves(nightC, dayC, extraterrestrial(climate.latitude, day));
+}
+
+/** A crop's coefficient while it is `grown` (0 to 1): from initial to mid as it closes. FAO-56, single crop coefficients. */
+export const coefficient = (water: Crop["water"], grown: number): number => water.kc.initial + (water.kc.mid - water.kc.initial) * grown;
+
+/** What a stand draws on one day: the leaves that the air sees, cm², and the crop's coefficient. */
+export interface Drawing {
+  readonly leafCm2: number;
+  readonly kc: number;
+}
+
+/** Bare moist mix loses this share of what leaves would, since it dries on top. Memory. */
+const BARE = 0.3;
+/** Leaves hang out over the rim by at most this much of the top. Memory. */
+const OVERHANG = 1.5;
+
+/**
+ * Litres that a bag draws on a day.
+ *
+ * @param mm what the air draws, from `evaporationOn`; @param openCm2 soil that lies open at the top and in holes
+ * @param wallFactor what walls lose or sun heats beyond the top: see `wallFactor`
+ */
+export function drawnL(mm: number, openCm2: number, stands: readonly Drawing[], wallFactor: number): number {
+  const wanted = stands.reduce((sum, s) => sum + s.leafCm2, 0);
+  const most = OVERHANG * openCm2;
+  const share = wanted > most ? most / wanted : 1;
+  const leaves = stands.reduce((sum, s) => sum + s.leafCm2 * share * s.kc, 0);
+  const bare = Math.max(0, openCm2 - wanted) * BARE;
+  return (mm / 10) * ((leaves + bare) / 1000) * wallFactor;
+}

@@ -1,0 +1,18 @@
+import type { BagMake } from "../bag";
+
+/** Fabric and sacks breathe out through the wall, and a dark wall in the sun runs hotter. Common practice says that they dry faster; the shares are from memory. */
+const BREATHES: Record<BagMake["material"], number> = { fabric: 1.25, sack: 1.15, film: 1, hard: 1 };
+const HEATS: Record<BagMake["colour"], number> = { dark: 1.1, light: 1, clear: 1.05 };
+
+/** How much more a bag draws than the same leaves over open ground. */
+export const wallFactor = (make: BagMake): number => BREATHES[make.material] * HEATS[make.colour];
+
+/** Water that a litre of moist mix gives before plants wilt, L. Memory. */
+const AVAILABLE = 0.25;
+/** How far it may be drawn down before the next watering: seldom and deep, or little and often. */
+const DRAWN_DOWN = { deep: 0.6, often: 0.25 } as const;
+
+/** Days between waterings of a bag that draws `dailyL` from `soilL` of mix, at least half a day: twice a day in the worst heat. */
+export function daysBetweenWaterings(soilL: number, dailyL: number, style: keyof typeof DRAWN_DOWN): number {
+  return dailyL <= 0 ? Number.POSITIVE_INFINITY : Math.max(0.5, (soilL * AVAILABLE * DRAWN_DOWN[style]) / dailyL);
+}

@@ -1,0 +1,49 @@
+import { describe, expect, it } from "vitest";
+import { findBagKind, findClimate } from "@/library";
+import { daysBetweenWaterings, drawnL, evaporationOn, extraterrestrial, hargreaves, wallFactor } from ".";
+
+/** FAO Irrigation and Drainage Paper 56, Allen, Pereira, Raes, Smith 1998 (memory). */
+describe("what the air draws, against FAO-56", () => {
+  it("meets the extraterrestrial radiation of examples 8 and 10", () => {
+    expect(extraterrestrial(-20, "2026-09-03")).toBeCloseTo(32.2, 1);
+    expect(extraterrestrial(-(22 + 54 / 60), "2026-05-15")).toBeCloseTo(25.1, 1);
+  });
+
+  it("meets Hargreaves in example 20: Lyon in July", () => {
+    expect(hargreaves(14.8, 26.6, extraterrestrial(45 + 43 / 60, "2026-07-15"))).toBeCloseTo(5, 1);
+  });
+
+  it("is nothing in the polar night, and never below nought", () => {
+    expect(extraterrestrial(80, "2026-12-21")).toBeCloseTo(0, 6);
+    expect(hargreaves(-30, -20, 2)).toBe(0);
+  });
+});
+
+describe("what a bag draws", () => {
+  const make = (id: string) => findBagKind(id)!.make;
+
+  it("meets the hand sum of leaves over half of the top", () => {
+    // 5 mm a day: half of 2000 cm² in leaf at Kc 1.0, the rest bare at 0.3: 5 · (0.1 + 0.03) L.
+    expect(drawnL(5, 2000, [{ leafCm2: 1000, kc: 1 }], 1)).toBeCloseTo(0.65, 9);
+    // Leaves reach out over the rim by half at most.
+    expect(drawnL(5, 2000, [{ leafCm2: 90_000, kc: 1 }], 1)).toBeCloseTo(1.5, 9);
+  });
+
+  it("is more from fabric than from a hard pot, and from dark than from light", () => {
+    expect(wallFactor(make("round-5-gal"))).toBeGreaterThan(wallFactor(make("pot-25-l")));
+    expect(wallFactor({ ...make("round-5-gal"), colour: "light" })).toBeLessThan(wallFactor(make("round-5-gal")));
+  });
+
+  /** Common practice, no source: a 5 gal bag in full leaf takes 4 to 11 L a time, every few days; about 25 mm a week suits cabbage. */
+  it("is of the size that growers pour", () => {
+    const july = evaporationOn(findClimate("larkmouth")!, "2026-07-10");
+    const daily = drawnL(july, Math.PI * 14 ** 2, [{ leafCm2: Math.PI * 22 ** 2, kc: 1.05 }], wallFactor(make("round-5-gal")));
+    const days = daysBetweenWaterings(16, daily, "deep");
+    expect(daily * days).toBeGreaterThan(2);
+    expect(daily * days).toBeLessThan(11.4);
+    expect(days).toBeGreaterThan(1);
+    expect(days).toBeLessThan(7);
+    expect(daysBetweenWaterings(16, daily, "often")).toBeLessThan(days / 2);
+    expect(daysBetweenWaterings(16, 0, "deep")).toBe(Number.POSITIVE_INFINITY);
+  });
+});

@@ -1,0 +1,37 @@
+import { Price, pricedItems, type Prices, pricesBy } from "@/core/money";
+import type { Outcome } from "@/core/problem";
+import { insertPrices, listPrices } from "@/db/prices";
+import { db } from "@/db/pool";
+import { findProgramme } from "@/db/programmes";
+import { MIXES, SHIPPED } from "@/library";
+import { type Actor, mayChange } from "./actor";
+import { readProgramme } from "./households";
+import { outcomeOf, parsed, refused } from "./outcome";
+
+/** A programme's prices by item. */
+export const readPrices = async (actor: Actor): Promise<Prices> => pricesBy(await listPrices(db(), actor.programmeId));
+
+/** A price as it is put in; a null amount takes it away. */
+const PriceChange = Price.omit({ minor: true }).extend({ minor: Price.shape.minor.nullable() });
+
+const ITEMS = pricedItems({ ...SHIPPED, mixes: MIXES });
+
+/** Everything that can be priced, what the programme pays for it, and over how many seasons each bag's price spreads. */
+export async function priceList(actor: Actor) {
+  const { currency } = await readProgramme(actor);
+  const lives = Object.fromEntries(SHIPPED.bagKinds.map((kind) => [kind.id, kind.make.lifeSeasons.likely]));
+  return { items: ITEMS, lives, prices: await readPrices(actor), currency };
+}
+
+/** Stores one price, or takes it away. */
+export function savePrice(actor: Actor, input: unknown): Promise<Outcome<null>> {
+  return outcomeOf(async () => {
+    const allowed = mayChange(actor, await findProgramme(db(), actor.programmeId));
+    if (!allowed.ok) return allowed;
+    const price = parsed(PriceChange, input);
+    if (!price.ok) return price;
+    if (!ITEMS.some((i) => i.item === price.value.item)) return refused({ code: "item-unknown" });
+    await insertPrices(db(), actor.programmeId, actor.name, [price.value]);
+    return { ok: true, value: null };
+  });
+}

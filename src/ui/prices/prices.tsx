@@ -1,0 +1,57 @@
+"use client";
+
+import { useMemo, useState } from "react";
+import { type Price, PRICE_GROUPS, type PricedItem, type Prices as PriceTable } from "@/core/money";
+import type { Outcome } from "@/core/problem";
+import { TextField } from "@/ui/primitives/field";
+import { useWords } from "@/ui/words/use-words";
+import { PriceLine } from "./price-line";
+
+export type SavePrice = (price: Omit<Price, "minor"> & { readonly minor: number | null }) => Promise<Outcome<null>>;
+
+interface PricesProps {
+  readonly items: readonly PricedItem[];
+  /** Likely seasons of each kind of bag, over which its price spreads. */
+  readonly lives: Readonly<Record<string, number>>;
+  readonly prices: PriceTable;
+  readonly currency: string;
+  readonly save: SavePrice;
+}
+
+/** What the programme pays and what the market asks, group by group; each price is stored when its field is left. */
+export function Prices({ items, lives, prices, currency, save }: PricesProps) {
+  const { t, bag, cropName } = useWords();
+  const [find, setFind] = useState("");
+  const named = useMemo(
+    () => items.map((i) => ({ ...i, name: i.group === "bag" ? bag(i.id) : i.group === "mix" ? t(`mixes.${i.id as "potting-mix"}`) : cropName(i.id) })),
+    [items, bag, cropName, t],
+  );
+  const wanted = find.trim().toLowerCase();
+  return (
+    <div className="px-4 py-4 lg:px-6">
+      <h1 className="text-[1.625rem] font-bold">{t("prices.title")}</h1>
+      <p className="mb-3 text-muted">
+        {t("prices.lead")} {t("prices.unpriced", { count: items.filter((i) => !prices[i.item]).length })}
+      </p>
+      <TextField type="search" label={t("prices.find")} value={find} onChange={(e) => setFind(e.target.value)} className="mb-3 max-w-60" />
+      <div className="grid gap-x-8 gap-y-5 lg:grid-cols-2 xl:grid-cols-3">
+        {PRICE_GROUPS.map((group) => {
+          const shown = named.filter((i) => i.group === group && i.name.toLowerCase().includes(wanted));
+          return shown.length === 0 ? null : (
+            <section key={group} aria-labelledby={`prices-${group}`}>
+              <h2 id={`prices-${group}`} className="border-t-[1.5px] border-ink pt-2 text-lg font-bold">
+                {t(`prices.groups.${group}`)}
+              </h2>
+              <p className="mb-1 text-sm text-muted">{t(`prices.groupLead.${group}`)}</p>
+              <ul className="relative max-h-[26rem] overflow-y-auto">
+                {shown.map((i) => (
+                  <PriceLine key={i.item} item={i} name={i.name} price={prices[i.item]} seasons={lives[i.id]} currency={currency} save={save} />
+                ))}
+              </ul>
+            </section>
+          );
+        })}
+      </div>
+    </div>
+  );
+}
