@@ -8,7 +8,7 @@ const SOMETIMES = Object.fromEntries(FOOD_GROUPS.map((group) => [group, "sometim
 /** The survey's form for a new household. */
 export const blankSurvey = (): SurveyTyped => ({
   name: "", adults: "", children: "0", tastes: "", note: "", kind: "balcony", length: "", width: "", sun: [{ from: "08:00", to: "13:00" }], limit: "",
-  wants: { groups: SOMETIMES, must: [], never: [] }, skill: "first", cells: "", budget: "", water: "", away: [],
+  wants: { groups: SOMETIMES, must: [], never: [] }, skill: "some", cells: "", budget: "", water: "", away: [],
 });
 
 /** The survey's form as it was filled in. */

@@ -10,10 +10,13 @@ import { allProgrammes, insertProgramme } from "@/db/programmes";
 import type { Actor } from "./actor";
 import { saveClimate, searchTowns } from "./climate";
 import { addHousehold, overview, readHousehold, readProgramme, resurvey } from "./households";
+import { readSetting } from "./judging";
 import { earlierPlans, readPlan, savePlan, setAside } from "./plans";
+import { readPrices, savePrice } from "./prices";
 import { addRecord, readRecords, recordsCsv } from "./records";
 import { overrideValue, previewOverride, readOverrides, readReference } from "./reference";
 import { previewSchools, saveSchools } from "./schools";
+import { isSurveyed } from "./setting";
 import { importValues, valuesFile } from "./values-file";
 
 let trainer: Actor;
@@ -22,6 +25,7 @@ let stranger: Actor;
 const SURVEY = {
   name: "Testwick", adults: "2", children: "1", tastes: "", note: "", kind: "balcony", length: "10 ft 6 in", width: "1.1 m",
   sun: [{ from: "07:00", to: "13:00" }], limit: "40 psf",
+  wants: { groups: { greens: "daily" }, must: ["kale"], never: [] }, skill: "first", cells: "0", budget: "60.50", water: "5 gal", away: [{ from: "2026-08-01", to: "2026-08-14" }],
 };
 
 beforeAll(async () => {
@@ -64,6 +68,8 @@ describe("a survey", () => {
     expect(household.place).toMatchObject({ lengthTyped: "10 ft 6 in", limitTyped: "40 psf" });
     expect(household.place!.lengthCm).toBeCloseTo(320.04, 6);
     expect(household.place!.limitKgM2).toBeCloseTo(195.297, 2);
+    expect(household).toMatchObject({ wants: SURVEY.wants, skill: "first", cells: 0, budgetMinor: 6050, away: SURVEY.away });
+    expect(household.place!.waterLDay).toBeCloseTo(18.927, 3);
   });
 
   it("is refused field by field, and stores nothing then", async () => {
@@ -74,6 +80,10 @@ describe("a survey", () => {
       problem: { code: "invalid-input" },
       fields: { name: { code: "name-missing" }, adults: { code: "not-whole" }, length: { code: "wrong-dimension", understood: "5 kg" }, "sun.0.to": { code: "sun-backwards" }, limit: { code: "negative" } },
     });
+    expect(await addHousehold(trainer, { ...SURVEY, budget: "lots", cells: "-1", away: [{ from: "2026-08-14", to: "2026-08-01" }], wants: { ...SURVEY.wants, never: ["kale"] } })).toMatchObject({
+      fields: { budget: { code: "not-an-amount", understood: "lots" }, cells: { code: "not-whole" }, "away.0.to": { code: "away-backwards" }, "wants.never": { code: "must-and-never" } },
+    });
+    expect(await addHousehold(trainer, { ...SURVEY, wants: { ...SURVEY.wants, must: ["mango"] } })).toMatchObject({ fields: { "wants.must": { code: "crop-unknown" } } });
     expect((await overview(trainer)).length).toBe(before);
   });
 
@@ -90,6 +100,8 @@ describe("a plan", () => {
     const id = await newHousehold();
     const { plan } = planWith();
     plan.bags[0]!.shape = { kind: "round", diameterCm: 29, heightCm: 30 };
+    plan.rows[0]!.rolledToCm = 24;
+    plan.rows[0]!.plantings[0]!.outBy = "2026-09-01";
     const saved = await savePlan(trainer, id, 0, plan);
     expect(saved).toMatchObject({ ok: true, value: { version: 1 } });
     expect((await readPlan(trainer, id)).plan).toEqual(plan);
@@ -209,6 +221,35 @@ describe("schools", () => {
     expect(await saveSchools(stranger, id, { core: "none" })).toMatchObject({ problem: { code: "not-found" } });
     await saveSchools(trainer, null, {});
   });
+});
+
+describe("prices", () => {
+  it("are stored one by one, the newest counts, and one can be taken away", async () => {
+    const kale = { item: "packet/kale", minor: 199, size: 2 };
+    expect((await readPrices(trainer))["packet/kale"]).toEqual({ item: "packet/kale", minor: 170, size: 1.5 });
+    expect(await savePrice(trainer, kale)).toEqual({ ok: true, value: null });
+    expect((await readPrices(trainer))["packet/kale"]).toEqual(kale);
+    await savePrice(trainer, { ...kale, minor: null });
+    expect((await readPrices(trainer))["packet/kale"]).toBeUndefined();
+    expect(await readPrices(stranger)).toEqual({});
+    await savePrice(trainer, { item: "packet/kale", minor: 170, size: 1.5 });
+    await expect(db().query("DELETE FROM price")).rejects.toThrow("append-only");
+  });
+
+  it("are refused for what does not exist or makes no sense", async () => {
+    expect(await savePrice(trainer, { item: "packet/mango", minor: 1, size: 1 })).toMatchObject({ problem: { code: "item-unknown" } });
+    expect(await savePrice(trainer, { item: "packet/kale", minor: -1, size: 1 })).toMatchObject({ problem: { code: "invalid-input" } });
+    expect(await savePrice({ ...stranger, programmeId: randomUUID() }, { item: "packet/kale", minor: 1, size: 1 })).toMatchObject({ problem: { code: "not-allowed" } });
+  });
+});
+
+it("judges a household's plan with its hands and wants, and the programme's prices and germination", async () => {
+  const household = (await readHousehold(trainer, await newHousehold()))!;
+  if (!isSurveyed(household)) throw new Error("not surveyed");
+  const setting = await readSetting(trainer, household);
+  expect(setting).toMatchObject({ hands: { cells: 0, skill: "first" }, wants: SURVEY.wants, people: { adults: 2, children: 1 }, prices: { "market/kale": { minor: 380 } } });
+  // The demo's records: 84 of 100 seeds of kale came up.
+  expect(setting.germination!.kale).toEqual({ sown: 100, up: 84, share: 0.84 });
 });
 
 describe("the town's climate", () => {

@@ -1,7 +1,7 @@
 /** What does a bag hold, where can it be planted, and what does it weigh? Geometry of each kind of bag. */
 export { coverFor } from "./cover";
 export { checkLabel, type LabelCheck } from "./label";
-export type { BagMake } from "./make";
+export { BagMake } from "./make";
 export { bagMass } from "./mass";
 export {
   type BagShape,

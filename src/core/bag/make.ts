@@ -1,8 +1,13 @@
+import { z } from "zod";
+
+const seasons = z.number().positive().max(50);
+
 /** What a bag is made of, how it looks to the sun, and how long it lasts. */
-export interface BagMake {
+export const BagMake = z.strictObject({
   /** `fabric` breathes and prunes roots by air; `sack` is woven and opens at its holes; `film` is the bag that mix is sold in. */
-  readonly material: "fabric" | "sack" | "film" | "hard";
-  readonly colour: "dark" | "light" | "clear";
+  material: z.enum(["fabric", "sack", "film", "hard"]),
+  colour: z.enum(["dark", "light", "clear"]),
   /** Seasons that it is used before it is given up. */
-  readonly lifeSeasons: { readonly low: number; readonly likely: number; readonly high: number };
-}
+  lifeSeasons: z.strictObject({ low: seasons, likely: seasons, high: seasons }).refine((l) => l.low <= l.likely && l.likely <= l.high, { error: "low, likely and high are out of order" }),
+});
+export type BagMake = z.infer<typeof BagMake>;

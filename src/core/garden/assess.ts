@@ -76,13 +76,13 @@ export interface Garden {
 const LIGHT_FROM = 0.3;
 
 /** Hours of sun that a planting gets on average while it grows to its first pick, under what stands taller in its bag. */
-function sunFor(draft: Draft, others: readonly Draft[], sunHours: number, topCm2: number): number {
+function sunFor(draft: Draft, others: readonly Draft[], standings: ReadonlyMap<Draft, Standing>, sunHours: number, topCm2: number): number {
   const { stages } = draft.season;
   const until = stages.firstPick?.likely ?? draft.stay.to;
   const days = [...new Set(others.flatMap((o) => daysTogether(draft, o)))].filter((day) => day <= until && grownOn(stages, day) >= LIGHT_FROM);
   const growing = daysTogether(draft, { stay: { from: draft.stay.from, to: until } }).filter((day) => grownOn(stages, day) >= LIGHT_FROM);
   if (days.length === 0 || growing.length === 0) return sunHours;
-  const shaded = days.reduce((sum, day) => sum + sunHours - sunUnder(draft, others, day, sunHours, topCm2), 0);
+  const shaded = days.reduce((sum, day) => sum + sunHours - sunUnder(draft, others, day, sunHours, topCm2, (d) => standings.get(d)!.top), 0);
   return sunHours - shaded / Math.max(days.length, growing.length);
 }
 
@@ -118,7 +118,7 @@ function viewPlanting(draft: Draft, drafts: readonly Draft[], standings: Readonl
     gapCm,
     where: planting.surface === "side" ? "side" : "top",
     plants: planting.plants ?? undefined,
-    sunHours: planting.surface === "side" ? setting.sunHours : sunFor(draft, others, setting.sunHours, outlineArea(plantingTop(shape))),
+    sunHours: planting.surface === "side" ? setting.sunHours : sunFor(draft, others, standings, setting.sunHours, outlineArea(plantingTop(shape))),
     season,
     nextSowing: season.grade === "right" ? undefined : nextSowing(crop, goal, method, planting.sowOn, setting.climate),
     schools,

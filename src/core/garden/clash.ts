@@ -47,13 +47,13 @@ function roomClashes(pair: Pair, standings: ReadonlyMap<Draft, Standing>): Clash
   }));
 }
 
-function lightClashes(pair: Pair, sunHours: number, topCm2: number): Clash[] {
+function lightClashes(pair: Pair, standings: ReadonlyMap<Draft, Standing>, sunHours: number, topCm2: number): Clash[] {
   const { a, b } = pair;
   const need = a.goal.sunHours.least;
   // A place that is too dark by itself is the place's fault and not the neighbour's.
   if (sunHours < need) return [];
   const days = daysTogether(a, b).filter((day) => grownOn(a.season.stages, day) >= LIGHT_FROM);
-  const light = (day: Day) => sunUnder(a, [b], day, sunHours, topCm2);
+  const light = (day: Day) => sunUnder(a, [b], day, sunHours, topCm2, (d) => standings.get(d)!.top);
   return stretches(days, (day) => light(day) < need)
     .filter((s) => days.filter((d) => d >= s.from && d <= s.to).length * 3 >= SHADE_DAYS)
     .map((s) => ({ code: "light", ...named(pair), ...s, need, have: worstIn(days, s, light, Math.min) }));
@@ -91,7 +91,7 @@ export function clashesOf(drafts: readonly Draft[], standings: ReadonlyMap<Draft
   const pairs = onTop.flatMap((a, i) => onTop.slice(i + 1).flatMap((b) => (overlaps(a, b) ? [{ a, b }] : [])));
   return [
     ...pairs.flatMap((pair) => roomClashes(pair, standings)),
-    ...pairs.flatMap(({ a, b }) => [...lightClashes({ a, b }, sunHours, topCm2), ...lightClashes({ a: b, b: a }, sunHours, topCm2)]),
+    ...pairs.flatMap(({ a, b }) => [...lightClashes({ a, b }, standings, sunHours, topCm2), ...lightClashes({ a: b, b: a }, standings, sunHours, topCm2)]),
     ...soilClashes(drafts, soilL),
     ...holeClashes(drafts, shape),
   ].sort((x, y) => x.from.localeCompare(y.from));

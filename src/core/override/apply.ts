@@ -1,3 +1,4 @@
+import { BagMake } from "../bag";
 import { Crop } from "../crop";
 import type { Reference } from "../garden";
 import { Shape } from "../garden";
@@ -29,8 +30,13 @@ function applyOne(reference: Reference, { name, value }: Override): Reference | 
   const id = rest.slice(0, -1).join("/");
   if (kind === "bag") {
     const bag = reference.bagKinds.find((b) => b.id === id);
-    const shape = Shape.safeParse(bag && withNumber(bag.shape, path, value));
-    if (!bag || !shape.success) return bag ? "override-senseless" : "value-unknown";
+    if (!bag) return "value-unknown";
+    if (path[0] === "lifeSeasons") {
+      const make = BagMake.safeParse(withNumber(bag.make, path, value));
+      return make.success ? { ...reference, bagKinds: reference.bagKinds.map((b) => (b === bag ? { ...b, make: make.data } : b)) } : "override-senseless";
+    }
+    const shape = Shape.safeParse(withNumber(bag.shape, path, value));
+    if (!shape.success) return "override-senseless";
     return { ...reference, bagKinds: reference.bagKinds.map((b) => (b === bag ? { ...b, shape: shape.data } : b)) };
   }
   const crop = reference.crops.find((c) => (kind === "crop" ? c.id === id : kind === "goal" && c.goals.some((g) => g.id === id)));

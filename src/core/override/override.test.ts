@@ -68,6 +68,12 @@ describe("typing a value", () => {
   });
 });
 
+it("knows how long bags last, and keeps low, likely and high in order", () => {
+  const applied = applyOverrides(SHIPPED, [own("bag/tower-75/lifeSeasons.high", 9)]);
+  expect(applied.ok && applied.value.bagKinds.find((b) => b.id === "tower-75")!.make.lifeSeasons).toEqual({ low: 2, likely: 4, high: 9 });
+  expect(applyOverrides(SHIPPED, [own("bag/tower-75/lifeSeasons.high", 1)])).toMatchObject({ ok: false });
+});
+
 it("shows what a value changes in a plan: grade, most plants, first pick", () => {
   const setting = (reference: Reference) => settingWith({}, reference);
   const plan = planOf("round-5-gal", planting(3, "tomato/bush", "2026-05-01", { method: "bought" }));

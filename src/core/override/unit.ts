@@ -9,6 +9,7 @@ export function dimensionOf(path: string): Exclude<Dimension, "area" | "load" | 
   if (ends("Cm")) return "length";
   if (ends("L")) return "volume";
   if (ends("C")) return "temperature";
+  if (names[0] === "lifeSeasons") return undefined;
   if (names[0] === "sunHours") return "hours";
   if (names[0] === "yieldG" || ends("SeedG")) return "grams";
   return names[0] === "days" || names[0] === "picking" ? "days" : undefined;

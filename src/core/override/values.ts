@@ -1,4 +1,4 @@
-import type { BagShape } from "../bag";
+import type { BagMake, BagShape } from "../bag";
 import type { Crop, Goal, SourceId } from "../crop";
 
 /** A number of the library that a programme may know better. */
@@ -38,4 +38,6 @@ export const cropValues = (crop: Crop, goal: Goal): LibraryValue[] => [
   ...valuesOf(crop, `crop/${crop.id}`, crop.source),
 ];
 
-export const bagValues = (kind: { id: string; shape: BagShape }): LibraryValue[] => valuesOf(kind.shape, `bag/${kind.id}`, { rest: "practice" });
+/** A kind of bag's measures, then the seasons that it lasts. */
+export const bagValues = (kind: { id: string; shape: BagShape; make: BagMake }): LibraryValue[] =>
+  valuesOf({ ...kind.shape, lifeSeasons: kind.make.lifeSeasons }, `bag/${kind.id}`, { rest: "memory", nominalL: "practice", lifeSeasons: "practice" });

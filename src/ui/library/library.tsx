@@ -29,7 +29,7 @@ export function Library({ shipped, overrides, preview, override, takeIn }: Libra
     ...shipped.crops.flatMap((c) => c.goals.map((goal) => ({
       key: `goal:${goal.id}`, name: crop(goal.id), sub: c.botanical, find: namesOf(goal.id, c.botanical), values: cropValues(c, goal),
     }))),
-    ...shipped.bagKinds.map((kind) => ({ key: `bag:${kind.id}`, name: bag(kind.id), sub: t("library.bagKind"), find: bag(kind.id).toLowerCase(), values: bagValues(kind) })),
+    ...shipped.bagKinds.map((kind) => ({ key: `bag:${kind.id}`, name: bag(kind.id), sub: t("library.bagMade", { material: t(`materials.${kind.make.material}`), colour: t(`colours.${kind.make.colour}`) }), find: bag(kind.id).toLowerCase(), values: bagValues(kind) })),
   ], [shipped, crop, bag, namesOf, t]);
   const [chosen, setChosen] = useState(entries[0]?.key ?? "");
   const [besides, setBesides] = useState("");
