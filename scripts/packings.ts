@@ -3,7 +3,7 @@
  * Run with `npm run packings` after a change of the search; takes some minutes, seeded and repeatable.
  */
 import { writeFileSync } from "node:fs";
-import { seededRandom } from "../src/core/placement/random";
+import { seededRandom } from "../src/core/chance";
 import { leastDistance, type Point } from "../src/core/placement/region";
 import { settle } from "../src/core/placement/settle";
 

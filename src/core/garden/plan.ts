@@ -53,6 +53,8 @@ const Row = z.strictObject({
   /** Height that a fabric bag's wall is rolled down to, cm. */
   rolledToCm: z.number().positive().max(200).optional(),
   plantings: z.array(Planting).max(60),
+  /** Left as it is by every proposal. */
+  pinned: z.boolean().optional(),
   /** Ways of doing that this row has of its own. */
   schools: Schools.optional(),
 });

@@ -1,24 +1,11 @@
-import { footprint, outlineArea, plantingTop, sideHoles } from "../bag";
 import { canopyOn, grownOn } from "../canopy";
 import type { Day } from "../day";
-import { coefficient, daysBetweenWaterings, drawnL, evaporationOn, wallFactor } from "../water";
+import { coefficient, daysBetweenWaterings, drawnL, evaporationOn, openCm2, wallFactor } from "../water";
 import type { Garden, PlantingView, RowView } from "./assess";
 import type { Setting } from "./setting";
 
-/** The wall of a tower or pocket bag sees the sun for half the day. Memory. */
-const WALL_SUN = 0.5;
 /** A bag whose kind nobody knows is taken for dark fabric, the thirstiest. */
 const UNKNOWN_MAKE = { material: "fabric", colour: "dark", lifeSeasons: { low: 1, likely: 1, high: 1 } } as const;
-
-/** Soil and wall that the air draws from, cm². */
-function openArea({ shape }: RowView): number {
-  const top = plantingTop(shape);
-  if (sideHoles(shape) === 0) return outlineArea(top);
-  const ground = footprint(shape) ?? top;
-  const round = ground.type === "rectangle" ? 2 * (ground.lengthCm + ground.widthCm) : 2 * Math.PI * ground.radiusCm;
-  const height = shape.kind === "tiers" ? shape.tierHeightCm * shape.tiers : "heightCm" in shape ? shape.heightCm : 0;
-  return outlineArea(top) + WALL_SUN * round * height;
-}
 
 function drawing({ crop, goal, season, planting, patch, stay }: PlantingView, day: Day) {
   if (day < stay.from || day > stay.to) return { leafCm2: 0, kc: 0 };
@@ -37,7 +24,7 @@ const makeOf = (view: RowView) => {
 export function rowThirst(view: RowView, day: Day, setting: Setting): number {
   const stands = view.plantings.map((p) => drawing(p, day));
   if (!stands.some((s) => s.leafCm2 > 0)) return 0;
-  return drawnL(evaporationOn(setting.climate, day), openArea(view), stands, wallFactor(makeOf(view)));
+  return drawnL(evaporationOn(setting.climate, day), openCm2(view.shape), stands, wallFactor(makeOf(view)));
 }
 
 /** Days between waterings of a bag on a day, by the school in force. */

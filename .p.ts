@@ -1,0 +1,30 @@
+import { settingWith } from "@/testing/garden";
+import { demoPrices } from "@/demo/prices";
+import { pricesBy } from "@/core/money";
+import { SHIPPED, findMix } from "@/library";
+import { instanceOf, relax, relaxationOf, solve, propose, type Ask } from "@/core/planner";
+import { assessGarden } from "@/core/garden";
+import { highsSolver } from "@/solver/highs";
+const setting = settingWith({ mix: findMix("potting-mix-and-manure")!, sunHours: 6, floorM2: 6, limitKgM2: 195, prices: pricesBy(demoPrices("EUR")), wants: { groups: { greens: "daily", pods: "often", roots: "sometimes", fruits: "often" }, must: ["kale", "pea"], never: ["pepper"] }, people: { adults: 2, children: 2 }, hands: { cells: 40, skill: "some" } });
+const uid = (n: number) => `00000000-0000-4000-8000-${String(n).padStart(12, "0")}`;
+const bags = ["round-10-gal","round-10-gal","round-10-gal","round-5-gal","round-5-gal","tub-80-l","tub-80-l","tower-75","flat-1.5-cu-ft","flat-1.5-cu-ft","bottle","bottle","round-15-gal","round-7-gal"].map((kindId, i) => ({ id: uid(i), kindId, shape: null, atHand: true, firstSeason: 2026 }));
+const ask: Ask = { plan: { bags, rows: [] }, setting, reference: SHIPPED, today: "2026-05-18", aim: "value", kinds: ["round-10-gal", "tub-80-l", "tower-50"], budgetMinor: 6000, waterLDay: 40, away: [], repair: false, without: [] };
+let t = performance.now(); const lap = (s: string) => { console.log(s, Math.round(performance.now() - t)); t = performance.now(); };
+const solver = await highsSolver(); lap("load");
+const inst = instanceOf(ask); lap("instance " + inst.candidates.length + " classes " + inst.classes.length);
+const r = relaxationOf(inst); lap("model cols " + r.model.cost.length + " nnz " + r.model.values.length + " rows " + r.model.rowLower.length);
+const lp = relax(inst, solver)!; lap("lp " + lp.bound);
+const g = solve(inst, solver, { rounds: 6000, polishSeconds: 12, seed: 1 }); let s = g.next(); while (!s.done) { const p = s.value; lap(`round ${p.round} worth ${p.worth.toFixed(2)} bound ${p.bound.toFixed(2)} gap ${(100*(1-p.worth/p.bound)).toFixed(2)} %`); s = g.next(); }
+lap("end"); console.log(s.value.state.worth(), s.value.bound, s.value.state.cost(), s.value.state.bought);
+const gg = propose(ask, solver, { rounds: 50, polishSeconds: 0, seed: 1 }, n => uid(1000 + n)); let q = gg.next(); while (!q.done) q = gg.next(); lap("propose");
+const gd = assessGarden(q.value.plan, setting); lap("assess");
+for (const row of gd.rows) console.log(row.bag.kindId, row.plantings.map(p => `${p.goal.id}x${p.planting.plants} ${p.stay.from}>${p.stay.to} ${p.fit.grade}`).join(" | "), row.clashes.map(c => c.code));
+const st = s.value!.state as any; const I = inst;
+const comp = (xs: [number, number][]) => { const food = I.baseG.map(r => [...r]); let min = 0, piece = 0; const seed = I.crops.map(() => 0), cnt = I.crops.map(() => 0); const q = I.dishes.map(() => [0,0,0,0]);
+ for (const [i, x] of xs) { const c = I.candidates[i]!; for (const [f, g] of c.food) { food[f]![c.group]! += g * x; q[c.dishIndex]![Math.floor(f*4/26)]! += g*x; } min += c.minutes * x; piece += c.pieceMinor * x; seed[c.cropIndex]! += c.seedG * x; cnt[c.cropIndex]! += x; }
+ const W = I.groups.map((_, g) => { let s = 0; for (let f = 0; f < 26; f++) { const w = I.wantG[g]!, v = food[f]![g]!; s += (Math.min(v, w) + .25 * Math.min(Math.max(0, v - w), w) + .02 * Math.max(0, v - 2 * w)) / I.helpingG[g]! * (1 + I.weights.early * Math.exp(-2 * f / 8)); } return Math.round(s); });
+ const full = I.groups.map((_, g) => { let s = 0; for (let f = 0; f < 26; f++) s += I.wantG[g]! / I.helpingG[g]! * (1 + I.weights.early * Math.exp(-2 * f / 8)); return Math.round(s); });
+ const over = q.reduce((s, r, d) => s + r.reduce((a, v) => a + Math.max(0, v - 0.5 * I.wantG[I.dishes[d]!]! * 26 / 4) * .5 / I.helpingG[I.dishes[d]!]!, 0), 0);
+ console.log("food", W.join(" "), "of", full.join(" "), "over", Math.round(over), "variety", Math.round(cnt.reduce((s, n, i) => s + Math.min(1, n) * (3 + (I.crops[i]!.must ? 40 : 0)), 0)), "crops", cnt.filter(n => n > .01).length, "hours", Math.round(min / 60), "seed ceil", seed.reduce((s, g, i) => s + (g > 1e-9 ? Math.ceil(g / I.crops[i]!.packetG) * I.crops[i]!.packetMinor : 0), 0), "seed lin", Math.round(seed.reduce((s, g, i) => s + g / I.crops[i]!.packetG * I.crops[i]!.packetMinor, 0)), "piece", Math.round(piece)); };
+comp([...lp.share].map((x, i) => [i, x] as [number, number]).filter(([, x]) => x > 1e-9));
+comp(st.chosen().map((i: number) => [i, 1] as [number, number]));

@@ -1,0 +1,21 @@
+import { settingWith } from "@/testing/garden";
+import { demoPrices } from "@/demo/prices";
+import { pricesBy } from "@/core/money";
+import { SHIPPED, findMix } from "@/library";
+import { instanceOf, relax, relaxationOf, solve, propose, type Ask } from "@/core/planner";
+import { assessGarden } from "@/core/garden";
+import { highsSolver } from "@/solver/highs";
+const setting = settingWith({ mix: findMix("potting-mix-and-manure")!, sunHours: 6, floorM2: 6, limitKgM2: 195, prices: pricesBy(demoPrices("EUR")), wants: { groups: { greens: "daily", pods: "often", roots: "sometimes", fruits: "often" }, must: ["kale", "pea"], never: ["pepper"] }, people: { adults: 2, children: 2 }, hands: { cells: 40, skill: "some" } });
+const uid = (n: number) => `00000000-0000-4000-8000-${String(n).padStart(12, "0")}`;
+const bags = ["round-10-gal","round-10-gal","round-10-gal","round-5-gal","round-5-gal","tub-80-l","tub-80-l","tower-75","flat-1.5-cu-ft","flat-1.5-cu-ft","bottle","bottle","round-15-gal","round-7-gal"].map((kindId, i) => ({ id: uid(i), kindId, shape: null, atHand: true, firstSeason: 2026 }));
+const ask: Ask = { plan: { bags, rows: [] }, setting, reference: SHIPPED, today: "2026-05-18", aim: "value", kinds: ["round-10-gal", "tub-80-l", "tower-50"], budgetMinor: 6000, waterLDay: 40, away: [], repair: false, without: [] };
+let t = performance.now(); const lap = (s: string) => { console.log(s, Math.round(performance.now() - t)); t = performance.now(); };
+const solver = await highsSolver(); lap("load");
+const inst = instanceOf(ask); lap("instance " + inst.candidates.length + " classes " + inst.classes.length);
+const r = relaxationOf(inst); lap("model cols " + r.model.cost.length + " nnz " + r.model.values.length + " rows " + r.model.rowLower.length);
+const lp = relax(inst, solver)!; lap("lp " + lp.bound);
+const g = solve(inst, solver, { rounds: 400, polishSeconds: 240, seed: 1 }); let s = g.next(); while (!s.done) { const p = s.value; lap(`round ${p.round} worth ${p.worth.toFixed(2)} bound ${p.bound.toFixed(2)} gap ${(100*(1-p.worth/p.bound)).toFixed(2)} %`); s = g.next(); }
+lap("end"); console.log(s.value.state.worth(), s.value.bound, s.value.state.cost(), s.value.state.bought);
+const gg = propose(ask, solver, { rounds: 50, polishSeconds: 0, seed: 1 }, n => uid(1000 + n)); let q = gg.next(); while (!q.done) q = gg.next(); lap("propose");
+const gd = assessGarden(q.value.plan, setting); lap("assess");
+for (const row of gd.rows) console.log(row.bag.kindId, row.plantings.map(p => `${p.goal.id}x${p.planting.plants} ${p.stay.from}>${p.stay.to} ${p.fit.grade}`).join(" | "), row.clashes.map(c => c.code));

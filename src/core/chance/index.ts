@@ -1,0 +1,2 @@
+/** Which of many ways is tried? Chance with a seed, so that a search takes the same way on every machine. */
+export { seededRandom } from "./seeded";

@@ -1,0 +1,8 @@
+/** Which garden would serve this household best? Proposals by search, with a proven bound on how much better any other could be. */
+export { type Aim, AIMS, type Ask } from "./ask";
+export { instanceOf } from "./candidates";
+export { type Instance } from "./instance";
+export { type Effort, type Progress, type Proposal, propose, solve } from "./propose";
+export { relax, relaxationOf } from "./relax";
+export type { LinearModel, Solved, Solver } from "./solver";
+export { State } from "./state";

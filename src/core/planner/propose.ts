@@ -1,0 +1,156 @@
+import { addDays } from "../day";
+import type { Plan, Planting } from "../garden";
+import type { Ask } from "./ask";
+import { instanceOf, standingPart } from "./candidates";
+import { type Instance, WEEKS } from "./instance";
+import { relax, relaxationOf } from "./relax";
+import { construct, improve, nearest, promising } from "./search";
+import type { Solver } from "./solver";
+import { State } from "./state";
+
+/** How far a proposal is: its worth in helpings, and the most that any garden of these candidates can be worth. */
+export interface Progress {
+  readonly round: number;
+  readonly rounds: number;
+  readonly worth: number;
+  readonly bound: number;
+}
+
+export interface Proposal {
+  readonly plan: Plan;
+  readonly worth: number;
+  readonly bound: number;
+  /** Share of the bound that is missing at most, 0 to 1. */
+  readonly gap: number;
+  readonly considered: number;
+  readonly bags: readonly { readonly kindId: string; readonly count: number }[];
+  readonly minor: number;
+}
+
+export interface Effort {
+  readonly rounds: number;
+  /** Seconds that the solver may polish at the end; 0 for none. */
+  readonly polishSeconds: number;
+  readonly seed: number;
+}
+
+/** A chosen candidate on a bag of its own. */
+interface Placed {
+  readonly bagId: string;
+  readonly planting: Planting;
+}
+
+/** Gives each chosen candidate one bag of its class: in the order in which they come in, the first that is free. */
+function placed(state: State, newId: (n: number) => string): { placed: Placed[]; bought: { id: string; kindId: string }[] } {
+  const { classes, candidates } = state.instance;
+  const list: Placed[] = [];
+  const bought: { id: string; kindId: string }[] = [];
+  let n = 0;
+  classes.forEach((k, classIndex) => {
+    const ids = [...k.bagIds];
+    for (let i = 0; i < state.bought[classIndex]!; i++) {
+      const id = newId(n++);
+      ids.push(id);
+      bought.push({ id, kindId: k.kindId });
+    }
+    for (const lane of ["top", "side"] as const) {
+      const free = ids.map(() => k.freeFrom);
+      const own = state.chosen().map((i) => candidates[i]!).filter((c) => c.classIndex === classIndex && c.lane === lane).sort((a, b) => a.from - b.from || a.end - b.end);
+      for (const c of own) {
+        const at = free.findIndex((week) => week <= c.from);
+        if (at < 0) throw new Error("more plantings than bags at one time");
+        free[at] = c.end;
+        list.push({
+          bagId: ids[at]!,
+          planting: { id: c.plantingId ?? newId(n++), goalId: c.goalId, surface: c.surface, method: c.method, plants: c.plants, sowOn: c.sowOn },
+        });
+      }
+    }
+  });
+  return { placed: list, bought };
+}
+
+/** The plan that a garden stands for: what stands already, then its plantings, in the household's bags and in new ones. */
+function planFrom(ask: Ask, state: State, newId: (n: number) => string): Plan {
+  const standing = standingPart(ask);
+  const { placed: list, bought } = placed(state, newId);
+  const kept = standing.bags.filter((bag) => bag.atHand || standing.rows.some((r) => r.bagId === bag.id && (r.pinned || r.plantings.length > 0)));
+  const bags = [...kept, ...bought.map(({ id, kindId }) => ({ id, kindId, shape: null, atHand: false, firstSeason: null }))];
+  const plantingsOf = (bagId: string) => list.filter((p) => p.bagId === bagId).map((p) => withOutBy(ask, p.planting));
+  let rowNumber = 100_000;
+  const rows = bags.flatMap((bag) => {
+    const row = standing.rows.find((r) => r.bagId === bag.id);
+    const added = plantingsOf(bag.id);
+    if (row) return [{ ...row, plantings: [...row.plantings, ...added] }];
+    return added.length > 0 ? [{ id: newId(rowNumber++), bagId: bag.id, gapCm: null, plantings: added }] : [];
+  });
+  return { bags, rows };
+}
+
+/** A planting of the plan that is kept keeps its own day to be out by. */
+function withOutBy(ask: Ask, planting: Planting): Planting {
+  const own = ask.plan.rows.flatMap((r) => r.plantings).find((p) => p.id === planting.id);
+  return own?.outBy === undefined ? planting : { ...planting, outBy: own.outBy };
+}
+
+const gapOf = (bound: number, worth: number) => (bound > 1e-9 ? Math.max(0, bound - worth) / bound : 0);
+
+/**
+ * Proposes a garden: builds it by the relaxed one, improves it round by round, and lets the solver polish the part that
+ * can still be better. Yields its progress after each step; whoever drives it may stop and take the best so far.
+ *
+ * @param newId ids for what is new; equal asks with equal ids give equal proposals
+ */
+export function* propose(ask: Ask, solver: Solver, effort: Effort, newId: (n: number) => string): Generator<Progress, Proposal, boolean | undefined> {
+  const instance = instanceOf(ask);
+  const { state, bound } = yield* solve(instance, solver, effort);
+  return proposalOf(ask, instance, state, bound, newId);
+}
+
+function proposalOf(ask: Ask, instance: Instance, state: State, bound: number, newId: (n: number) => string): Proposal {
+  const worth = state.worth();
+  return {
+    plan: planFrom(ask, state, newId),
+    worth, bound,
+    gap: gapOf(bound, worth),
+    considered: instance.candidates.length,
+    bags: instance.classes.flatMap((k, i) => (state.bought[i]! > 0 ? [{ kindId: k.kindId, count: state.bought[i]! }] : [])),
+    minor: state.cost(),
+  };
+}
+
+/** The search by itself, for those who hold an instance. Send true to stop it. */
+export function* solve(instance: Instance, solver: Solver, effort: Effort): Generator<Progress, { state: State; bound: number }, boolean | undefined> {
+  const guide = relax(instance, solver);
+  if (!guide) return { state: new State(instance), bound: new State(instance).worth() };
+  let { bound } = guide;
+  const list = nearest(instance, guide);
+  let best = construct(instance, guide, list);
+  const report = (round: number): Progress => ({ round, rounds: effort.rounds, worth: best.worth(), bound });
+  let stop = yield report(0);
+  const search = improve(best, list, effort.seed, effort.rounds);
+  for (let round = 1; round <= effort.rounds && !stop; round++) {
+    best = search.next().value;
+    if (round % 10 === 0 || round === effort.rounds) stop = yield report(round);
+  }
+  if (effort.polishSeconds > 0 && !stop) {
+    const polished = polish(instance, solver, best, promising(instance, guide, bound, best.worth()), effort.polishSeconds);
+    if (polished.state.worth() > best.worth()) best = polished.state;
+    bound = Math.min(bound, Math.max(polished.bound, best.worth()));
+    yield report(effort.rounds);
+  }
+  return { state: best, bound };
+}
+
+/** Lets the solver look for better whole gardens among the promising candidates; every other would be worse, so its bound holds for all. */
+function polish(instance: Instance, solver: Solver, best: State, open: readonly number[], seconds: number): { state: State; bound: number } {
+  const { model, columnOf } = relaxationOf(instance, open);
+  const solved = solver.whole(model, { seconds, gap: 0.001 });
+  if (solved.status === "failed") return { state: best, bound: Number.POSITIVE_INFINITY };
+  const state = new State(instance);
+  for (const [i, column] of columnOf) for (let n = Math.round(solved.columns[column]!); n > 0; n--) if (state.fits(i).ok) state.add(i);
+  return { state, bound: solved.bound };
+}
+
+/** First and last day that a proposal looks at. */
+export const horizonOf = (ask: Pick<Ask, "today">) => ({ from: ask.today, to: addDays(ask.today, 7 * WEEKS - 1) });

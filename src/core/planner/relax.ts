@@ -1,0 +1,241 @@
+import { CROP_LOSS, earliness, FORTNIGHTS, type Instance, type Lane, QUARTERS, SEGMENTS, WEEKS } from "./instance";
+import type { LinearModel, Solver } from "./solver";
+import { cropCap, foodWorth, quarterOf } from "./state";
+
+const INFINITY = Number.POSITIVE_INFINITY;
+const LANES: readonly Lane[] = ["top", "side"];
+
+/** Builds a model column by column. */
+class Columns {
+  readonly cost: number[] = [];
+  readonly lower: number[] = [];
+  readonly upper: number[] = [];
+  readonly integer: number[] = [];
+  readonly rowLower: number[] = [];
+  readonly rowUpper: number[] = [];
+  private readonly starts: number[] = [0];
+  private readonly rows: number[] = [];
+  private readonly values: number[] = [];
+
+  row(lower: number, upper: number): number {
+    this.rowLower.push(lower);
+    this.rowUpper.push(upper);
+    return this.rowLower.length - 1;
+  }
+
+  column(cost: number, upper: number, whole: boolean, entries: readonly (readonly [row: number, value: number])[], lower = 0): number {
+    this.cost.push(cost);
+    this.lower.push(lower);
+    this.upper.push(upper);
+    this.integer.push(whole ? 1 : 0);
+    for (const [row, value] of entries) {
+      this.rows.push(row);
+      this.values.push(value);
+    }
+    this.starts.push(this.rows.length);
+    return this.cost.length - 1;
+  }
+
+  model(): LinearModel {
+    return {
+      cost: Float64Array.from(this.cost), lower: Float64Array.from(this.lower), upper: Float64Array.from(this.upper), integer: Uint8Array.from(this.integer),
+      rowLower: Float64Array.from(this.rowLower), rowUpper: Float64Array.from(this.rowUpper),
+      starts: Int32Array.from(this.starts), rows: Int32Array.from(this.rows), values: Float64Array.from(this.values),
+    };
+  }
+}
+
+export interface Relaxation {
+  readonly model: LinearModel;
+  /** The model's column of each candidate that is in it. */
+  readonly columnOf: ReadonlyMap<number, number>;
+}
+
+type Entry = readonly [row: number, value: number];
+
+/** Rows of the model, and what each candidate puts into them: the same whichever candidates are in it. */
+class Frame {
+  readonly columns = new Columns();
+  readonly path: readonly (readonly (readonly number[] | undefined)[])[];
+  readonly food: readonly (readonly number[])[];
+  /** Lumps: all food of a kind in a fortnight is worth no more than its plantings are worth one by one. */
+  readonly lumps: readonly (readonly number[])[];
+  readonly quarters: readonly (readonly number[])[];
+  readonly varied: readonly number[];
+  readonly seed: readonly number[];
+  /** A crop that is only sown is not there without a packet. */
+  readonly opened: readonly number[];
+  readonly mix: number;
+  readonly budget: number;
+  readonly load: number;
+  readonly floor: number;
+  private readonly water: readonly number[] | undefined;
+  private readonly cells: readonly number[] | undefined;
+
+  constructor(readonly instance: Instance) {
+    const { classes, candidates, crops, dishes } = instance;
+    const m = this.columns;
+    const used = new Set(candidates.map((c) => `${c.classIndex} ${c.lane}`));
+    this.path = classes.map((k, index) =>
+      LANES.map((lane) => {
+        if (!used.has(`${index} ${lane}`)) return undefined;
+        const bags = (week: number) => (week === k.freeFrom ? k.bagIds.length : 0);
+        return Array.from({ length: WEEKS }, (_, week) => (week < k.freeFrom ? -1 : m.row(bags(week), bags(week))));
+      }),
+    );
+    this.food = instance.baseG.map((groupsG) => groupsG.map((g) => m.row(-INFINITY, g)));
+    this.lumps = instance.baseG.map((groupsG, fortnight) => groupsG.map((g, group) => m.row(-INFINITY, foodWorth(instance, fortnight, group, g))));
+    this.quarters = dishes.map((group) => Array.from({ length: QUARTERS }, () => m.row(-INFINITY, cropCap(instance, group))));
+    this.varied = crops.map(() => m.row(-INFINITY, 0));
+    this.seed = crops.map((c) => (c.packetMinor > 0 ? m.row(-INFINITY, 0) : -1));
+    const sownOnly = crops.map((_, i) => candidates.every((c) => c.cropIndex !== i || c.seedG > 0));
+    this.opened = crops.map((_, i) => m.row(-INFINITY, this.seed[i]! >= 0 && sownOnly[i] ? 0 : INFINITY));
+    this.mix = m.row(-INFINITY, 0);
+    this.budget = m.row(-INFINITY, instance.budgetMinor ?? INFINITY);
+    this.load = m.row(-INFINITY, instance.loadKg ?? INFINITY);
+    this.floor = m.row(-INFINITY, instance.floorM2);
+    this.water = instance.waterL?.map((l) => m.row(-INFINITY, l));
+    this.cells = instance.cells === undefined ? undefined : Array.from({ length: WEEKS }, () => m.row(-INFINITY, instance.cells!));
+  }
+
+  mostOf(index: number): number {
+    const c = this.instance.candidates[index]!;
+    const k = this.instance.classes[c.classIndex]!;
+    return c.plantingId === undefined ? k.bagIds.length + k.buyable : 1;
+  }
+
+  costOf(index: number): number {
+    const c = this.instance.candidates[index]!;
+    const { weights } = this.instance;
+    return (c.plantingId === undefined ? 0 : weights.keep) - c.pieceMinor * weights.perMinor - (c.minutes / 60) * weights.perHour;
+  }
+
+  entriesOf(index: number): Entry[] {
+    const c = this.instance.candidates[index]!;
+    const path = this.path[c.classIndex]![LANES.indexOf(c.lane)]!;
+    const sums = new Map<number, number>();
+    const entries: Entry[] = [[path[c.from]!, 1]];
+    if (c.end < WEEKS) entries.push([path[c.end]!, -1]);
+    for (const [fortnight, g] of c.food) {
+      entries.push([this.food[fortnight]![c.group]!, -g]);
+      const base = this.instance.baseG[fortnight]![c.group]!;
+      const alone = foodWorth(this.instance, fortnight, c.group, base + g) - foodWorth(this.instance, fortnight, c.group, base);
+      entries.push([this.lumps[fortnight]![c.group]!, -alone]);
+      sums.set(quarterOf(fortnight), (sums.get(quarterOf(fortnight)) ?? 0) + g);
+    }
+    for (const [q, g] of sums) entries.push([this.quarters[c.dishIndex]![q]!, g]);
+    entries.push([this.varied[c.cropIndex]!, -1]);
+    if (c.seedG > 0 && this.seed[c.cropIndex]! >= 0) entries.push([this.seed[c.cropIndex]!, c.seedG]);
+    if (c.pieceMinor > 0) entries.push([this.budget, c.pieceMinor]);
+    if (this.water) for (const [fortnight, l] of c.water) entries.push([this.water[fortnight]!, l]);
+    if (this.cells && c.cells) for (let week = c.cells.from; week < c.cells.end; week++) entries.push([this.cells[week]!, c.cells.n]);
+    return entries;
+  }
+}
+
+/**
+ * The whole question as a linear model. A bag's year is a path through its weeks: each planting leads from the week in
+ * which it comes in to that in which it is out, idle weeks lead on by one, and as many paths leave the start as there
+ * are bags. Food, dishes, money, water, cells, floor and load tie the paths together.
+ *
+ * @param only the candidates to put in; all of them when left out
+ */
+export function relaxationOf(instance: Instance, only: readonly number[] = instance.candidates.map((_, i) => i)): Relaxation {
+  return modelOf(new Frame(instance), only);
+}
+
+function modelOf(frame: Frame, only: readonly number[]): Relaxation {
+  const { instance, columns: m } = frame;
+  const { classes, crops, dishes, groups, weights } = instance;
+  const columnOf = new Map<number, number>();
+  for (const i of only) {
+    columnOf.set(i, m.column(frame.costOf(i), frame.mostOf(i), true, frame.entriesOf(i)));
+  }
+  classes.forEach((k, index) => {
+    const paths = frame.path[index]!.filter((path) => path !== undefined);
+    m.column(-k.minor * weights.perMinor, k.buyable, true, [
+      ...paths.map((path): Entry => [path[k.freeFrom]!, -1]),
+      [frame.mix, k.mixL], [frame.budget, k.minor], [frame.load, k.wetKg], [frame.floor, k.floorM2],
+    ]);
+    for (const path of paths) {
+      for (let week = k.freeFrom; week < WEEKS; week++) m.column(0, INFINITY, false, [[path[week]!, 1], ...(week + 1 < WEEKS ? [[path[week + 1]!, -1] as Entry] : [])]);
+    }
+  });
+  for (let fortnight = 0; fortnight < FORTNIGHTS; fortnight++) {
+    if (!instance.athome[fortnight]) continue;
+    groups.forEach((_, group) => {
+      const helping = earliness(weights, fortnight) / instance.helpingG[group]!;
+      SEGMENTS.forEach((share, s) => m.column(share * helping, s < SEGMENTS.length - 1 ? instance.wantG[group]! : INFINITY, false, [[frame.food[fortnight]![group]!, 1], [frame.lumps[fortnight]![group]!, share * helping]]));
+    });
+  }
+  dishes.forEach((group, dish) => frame.quarters[dish]!.forEach((row) => m.column(-CROP_LOSS / instance.helpingG[group]!, INFINITY, false, [[row, -1]])));
+  crops.forEach((crop, i) => {
+    m.column(weights.variety + (crop.must ? weights.must : 0), 1, false, [[frame.varied[i]!, 1], [frame.opened[i]!, 1]]);
+    if (frame.seed[i]! >= 0) m.column(-crop.packetMinor * weights.perMinor, INFINITY, true, [[frame.seed[i]!, -crop.packetG], [frame.opened[i]!, -1], [frame.budget, crop.packetMinor]]);
+  });
+  m.column(-instance.mixMinor * weights.perMinor, INFINITY, true, [[frame.mix, -instance.mixSackL], [frame.budget, instance.mixMinor]]);
+  return { model: m.model(), columnOf };
+}
+
+/** The relaxed garden: the most that any garden can be worth, how much it has of each candidate, and what one more would add. */
+export interface Relaxed {
+  readonly bound: number;
+  readonly share: Float64Array;
+  readonly reduced: Float64Array;
+}
+
+/** Candidates of each class, lane, kind of food and week that the relaxation starts with, the most food a week first. */
+const STARTERS = 2;
+/** Candidates that are let in at a time. */
+const LET_IN = 1200;
+const PRICED_OUT = 1e-7;
+
+const foodAWeek = ({ food, from, end }: Instance["candidates"][number]) => food.reduce((sum, [, g]) => sum + g, 0) / (end - from);
+
+function starters(instance: Instance): number[] {
+  const best = new Map<string, number[]>();
+  instance.candidates.forEach((c, i) => {
+    const key = `${c.classIndex} ${c.lane} ${c.group} ${c.sowOn}`;
+    const list = [...(best.get(key) ?? []), i].sort((a, b) => foodAWeek(instance.candidates[b]!) - foodAWeek(instance.candidates[a]!));
+    best.set(key, c.plantingId === undefined ? list.slice(0, STARTERS) : list);
+  });
+  return [...best.values()].flat();
+}
+
+/**
+ * Solves the relaxation over all candidates without ever handing all of them to the solver: it starts with few, prices
+ * the others by the solved rows, and lets in those that would pay, until none does. Then the bound holds for all.
+ *
+ * @returns undefined when the solver fails
+ */
+export function relax(instance: Instance, solver: Solver): Relaxed | undefined {
+  const frame = new Frame(instance);
+  const entries = instance.candidates.map((_, i) => frame.entriesOf(i));
+  const first = starters(instance);
+  const { model, columnOf } = modelOf(frame, first);
+  const columns = new Map(columnOf);
+  let next = model.cost.length;
+  const open = solver.relax(model);
+  try {
+    for (;;) {
+      const solved = open.solve();
+      if (solved.status !== "optimal") return undefined;
+      const reduced = Float64Array.from(entries, (own, i) => own.reduce((rest, [row, value]) => rest - value * solved.prices[row]!, frame.costOf(i)));
+      const paying = instance.candidates.flatMap((_, i) => (reduced[i]! > PRICED_OUT && !columns.has(i) ? [i] : []));
+      if (paying.length === 0) {
+        const share = new Float64Array(instance.candidates.length);
+        for (const [i, column] of columns) share[i] = solved.columns[column]!;
+        return { bound: solved.objective, share, reduced };
+      }
+      const chosen = paying.sort((a, b) => reduced[b]! - reduced[a]!).slice(0, LET_IN);
+      const more = new Columns();
+      for (const i of chosen) {
+        columns.set(i, next++);
+        more.column(frame.costOf(i), frame.mostOf(i), false, entries[i]!);
+      }
+      open.add(more.model());
+    }
+  } finally {
+    open.close();
+  }
+}

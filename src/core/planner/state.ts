@@ -1,0 +1,201 @@
+import { type Candidate, CROP_LOSS, CROP_SHARE, earliness, FORTNIGHTS, type Instance, type Lane, QUARTERS, SEGMENTS, WEEKS } from "./instance";
+
+export const quarterOf = (fortnight: number) => Math.floor((fortnight * QUARTERS) / FORTNIGHTS);
+
+/** Worth of some food of a kind in a fortnight, in helpings: less beyond what is wanted, and little beyond twice that. */
+export function foodWorth(instance: Instance, fortnight: number, group: number, g: number): number {
+  if (!instance.athome[fortnight]) return 0;
+  const want = instance.wantG[group]!;
+  const [first, second, rest] = SEGMENTS;
+  const helpings = (first * Math.min(g, want) + second * Math.min(Math.max(0, g - want), want) + rest * Math.max(0, g - 2 * want)) / instance.helpingG[group]!;
+  return helpings * earliness(instance.weights, fortnight);
+}
+
+/** What one crop may come to in a quarter before more of it is worth less, g. */
+export const cropCap = (instance: Instance, group: number): number => (CROP_SHARE * instance.wantG[group]! * FORTNIGHTS) / QUARTERS;
+
+/**
+ * A garden under construction: which candidates are in it, what that comes to, and what it is worth. Adding and taking
+ * out keep every sum; `fits` tells whether a candidate breaks a limit.
+ */
+export class State {
+  /** How many times each chosen candidate is in the garden: alike bags may grow alike. */
+  private readonly times = new Map<number, number>();
+  readonly bought: number[];
+  private readonly occupied: Record<Lane, Int16Array>[];
+  private readonly food: Float64Array;
+  private readonly quarter: Float64Array;
+  private readonly count: Int32Array;
+  private readonly seedG: Float64Array;
+  private readonly water: Float64Array;
+  private readonly cells: Int32Array;
+  private piecesMinor = 0;
+  private seedMinor = 0;
+  private boughtMinor = 0;
+  private mixL = 0;
+  private kg = 0;
+  private floorM2 = 0;
+  private minutes = 0;
+  private kept = 0;
+
+  constructor(readonly instance: Instance) {
+    const { classes, crops, dishes, groups, baseG } = instance;
+    this.bought = classes.map(() => 0);
+    this.occupied = classes.map(() => ({ top: new Int16Array(WEEKS), side: new Int16Array(WEEKS) }));
+    this.food = Float64Array.from({ length: FORTNIGHTS * groups.length }, (_, i) => baseG[Math.floor(i / groups.length)]![i % groups.length]!);
+    this.quarter = new Float64Array(dishes.length * QUARTERS);
+    this.count = new Int32Array(crops.length);
+    this.seedG = new Float64Array(crops.length);
+    this.water = new Float64Array(FORTNIGHTS);
+    this.cells = new Int32Array(WEEKS);
+  }
+
+  copy(): State {
+    const copy = new State(this.instance);
+    for (const i of this.chosen()) copy.change(i, 1);
+    this.bought.forEach((n, k) => copy.buy(k, n));
+    return copy;
+  }
+
+  /** Chosen candidates, each as often as it is in the garden. */
+  chosen(): number[] {
+    return [...this.times].flatMap(([i, n]) => Array.from({ length: n }, () => i));
+  }
+
+  add(index: number): void {
+    const { classIndex, lane, from, end } = this.instance.candidates[index]!;
+    const needed = this.peak(classIndex, lane, from, end) + 1 - this.instance.classes[classIndex]!.bagIds.length;
+    if (needed > this.bought[classIndex]!) this.buy(classIndex, needed - this.bought[classIndex]!);
+    this.change(index, 1);
+  }
+
+  remove(index: number): void {
+    this.change(index, -1);
+    const { classIndex } = this.instance.candidates[index]!;
+    const most = Math.max(this.peak(classIndex, "top", 0, WEEKS), this.peak(classIndex, "side", 0, WEEKS));
+    const spare = this.bought[classIndex]! - Math.max(0, most - this.instance.classes[classIndex]!.bagIds.length);
+    if (spare > 0) this.buy(classIndex, -spare);
+  }
+
+  private peak(classIndex: number, lane: Lane, from: number, end: number): number {
+    const weeks = this.occupied[classIndex]![lane];
+    let most = 0;
+    for (let week = from; week < end; week++) if (weeks[week]! > most) most = weeks[week]!;
+    return most;
+  }
+
+  private change(index: number, sign: 1 | -1): void {
+    const { instance } = this;
+    const c = instance.candidates[index]!;
+    const times = (this.times.get(index) ?? 0) + sign;
+    if (times > 0) this.times.set(index, times);
+    else this.times.delete(index);
+    const weeks = this.occupied[c.classIndex]![c.lane];
+    for (let week = c.from; week < c.end; week++) weeks[week] = weeks[week]! + sign;
+    for (const [fortnight, g] of c.food) {
+      this.food[fortnight * instance.groups.length + c.group]! += sign * g;
+      this.quarter[c.dishIndex * QUARTERS + quarterOf(fortnight)]! += sign * g;
+    }
+    for (const [fortnight, l] of c.water) this.water[fortnight]! += sign * l;
+    if (c.cells) for (let week = c.cells.from; week < c.cells.end; week++) this.cells[week]! += sign * c.cells.n;
+    this.count[c.cropIndex]! += sign;
+    this.seedMinor -= this.packetsMinor(c.cropIndex, this.seedG[c.cropIndex]!);
+    this.seedG[c.cropIndex]! += sign * c.seedG;
+    this.seedMinor += this.packetsMinor(c.cropIndex, this.seedG[c.cropIndex]!);
+    this.piecesMinor += sign * c.pieceMinor;
+    this.minutes += sign * c.minutes;
+    if (c.plantingId !== undefined) this.kept += sign;
+  }
+
+  /** What is to be paid, minor units. */
+  cost(): number {
+    return this.piecesMinor + this.seedMinor + this.boughtMinor + this.sacksMinor(this.mixL);
+  }
+
+  private sacksMinor(mixL: number): number {
+    const { mixMinor, mixSackL } = this.instance;
+    return mixL > 1e-9 ? Math.ceil(mixL / mixSackL - 1e-9) * mixMinor : 0;
+  }
+
+  private packetsMinor(crop: number, seedG: number): number {
+    const { packetMinor, packetG } = this.instance.crops[crop]!;
+    return seedG > 1e-9 ? Math.ceil(seedG / packetG - 1e-9) * packetMinor : 0;
+  }
+
+  /** What a candidate would add to the cost, with one more bag where it takes one. */
+  private costOfAdding({ cropIndex, seedG, pieceMinor, classIndex }: Candidate, buys: boolean): number {
+    const k = this.instance.classes[classIndex]!;
+    const seed = this.packetsMinor(cropIndex, this.seedG[cropIndex]! + seedG) - this.packetsMinor(cropIndex, this.seedG[cropIndex]!);
+    return pieceMinor + seed + (buys ? k.minor + this.sacksMinor(this.mixL + k.mixL) - this.sacksMinor(this.mixL) : 0);
+  }
+
+  private buy(classIndex: number, n: number): void {
+    const k = this.instance.classes[classIndex]!;
+    this.bought[classIndex]! += n;
+    this.boughtMinor += n * k.minor;
+    this.mixL += n * k.mixL;
+    this.kg += n * k.wetKg;
+    this.floorM2 += n * k.floorM2;
+  }
+
+  /** Whether a candidate can be added without breaking a limit; whether that takes one more bag. */
+  fits(index: number): { ok: boolean; buys: boolean } {
+    const { instance } = this;
+    const c = instance.candidates[index]!;
+    const k = instance.classes[c.classIndex]!;
+    const no = { ok: false, buys: false };
+    if (c.plantingId !== undefined && this.times.has(index)) return no;
+    const needed = this.peak(c.classIndex, c.lane, c.from, c.end) + 1 - k.bagIds.length;
+    if (needed > k.buyable) return no;
+    const buys = needed > this.bought[c.classIndex]!;
+    if (buys) {
+      if (this.floorM2 + k.floorM2 > instance.floorM2 + 1e-9) return no;
+      if (instance.loadKg !== undefined && this.kg + k.wetKg > instance.loadKg + 1e-9) return no;
+    }
+    if (instance.waterL) for (const [fortnight, l] of c.water) if (this.water[fortnight]! + l > instance.waterL[fortnight]! + 1e-9) return no;
+    if (instance.cells !== undefined && c.cells) for (let week = c.cells.from; week < c.cells.end; week++) if (this.cells[week]! + c.cells.n > instance.cells) return no;
+    if (instance.budgetMinor !== undefined && this.cost() + this.costOfAdding(c, buys) > instance.budgetMinor) return no;
+    return { ok: true, buys };
+  }
+
+  /** What adding a candidate would be worth. */
+  gain(index: number, buys: boolean): number {
+    const { instance } = this;
+    const { weights, groups, crops, helpingG } = instance;
+    const c = instance.candidates[index]!;
+    let gain = 0;
+    const cap = cropCap(instance, c.group);
+    const over = new Map<number, number>();
+    for (const [fortnight, g] of c.food) {
+      const now = this.food[fortnight * groups.length + c.group]!;
+      gain += foodWorth(instance, fortnight, c.group, now + g) - foodWorth(instance, fortnight, c.group, now);
+      const q = quarterOf(fortnight);
+      over.set(q, (over.get(q) ?? 0) + g);
+    }
+    for (const [q, g] of over) {
+      const now = this.quarter[c.dishIndex * QUARTERS + q]!;
+      gain -= (CROP_LOSS * (Math.max(0, now + g - cap) - Math.max(0, now - cap))) / helpingG[c.group]!;
+    }
+    if (this.count[c.cropIndex] === 0) gain += weights.variety + (crops[c.cropIndex]!.must ? weights.must : 0);
+    if (c.plantingId !== undefined) gain += weights.keep;
+    return gain - this.costOfAdding(c, buys) * weights.perMinor - (c.minutes / 60) * weights.perHour;
+  }
+
+  /** What the whole garden is worth, in helpings. */
+  worth(): number {
+    const { instance } = this;
+    const { weights, groups, crops, helpingG } = instance;
+    let sum = 0;
+    for (let fortnight = 0; fortnight < FORTNIGHTS; fortnight++) {
+      for (let group = 0; group < groups.length; group++) sum += foodWorth(instance, fortnight, group, this.food[fortnight * groups.length + group]!);
+    }
+    instance.dishes.forEach((group, dish) => {
+      const cap = cropCap(instance, group);
+      for (let q = 0; q < QUARTERS; q++) sum -= (CROP_LOSS * Math.max(0, this.quarter[dish * QUARTERS + q]! - cap)) / helpingG[group]!;
+    });
+    crops.forEach((crop, i) => {
+      if (this.count[i]! > 0) sum += weights.variety + (crop.must ? weights.must : 0);
+    });
+    return sum + this.kept * weights.keep - this.cost() * weights.perMinor - (this.minutes / 60) * weights.perHour;
+  }
+}

@@ -1,0 +1,63 @@
+import loadHighs, { type InitOptions } from "highs";
+import type { LinearModel, Solved, Solver } from "@/core/planner";
+
+type Highs = Awaited<ReturnType<typeof loadHighs>>;
+type Model = ReturnType<Highs["createModel"]>;
+
+/** HiGHS, an open solver of linear and mixed-integer models, behind the planner's own contract. @param options where its WebAssembly is found */
+export async function highsSolver(options?: InitOptions): Promise<Solver> {
+  const highs = await loadHighs(options);
+  const load = (m: LinearModel, whole: boolean): Model => {
+    const model = highs.createModel();
+    model.options.set({ output_flag: false });
+    model.passModel({
+      numCols: m.cost.length,
+      numRows: m.rowLower.length,
+      sense: highs.constants.objectiveSense.maximize,
+      colCost: m.cost,
+      colLower: m.lower,
+      colUpper: m.upper,
+      rowLower: m.rowLower,
+      rowUpper: m.rowUpper,
+      matrix: { format: "csc", numRows: m.rowLower.length, numCols: m.cost.length, starts: m.starts, indices: m.rows, values: m.values },
+      ...(whole ? { integrality: Int32Array.from(m.integer) } : {}),
+    });
+    return model;
+  };
+  const statusOf = (model: Model): Solved["status"] => {
+    const status = model.getModelStatus();
+    const { modelStatus } = highs.constants;
+    if (status === modelStatus.optimal) return "optimal";
+    return status === modelStatus.timeLimit || status === modelStatus.interrupted ? "stopped" : "failed";
+  };
+  return {
+    relax(m) {
+      const model = load(m, false);
+      return {
+        solve() {
+          model.run();
+          const solution = model.getSolution();
+          return { status: statusOf(model), objective: model.getObjectiveValue(), bound: model.getObjectiveValue(), columns: solution.colValue, prices: solution.rowDual };
+        },
+        add({ cost, lower, upper, starts, rows, values }) {
+          model.addCols({ cost, lower, upper, matrix: { format: "csc", numRows: m.rowLower.length, numCols: cost.length, starts, indices: rows, values } });
+        },
+        close: () => model.dispose(),
+      };
+    },
+    whole(m, { seconds, start, gap }) {
+      const model = load(m, true);
+      try {
+        model.options.set({ time_limit: seconds, mip_rel_gap: gap });
+        if (start) model.setSolution({ colValue: start });
+        model.run();
+        const status = statusOf(model);
+        const bound = Number(model.info.get("mip_dual_bound"));
+        if (status === "failed") return { status, objective: Number.NaN, bound, columns: new Float64Array(), prices: new Float64Array() };
+        return { status, objective: model.getObjectiveValue(), bound, columns: model.getSolution().colValue, prices: new Float64Array() };
+      } finally {
+        model.dispose();
+      }
+    },
+  };
+}
