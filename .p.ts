@@ -14,7 +14,7 @@ const solver = await highsSolver(); lap("load");
 const inst = instanceOf(ask); lap("instance " + inst.candidates.length + " classes " + inst.classes.length);
 const r = relaxationOf(inst); lap("model cols " + r.model.cost.length + " nnz " + r.model.values.length + " rows " + r.model.rowLower.length);
 const lp = relax(inst, solver)!; lap("lp " + lp.bound);
-const g = solve(inst, solver, { rounds: 6000, polishSeconds: 12, seed: 1 }); let s = g.next(); while (!s.done) { const p = s.value; lap(`round ${p.round} worth ${p.worth.toFixed(2)} bound ${p.bound.toFixed(2)} gap ${(100*(1-p.worth/p.bound)).toFixed(2)} %`); s = g.next(); }
+const g = solve(inst, solver, { rounds: 6000, polishSeconds: 0, seed: 1 }); let s = g.next(); while (!s.done) { const p = s.value; lap(`round ${p.round} worth ${p.worth.toFixed(2)} bound ${p.bound.toFixed(2)} gap ${(100*(1-p.worth/p.bound)).toFixed(2)} %`); s = g.next(); }
 lap("end"); console.log(s.value.state.worth(), s.value.bound, s.value.state.cost(), s.value.state.bought);
 const gg = propose(ask, solver, { rounds: 50, polishSeconds: 0, seed: 1 }, n => uid(1000 + n)); let q = gg.next(); while (!q.done) q = gg.next(); lap("propose");
 const gd = assessGarden(q.value.plan, setting); lap("assess");

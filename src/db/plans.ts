@@ -21,15 +21,15 @@ export async function readPlans(on: Db, programmeId: string, householdIds: reado
      FROM plan WHERE programme_id = $1 AND household_id = ANY($2)`,
     scope,
   );
-  const bags = await rowsOf<Of<BagThing>>(
+  const bags = await rowsOf<Of<Omit<BagThing, "spot"> & { spot: BagThing["spot"] | null }>>(
     on,
-    `SELECT household_id AS "householdId", id, kind_id AS "kindId", shape, at_hand AS "atHand", first_season AS "firstSeason"
+    `SELECT household_id AS "householdId", id, kind_id AS "kindId", shape, at_hand AS "atHand", first_season AS "firstSeason", spot
      FROM bag WHERE programme_id = $1 AND household_id = ANY($2) AND NOT removed ORDER BY position`,
     scope,
   );
-  const rows = await rowsOf<Of<Omit<Row, "plantings" | "schools" | "rolledToCm"> & { schools: Schools | null; rolledToCm: number | null }>>(
+  const rows = await rowsOf<Of<Omit<Row, "plantings" | "schools" | "rolledToCm" | "pinned"> & { schools: Schools | null; rolledToCm: number | null; pinned: boolean }>>(
     on,
-    `SELECT household_id AS "householdId", id, bag_id AS "bagId", gap_cm AS "gapCm", rolled_to_cm AS "rolledToCm", nullif(schools, '{}') AS schools
+    `SELECT household_id AS "householdId", id, bag_id AS "bagId", gap_cm AS "gapCm", rolled_to_cm AS "rolledToCm", pinned, nullif(schools, '{}') AS schools
      FROM plan_row WHERE programme_id = $1 AND household_id = ANY($2) AND NOT removed ORDER BY position`,
     scope,
   );
@@ -44,11 +44,12 @@ export async function readPlans(on: Db, programmeId: string, householdIds: reado
       const own = <T extends { householdId: string }>(list: T[]) =>
         list.filter((x) => x.householdId === householdId).map(({ householdId: _, ...rest }) => rest);
       const plan: Plan = {
-        bags: own(bags),
-        rows: own(rows).map(({ schools, rolledToCm, ...row }) => ({
+        bags: own(bags).map(({ spot, ...bag }) => ({ ...bag, ...(spot ? { spot } : {}) })),
+        rows: own(rows).map(({ schools, rolledToCm, pinned, ...row }) => ({
           ...row,
           ...(schools ? { schools } : {}),
           ...(rolledToCm === null ? {} : { rolledToCm }),
+          ...(pinned ? { pinned } : {}),
           plantings: plantings.filter((p) => p.rowId === row.id).map(({ rowId: _, outBy, ...p }) => ({ ...p, ...(outBy === null ? {} : { outBy }) })),
         })),
       };
@@ -82,20 +83,20 @@ export async function writePlan(on: Db, programmeId: string, householdId: string
   const bags = plan.bags.map((bag, position) => ({ ...bag, position }));
   const written = [
     await on.query(
-      `INSERT INTO bag (id, programme_id, household_id, kind_id, shape, at_hand, first_season, position)
-       SELECT x.id, $1, $2, x."kindId", nullif(x.shape, 'null'), x."atHand", x."firstSeason", x.position
-       FROM jsonb_to_recordset($3) AS x(id uuid, "kindId" text, shape jsonb, "atHand" boolean, "firstSeason" integer, position integer)
+      `INSERT INTO bag (id, programme_id, household_id, kind_id, shape, at_hand, first_season, spot, position)
+       SELECT x.id, $1, $2, x."kindId", nullif(x.shape, 'null'), x."atHand", x."firstSeason", nullif(x.spot, 'null'), x.position
+       FROM jsonb_to_recordset($3) AS x(id uuid, "kindId" text, shape jsonb, "atHand" boolean, "firstSeason" integer, spot jsonb, position integer)
        ON CONFLICT (id) DO UPDATE SET kind_id = excluded.kind_id, shape = excluded.shape, at_hand = excluded.at_hand,
-         first_season = excluded.first_season, position = excluded.position, removed = false
+         first_season = excluded.first_season, spot = excluded.spot, position = excluded.position, removed = false
        WHERE bag.household_id = excluded.household_id`,
       [...scope, JSON.stringify(bags)],
     ),
     await on.query(
-      `INSERT INTO plan_row (id, programme_id, household_id, bag_id, gap_cm, position, schools, rolled_to_cm)
-       SELECT x.id, $1, $2, x."bagId", x."gapCm", x.position, coalesce(x.schools, '{}'), x."rolledToCm"
-       FROM jsonb_to_recordset($3) AS x(id uuid, "bagId" uuid, "gapCm" double precision, position integer, schools jsonb, "rolledToCm" double precision)
+      `INSERT INTO plan_row (id, programme_id, household_id, bag_id, gap_cm, position, schools, rolled_to_cm, pinned)
+       SELECT x.id, $1, $2, x."bagId", x."gapCm", x.position, coalesce(x.schools, '{}'), x."rolledToCm", coalesce(x.pinned, false)
+       FROM jsonb_to_recordset($3) AS x(id uuid, "bagId" uuid, "gapCm" double precision, position integer, schools jsonb, "rolledToCm" double precision, pinned boolean)
        ON CONFLICT (id) DO UPDATE SET bag_id = excluded.bag_id, gap_cm = excluded.gap_cm, position = excluded.position, schools = excluded.schools,
-         rolled_to_cm = excluded.rolled_to_cm, removed = false
+         rolled_to_cm = excluded.rolled_to_cm, pinned = excluded.pinned, removed = false
        WHERE plan_row.household_id = excluded.household_id`,
       [...scope, JSON.stringify(rows)],
     ),

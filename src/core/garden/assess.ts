@@ -63,13 +63,20 @@ export interface RowView {
   readonly clashes: readonly Clash[];
 }
 
+/** A first pick that can be counted on. */
+export interface Meal {
+  readonly day: Day;
+  readonly goalId: string;
+  readonly plantingId: string;
+}
+
 export interface Garden {
   readonly rows: readonly RowView[];
   readonly soilL: number;
   /** All bags over the whole floor; hanging bags too, since their hooks hand the mass on. */
   readonly load: Load;
   /** First picks that can be counted on, the earliest first. */
-  readonly meals: readonly { readonly day: Day; readonly goalId: string }[];
+  readonly meals: readonly Meal[];
 }
 
 /** Smaller than this, a plant does not yet need its light. */
@@ -172,7 +179,7 @@ export function assessGarden(plan: Plan, setting: Setting): Garden {
     .filter((r) => r !== undefined);
   const meals = rows
     .flatMap((r) => r.plantings)
-    .flatMap((p) => (p.season.stages.firstPick && p.fit.grade !== "wrong" ? [{ day: p.season.stages.firstPick.likely, goalId: p.goal.id }] : []))
+    .flatMap((p) => (p.season.stages.firstPick && p.fit.grade !== "wrong" ? [{ day: p.season.stages.firstPick.likely, goalId: p.goal.id, plantingId: p.planting.id }] : []))
     .sort((a, b) => a.day.localeCompare(b.day));
   return {
     rows,

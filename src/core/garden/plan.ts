@@ -29,6 +29,8 @@ export const BagThing = z.strictObject({
   /** In the household's hands already, or still to buy. */
   atHand: z.boolean(),
   firstSeason: z.int().min(1990).max(2199).nullable(),
+  /** Where its middle stands on the floor, cm from the corner at the wall's left end, and whether its length is turned to run from the wall outward. */
+  spot: z.strictObject({ xCm: z.number().min(-100).max(20_100), yCm: z.number().min(-100).max(20_100), turned: z.boolean() }).optional(),
 });
 export type BagThing = z.infer<typeof BagThing>;
 

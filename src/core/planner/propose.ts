@@ -1,8 +1,8 @@
-import { addDays } from "../day";
 import type { Plan, Planting } from "../garden";
 import type { Ask } from "./ask";
 import { instanceOf, standingPart } from "./candidates";
-import { type Instance, WEEKS } from "./instance";
+import { addsOf, type Covered, coveredBy, type Missing, missingFrom } from "./explain";
+import type { Instance } from "./instance";
 import { relax, relaxationOf } from "./relax";
 import { construct, improve, nearest, promising } from "./search";
 import type { Solver } from "./solver";
@@ -23,8 +23,14 @@ export interface Proposal {
   /** Share of the bound that is missing at most, 0 to 1. */
   readonly gap: number;
   readonly considered: number;
+  /** Bags to buy, and what all that is new costs, minor units. */
   readonly bags: readonly { readonly kindId: string; readonly count: number }[];
   readonly minor: number;
+  readonly hours: number;
+  /** How much of each kind of food is covered, what each new planting adds in helpings, and which musts are missing and why. */
+  readonly covered: readonly Covered[];
+  readonly adds: Readonly<Record<string, number>>;
+  readonly missing: readonly Missing[];
 }
 
 export interface Effort {
@@ -36,6 +42,7 @@ export interface Effort {
 
 /** A chosen candidate on a bag of its own. */
 interface Placed {
+  readonly index: number;
   readonly bagId: string;
   readonly planting: Planting;
 }
@@ -55,12 +62,13 @@ function placed(state: State, newId: (n: number) => string): { placed: Placed[];
     }
     for (const lane of ["top", "side"] as const) {
       const free = ids.map(() => k.freeFrom);
-      const own = state.chosen().map((i) => candidates[i]!).filter((c) => c.classIndex === classIndex && c.lane === lane).sort((a, b) => a.from - b.from || a.end - b.end);
+      const own = state.chosen().map((index) => ({ ...candidates[index]!, index })).filter((c) => c.classIndex === classIndex && c.lane === lane).sort((a, b) => a.from - b.from || a.end - b.end);
       for (const c of own) {
         const at = free.findIndex((week) => week <= c.from);
         if (at < 0) throw new Error("more plantings than bags at one time");
         free[at] = c.end;
         list.push({
+          index: c.index,
           bagId: ids[at]!,
           planting: { id: c.plantingId ?? newId(n++), goalId: c.goalId, surface: c.surface, method: c.method, plants: c.plants, sowOn: c.sowOn },
         });
@@ -71,9 +79,8 @@ function placed(state: State, newId: (n: number) => string): { placed: Placed[];
 }
 
 /** The plan that a garden stands for: what stands already, then its plantings, in the household's bags and in new ones. */
-function planFrom(ask: Ask, state: State, newId: (n: number) => string): Plan {
+function planFrom(ask: Ask, { placed: list, bought }: ReturnType<typeof placed>, newId: (n: number) => string): Plan {
   const standing = standingPart(ask);
-  const { placed: list, bought } = placed(state, newId);
   const kept = standing.bags.filter((bag) => bag.atHand || standing.rows.some((r) => r.bagId === bag.id && (r.pinned || r.plantings.length > 0)));
   const bags = [...kept, ...bought.map(({ id, kindId }) => ({ id, kindId, shape: null, atHand: false, firstSeason: null }))];
   const plantingsOf = (bagId: string) => list.filter((p) => p.bagId === bagId).map((p) => withOutBy(ask, p.planting));
@@ -109,13 +116,19 @@ export function* propose(ask: Ask, solver: Solver, effort: Effort, newId: (n: nu
 
 function proposalOf(ask: Ask, instance: Instance, state: State, bound: number, newId: (n: number) => string): Proposal {
   const worth = state.worth();
+  const there = placed(state, newId);
+  const adds = addsOf(state);
   return {
-    plan: planFrom(ask, state, newId),
+    plan: planFrom(ask, there, newId),
     worth, bound,
     gap: gapOf(bound, worth),
     considered: instance.candidates.length,
     bags: instance.classes.flatMap((k, i) => (state.bought[i]! > 0 ? [{ kindId: k.kindId, count: state.bought[i]! }] : [])),
     minor: state.cost(),
+    hours: state.hours(),
+    covered: coveredBy(state, instance),
+    adds: Object.fromEntries(there.placed.map((p) => [p.planting.id, adds.get(p.index) ?? 0])),
+    missing: missingFrom(state),
   };
 }
 
@@ -133,8 +146,9 @@ export function* solve(instance: Instance, solver: Solver, effort: Effort): Gene
     best = search.next().value;
     if (round % 10 === 0 || round === effort.rounds) stop = yield report(round);
   }
-  if (effort.polishSeconds > 0 && !stop) {
-    const polished = polish(instance, solver, best, promising(instance, guide, bound, best.worth()), effort.polishSeconds);
+  const open = promising(instance, guide, bound, best.worth());
+  if (effort.polishSeconds > 0 && open.length <= POLISHED && !stop) {
+    const polished = polish(instance, solver, best, open, effort.polishSeconds);
     if (polished.state.worth() > best.worth()) best = polished.state;
     bound = Math.min(bound, Math.max(polished.bound, best.worth()));
     yield report(effort.rounds);
@@ -142,15 +156,15 @@ export function* solve(instance: Instance, solver: Solver, effort: Effort): Gene
   return { state: best, bound };
 }
 
+/** With more open candidates than this the solver finds nothing in the time that people wait. */
+const POLISHED = 3000;
+
 /** Lets the solver look for better whole gardens among the promising candidates; every other would be worse, so its bound holds for all. */
 function polish(instance: Instance, solver: Solver, best: State, open: readonly number[], seconds: number): { state: State; bound: number } {
   const { model, columnOf } = relaxationOf(instance, open);
   const solved = solver.whole(model, { seconds, gap: 0.001 });
   if (solved.status === "failed") return { state: best, bound: Number.POSITIVE_INFINITY };
   const state = new State(instance);
-  for (const [i, column] of columnOf) for (let n = Math.round(solved.columns[column]!); n > 0; n--) if (state.fits(i).ok) state.add(i);
+  for (const [i, column] of columnOf) for (let n = Math.round(solved.columns[column]!); n > 0; n--) if (state.blockedBy(i) === undefined) state.add(i);
   return { state, bound: solved.bound };
 }
-
-/** First and last day that a proposal looks at. */
-export const horizonOf = (ask: Pick<Ask, "today">) => ({ from: ask.today, to: addDays(ask.today, 7 * WEEKS - 1) });

@@ -29,12 +29,11 @@ function fill(state: State, among: readonly number[], noise: (index: number) => 
     let best = -1;
     let most = 1e-9;
     for (const i of open) {
-      const fit = state.fits(i);
-      if (!fit.ok) {
+      if (state.blockedBy(i) !== undefined) {
         open.delete(i);
         continue;
       }
-      const gain = state.gain(i, fit.buys);
+      const gain = state.gain(i);
       if (gain <= 0) continue;
       // A bag's week is dear: what takes long has to gain more.
       const { from, end } = state.instance.candidates[i]!;
@@ -52,8 +51,7 @@ export function construct(instance: Instance, guide: Guide, among: readonly numb
   const byShare = [...among].filter((i) => guide.share[i]! > 0.05).sort((a, b) => guide.share[b]! - guide.share[a]!);
   for (const i of byShare) {
     for (let n = Math.max(1, Math.round(guide.share[i]!)); n > 0; n--) {
-      const fit = state.fits(i);
-      if (fit.ok && state.gain(i, fit.buys) > 0) state.add(i);
+      if (state.blockedBy(i) === undefined && state.gain(i) > 0) state.add(i);
     }
   }
   fill(state, among, () => 1);

@@ -1,5 +1,8 @@
 import { type Candidate, CROP_LOSS, CROP_SHARE, earliness, FORTNIGHTS, type Instance, type Lane, QUARTERS, SEGMENTS, WEEKS } from "./instance";
 
+/** A limit that keeps a planting out: no bag free then, floor, load, water, cells in the nursery, or money. */
+export type Blocked = "bag" | "floor" | "load" | "water" | "cells" | "budget";
+
 export const quarterOf = (fortnight: number) => Math.floor((fortnight * QUARTERS) / FORTNIGHTS);
 
 /** Worth of some food of a kind in a fortnight, in helpings: less beyond what is wanted, and little beyond twice that. */
@@ -63,8 +66,8 @@ export class State {
   }
 
   add(index: number): void {
-    const { classIndex, lane, from, end } = this.instance.candidates[index]!;
-    const needed = this.peak(classIndex, lane, from, end) + 1 - this.instance.classes[classIndex]!.bagIds.length;
+    const { classIndex } = this.instance.candidates[index]!;
+    const needed = this.needs(index);
     if (needed > this.bought[classIndex]!) this.buy(classIndex, needed - this.bought[classIndex]!);
     this.change(index, 1);
   }
@@ -138,29 +141,36 @@ export class State {
     this.floorM2 += n * k.floorM2;
   }
 
-  /** Whether a candidate can be added without breaking a limit; whether that takes one more bag. */
-  fits(index: number): { ok: boolean; buys: boolean } {
+  /** The first limit that adding a candidate would break; undefined when it breaks none. */
+  blockedBy(index: number): Blocked | undefined {
     const { instance } = this;
     const c = instance.candidates[index]!;
     const k = instance.classes[c.classIndex]!;
-    const no = { ok: false, buys: false };
-    if (c.plantingId !== undefined && this.times.has(index)) return no;
-    const needed = this.peak(c.classIndex, c.lane, c.from, c.end) + 1 - k.bagIds.length;
-    if (needed > k.buyable) return no;
-    const buys = needed > this.bought[c.classIndex]!;
-    if (buys) {
-      if (this.floorM2 + k.floorM2 > instance.floorM2 + 1e-9) return no;
-      if (instance.loadKg !== undefined && this.kg + k.wetKg > instance.loadKg + 1e-9) return no;
-    }
-    if (instance.waterL) for (const [fortnight, l] of c.water) if (this.water[fortnight]! + l > instance.waterL[fortnight]! + 1e-9) return no;
-    if (instance.cells !== undefined && c.cells) for (let week = c.cells.from; week < c.cells.end; week++) if (this.cells[week]! + c.cells.n > instance.cells) return no;
-    if (instance.budgetMinor !== undefined && this.cost() + this.costOfAdding(c, buys) > instance.budgetMinor) return no;
-    return { ok: true, buys };
+    if (c.plantingId !== undefined && this.times.has(index)) return "bag";
+    if (this.needs(index) > k.buyable) return "bag";
+    const buys = this.buys(index);
+    if (buys && this.floorM2 + k.floorM2 > instance.floorM2 + 1e-9) return "floor";
+    if (buys && instance.loadKg !== undefined && this.kg + k.wetKg > instance.loadKg + 1e-9) return "load";
+    if (instance.waterL) for (const [fortnight, l] of c.water) if (this.water[fortnight]! + l > instance.waterL[fortnight]! + 1e-9) return "water";
+    if (instance.cells !== undefined && c.cells) for (let week = c.cells.from; week < c.cells.end; week++) if (this.cells[week]! + c.cells.n > instance.cells) return "cells";
+    return instance.budgetMinor !== undefined && this.cost() + this.costOfAdding(c, buys) > instance.budgetMinor ? "budget" : undefined;
+  }
+
+  /** Bought bags that a class needs once a candidate is in it. */
+  private needs(index: number): number {
+    const { classIndex, lane, from, end } = this.instance.candidates[index]!;
+    return this.peak(classIndex, lane, from, end) + 1 - this.instance.classes[classIndex]!.bagIds.length;
+  }
+
+  /** Whether adding a candidate takes one more bag. */
+  private buys(index: number): boolean {
+    return this.needs(index) > this.bought[this.instance.candidates[index]!.classIndex]!;
   }
 
   /** What adding a candidate would be worth. */
-  gain(index: number, buys: boolean): number {
+  gain(index: number): number {
     const { instance } = this;
+    const buys = this.buys(index);
     const { weights, groups, crops, helpingG } = instance;
     const c = instance.candidates[index]!;
     let gain = 0;
@@ -179,6 +189,19 @@ export class State {
     if (this.count[c.cropIndex] === 0) gain += weights.variety + (crops[c.cropIndex]!.must ? weights.must : 0);
     if (c.plantingId !== undefined) gain += weights.keep;
     return gain - this.costOfAdding(c, buys) * weights.perMinor - (c.minutes / 60) * weights.perHour;
+  }
+
+  /** Hours of sowing, moving and picking. */
+  hours(): number {
+    return this.minutes / 60;
+  }
+
+  /** Food of a kind that the garden has up to what is wanted, as a share of that, over the fortnights in which somebody eats. */
+  covered(group: number): number {
+    const want = this.instance.wantG[group]!;
+    const eaten = Array.from({ length: FORTNIGHTS }, (_, f) => f).filter((f) => this.instance.athome[f]);
+    const met = eaten.reduce((sum, f) => sum + Math.min(want, this.food[f * this.instance.groups.length + group]!), 0);
+    return met / Math.max(1, want * eaten.length);
   }
 
   /** What the whole garden is worth, in helpings. */

@@ -16,6 +16,7 @@ import { useSetting } from "@/ui/use-setting";
 import { useWords } from "@/ui/words/use-words";
 import { Better } from "./better";
 import { PlantingPanel } from "./planting-panel";
+import { type Means, Propose } from "./propose/propose";
 import { BenchRow, type Selection } from "./row";
 import { RowPanel } from "./row-panel";
 import { useBench } from "./store";
@@ -35,6 +36,7 @@ export interface BenchProps {
   readonly saved: Saved;
   readonly earlier: readonly KeptPlan[];
   readonly setting: PlainSetting;
+  readonly means: Means;
   readonly reference: Reference;
   readonly save: (readAt: number, plan: Plan) => Promise<Outcome<Saved>>;
   readonly setAside: (readAt: number, plan: Plan) => Promise<Outcome<null>>;
@@ -44,7 +46,7 @@ export interface BenchProps {
 const same = (a: Plan, b: Plan) => a === b || JSON.stringify(a) === JSON.stringify(b);
 
 /** The plan: one row is one bag, everything is computed anew with each change, and the totals stay in sight. */
-export function Bench({ household, today, saved, earlier, setting: plain, reference, save, setAside, reread }: BenchProps) {
+export function Bench({ household, today, saved, earlier, setting: plain, means, reference, save, setAside, reread }: BenchProps) {
   const words = useWords();
   const { t, quantity, problem } = words;
   const router = useRouter();
@@ -150,9 +152,22 @@ export function Bench({ household, today, saved, earlier, setting: plain, refere
         <p role="status" className="px-1 text-[0.9375rem] text-muted">
           {dirty ? <b className="text-beet">▲ {t("bench.unsaved")}</b> : said || (base.version > 0 ? t("bench.savedState", { version: base.version }) : t("bench.never"))}
         </p>
-        <div className="ml-auto flex gap-2">
+        <div className="ml-auto flex flex-wrap gap-2">
           <Versions earlier={earlier} onOpen={(v) => { change(() => v.plan); setSaid(t("bench.openedVersion", { version: v.version })); }} />
           <Button onClick={addRow}>{t("bench.addBag")}</Button>
+          <Propose
+            plan={plan}
+            plain={plain}
+            setting={setting}
+            reference={reference}
+            today={today}
+            means={means}
+            onTake={(taken) => {
+              change(() => taken);
+              setSelection(undefined);
+              setSaid(t("bench.proposed"));
+            }}
+          />
         </div>
       </div>
       {failure && (

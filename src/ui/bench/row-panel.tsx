@@ -97,6 +97,10 @@ export function RowPanel({ view, number, reference, today, setting, onBag, onRow
           <input type="checkbox" className="size-5 accent-(--beet)" checked={view.bag.atHand} onChange={(e) => onBag({ atHand: e.target.checked })} />
           {t("bench.atHand")}
         </label>
+        <label className="flex min-h-9 items-center gap-2">
+          <input type="checkbox" className="size-5 accent-(--beet)" checked={view.row.pinned ?? false} onChange={(e) => onRow({ pinned: e.target.checked || undefined })} />
+          {t("bench.pin")}
+        </label>
         <TypedField
           label={t("bench.gap")}
           hint={t("bench.gapUsual", { gap: usual })}

@@ -55,6 +55,7 @@ export function BenchRow({ view, number, span, today, selection, onSelect }: Row
       >
         <b className="mr-2 font-head">{number}</b>
         <span className="font-semibold">{bag(view.bag.kindId)}</span>
+        {view.row.pinned && <span className="ml-2 text-[0.8125rem] text-muted">{t("bench.pinned")}</span>}
         <span className="block text-[0.8125rem] whitespace-nowrap text-muted">
           {quantity(view.soilL, "volume")} · {quantity(view.wetKg, "mass")} {t("bench.weight")}
           {over && <b className="ml-2 text-beet">▲ {t("bench.loadLine", { load: quantity(view.load?.kgM2 ?? 0, "load") })}</b>}

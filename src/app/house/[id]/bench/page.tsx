@@ -3,7 +3,7 @@ import { notFound, redirect } from "next/navigation";
 import { readPlanAction, savePlanAction, setAsideAction } from "@/app/actions";
 import { screen } from "@/app/screen";
 import { today } from "@/server/environment";
-import { readHousehold } from "@/server/households";
+import { readHousehold, readProgramme } from "@/server/households";
 import { readSetting } from "@/server/judging";
 import { earlierPlans, readPlan } from "@/server/plans";
 import { readReference } from "@/server/reference";
@@ -18,6 +18,7 @@ export default async function Page({ params }: PageProps<"/house/[id]/bench">) {
     if (!isSurveyed(household)) redirect(`/house/${id}/doorstep`);
     const { place } = household;
     const t = await getTranslations();
+    const { currency } = await readProgramme(actor);
     const setting = await readSetting(actor, household);
     return (
       <Bench
@@ -36,6 +37,7 @@ export default async function Page({ params }: PageProps<"/house/[id]/bench">) {
         saved={await readPlan(actor, id)}
         earlier={await earlierPlans(actor, id)}
         setting={setting}
+        means={{ budgetMinor: household.budgetMinor, waterLDay: place.waterLDay, away: household.away, currency }}
         reference={await readReference(actor)}
         save={savePlanAction.bind(null, id)}
         setAside={setAsideAction.bind(null, id)}

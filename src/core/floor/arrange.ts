@@ -1,0 +1,49 @@
+import { boxOf, doorBox, type Floor, type Placed, shared, type Spot, TOUCH_CM2 } from "./floor";
+import { outOfReach } from "./reach";
+
+/** Places are tried this far apart, cm. */
+const STEP_CM = 5;
+
+/** Places a bag may take, the rail's side first and then nearer the wall, from the left; both ways round where that differs. */
+function* places(floor: Floor, shape: Placed["shape"]): Generator<Spot> {
+  for (const turned of [false, true]) {
+    const box = boxOf(shape, { xCm: 0, yCm: 0, turned });
+    if (!box) return;
+    const [halfX, halfY] = [box.x1, box.y1];
+    for (let y = floor.widthCm - halfY; y >= halfY - 1e-6; y -= STEP_CM) {
+      for (let x = halfX; x <= floor.lengthCm - halfX + 1e-6; x += STEP_CM) yield { xCm: x, yCm: y, turned };
+    }
+  }
+}
+
+/**
+ * Finds a spot for every bag that has none, the largest first, along the open side, off the others, away from the door,
+ * and so that everything can still be reached. A bag for which there is no such spot is left out.
+ *
+ * @param bags those that stand already, and those to place (without a spot)
+ */
+export function arrange(floor: Floor, bags: readonly (Omit<Placed, "spot"> & { readonly spot?: Spot })[]): Map<string, Spot> {
+  const door = doorBox(floor);
+  const standing = bags.filter((bag): bag is Placed => bag.spot !== undefined);
+  const found = new Map<string, Spot>();
+  const size = (bag: { shape: Placed["shape"] }) => {
+    const box = boxOf(bag.shape, { xCm: 0, yCm: 0, turned: false });
+    return box ? (box.x1 - box.x0) * (box.y1 - box.y0) : 0;
+  };
+  for (const bag of bags.filter((b) => b.spot === undefined).sort((a, b) => size(b) - size(a))) {
+    for (const spot of places(floor, bag.shape)) {
+      const box = boxOf(bag.shape, spot)!;
+      const clear = standing.every((other) => {
+        const theirs = boxOf(other.shape, other.spot);
+        return !theirs || shared(box, theirs) <= TOUCH_CM2;
+      });
+      if (!clear || (door && shared(box, door) > TOUCH_CM2)) continue;
+      const placed = { ...bag, spot };
+      if (outOfReach(floor, [...standing, placed]).length > 0) continue;
+      standing.push(placed);
+      found.set(bag.id, spot);
+      break;
+    }
+  }
+  return found;
+}

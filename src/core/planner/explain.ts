@@ -1,0 +1,42 @@
+import type { FoodGroup } from "../food";
+import type { Instance } from "./instance";
+import { type Blocked, State } from "./state";
+
+/** A crop that the household must have and the proposal does not: what stands in the way, or that it never fits here. */
+export interface Missing {
+  readonly cropId: string;
+  readonly blocked: Blocked | "never-fits" | "worth-less";
+}
+
+/** How much of each kind of food the proposal covers, 0 to 1. */
+export interface Covered {
+  readonly group: FoodGroup;
+  readonly share: number;
+}
+
+/** What each chosen candidate adds: the helpings that would be lost without it, by candidate. */
+export function addsOf(state: State): Map<number, number> {
+  const worth = state.worth();
+  return new Map(
+    [...new Set(state.chosen())].map((i) => {
+      const without = state.copy();
+      without.remove(i);
+      return [i, worth - without.worth()];
+    }),
+  );
+}
+
+/** The crops that must be there and are not, each with the limit that keeps out what would fit best. */
+export function missingFrom(state: State): Missing[] {
+  const { crops, candidates } = state.instance;
+  const there = new Set(state.chosen().map((i) => candidates[i]!.cropIndex));
+  return crops.flatMap((crop, cropIndex): Missing[] => {
+    if (!crop.must || there.has(cropIndex)) return [];
+    const own = candidates.flatMap((c, i) => (c.cropIndex === cropIndex ? [i] : []));
+    if (own.length === 0) return [{ cropId: crop.id, blocked: "never-fits" }];
+    const best = own.reduce((a, b) => (state.gain(b) > state.gain(a) ? b : a));
+    return [{ cropId: crop.id, blocked: state.blockedBy(best) ?? "worth-less" }];
+  });
+}
+
+export const coveredBy = (state: State, { groups }: Instance): Covered[] => groups.map((group, i) => ({ group, share: state.covered(i) }));

@@ -1,0 +1,198 @@
+import { beforeAll, describe, expect, it } from "vitest";
+import { demoPrices } from "@/demo/prices";
+import { findMix, SHIPPED } from "@/library";
+import { highsSolver } from "@/solver/highs";
+import { id, planting, settingWith } from "@/testing/garden";
+import { type Ask, type Instance, instanceOf, type Proposal, propose, relax, solve, type Solver, State } from ".";
+import { seededRandom } from "../chance";
+import { assessGarden, economyOf, type Plan, weeklyThirst } from "../garden";
+import { pricesBy } from "../money";
+import { addDays } from "../day";
+import { FORTNIGHTS } from "./instance";
+
+let solver: Solver;
+beforeAll(async () => {
+  solver = await highsSolver();
+});
+
+/** Runs a generator to its end. */
+function last<T>(steps: Generator<unknown, T, boolean | undefined>): T {
+  let step = steps.next();
+  while (!step.done) step = steps.next();
+  return step.value;
+}
+
+/** A small question made up by chance: two bags that are there, one kind to buy, a dozen plantings. */
+function smallInstance(seed: number): Instance {
+  const random = seededRandom(seed);
+  const pick = (n: number) => Math.floor(random() * n);
+  const shape = { kind: "round", diameterCm: 38, heightCm: 34 } as const;
+  const classes = [
+    { kindId: "a", shape, row: { gapCm: null }, bagIds: ["1", "2"], freeFrom: 0, buyable: 0, minor: 0, mixL: 0, wetKg: 0, floorM2: 0 },
+    { kindId: "b", shape, row: { gapCm: null }, bagIds: [], freeFrom: 0, buyable: 2, minor: 300, mixL: 30, wetKg: 30, floorM2: 0.2 },
+  ];
+  const candidates = Array.from({ length: 12 }, (_, i) => {
+    const from = pick(40);
+    const end = Math.min(52, from + 6 + pick(14));
+    const harvest = Math.min(FORTNIGHTS - 1, Math.floor((end - 1) / 2));
+    return {
+      classIndex: pick(2), lane: "top" as const, cropIndex: i % 4, dishIndex: i % 4, goalId: "x/y", surface: "top" as const, method: "cells" as const, plants: 1, sowOn: "2026-05-18",
+      from, end, group: i % 2,
+      food: [[harvest, 100 + pick(900)], [Math.max(0, harvest - 1), 100 + pick(300)]] as const,
+      water: [[harvest, 1 + pick(6)]] as const,
+      cells: { n: 1 + pick(6), from: Math.max(0, from - 4), end: Math.max(1, from) },
+      seedG: random(), pieceMinor: pick(60), minutes: 20 + pick(60),
+    };
+  });
+  return {
+    classes, candidates,
+    crops: Array.from({ length: 4 }, (_, i) => ({ id: `crop-${i}`, packetMinor: 150, packetG: 1, must: i === 0 })),
+    groups: ["greens", "roots"], dishes: [0, 1, 0, 1],
+    wantG: [500, 300], helpingG: [80, 80],
+    baseG: Array.from({ length: FORTNIGHTS }, () => [50, 0]),
+    athome: Array.from({ length: FORTNIGHTS }, (_, f) => f !== 5),
+    weights: { early: 0.5, earlyWeeks: 8, perMinor: 0.01, perHour: 1, variety: 2, must: 10, keep: 0 },
+    budgetMinor: 900, loadKg: 45, floorM2: 0.5, waterL: Array.from({ length: FORTNIGHTS }, () => 9), cells: 9, mixMinor: 400, mixSackL: 45,
+  };
+}
+
+/** The best of all gardens that keep the limits, each planting once or not: tried one by one. */
+function bruteForce(instance: Instance): number {
+  let best = Number.NEGATIVE_INFINITY;
+  const walk = (state: State, next: number) => {
+    best = Math.max(best, state.worth());
+    for (let i = next; i < instance.candidates.length; i++) {
+      if (state.blockedBy(i) !== undefined) continue;
+      const more = state.copy();
+      more.add(i);
+      walk(more, i);
+    }
+  };
+  walk(new State(instance), 0);
+  return best;
+}
+
+describe("the search against all gardens there are", () => {
+  it.each([1, 2, 3, 4, 5, 6])("finds the best of small question %i, and no bound lies below it", (seed) => {
+    const instance = smallInstance(seed);
+    const best = bruteForce(instance);
+    const { state, bound } = last(solve(instance, solver, { rounds: 200, polishSeconds: 2, seed: 1 }));
+    expect(state.worth()).toBeCloseTo(best, 6);
+    expect(bound).toBeGreaterThanOrEqual(best - 1e-6);
+    expect(relax(instance, solver)!.bound).toBeGreaterThanOrEqual(best - 1e-6);
+  });
+
+  it("keeps its sums through adding and taking out", () => {
+    const instance = smallInstance(9);
+    const state = new State(instance);
+    const empty = state.worth();
+    const added = instance.candidates.flatMap((_, i) => {
+      if (state.blockedBy(i) !== undefined) return [];
+      const [before, gain] = [state.worth(), state.gain(i)];
+      state.add(i);
+      expect(state.worth() - before).toBeCloseTo(gain, 9);
+      return [i];
+    });
+    expect(added.length).toBeGreaterThan(2);
+    for (const i of added.reverse()) state.remove(i);
+    expect(state.worth()).toBeCloseTo(empty, 9);
+    expect(state.cost()).toBeCloseTo(0, 9);
+  });
+});
+
+const prices = pricesBy(demoPrices("EUR"));
+const setting = settingWith({
+  mix: findMix("potting-mix-and-manure")!, sunHours: 6, floorM2: 3.5, limitKgM2: 195, prices,
+  wants: { groups: { greens: "daily", pods: "often", fruits: "often" }, must: ["pea"], never: ["kale"] }, people: { adults: 2, children: 1 }, hands: { cells: 40, skill: "some" },
+});
+/** A handful of crops, so that a proposal takes a moment. */
+const few = { ...SHIPPED, crops: SHIPPED.crops.filter((c) => ["lettuce", "spinach", "kale", "pea", "bush-bean", "radish", "tomato", "carrot"].includes(c.id)) };
+const today = "2026-05-18";
+const bag = (n: number, kindId: string) => ({ id: id(n), kindId, shape: null, atHand: true, firstSeason: 2026 });
+const bags = [bag(1, "round-10-gal"), bag(2, "round-10-gal"), bag(3, "tower-50"), bag(4, "flat-1.5-cu-ft")];
+const askFor = (more: Partial<Ask> = {}): Ask => ({ plan: { bags, rows: [] }, setting, reference: few, today, aim: "value", kinds: ["round-5-gal"], budgetMinor: 3000, waterLDay: 30, away: [], repair: false, without: [], ...more });
+const proposalFor = (more: Partial<Ask> = {}, rounds = 150): Proposal => last(propose(askFor(more), solver, { rounds, polishSeconds: 0, seed: 1 }, (n) => id(5000 + n)));
+
+describe("a proposal", () => {
+  const made = () => proposalFor();
+
+  it("breaks no limit on any day: grades, clashes, load, money, water", () => {
+    const proposal = made();
+    const garden = assessGarden(proposal.plan, setting);
+    const plantings = garden.rows.flatMap((r) => r.plantings);
+    expect(plantings.length).toBeGreaterThan(10);
+    expect(plantings.filter((p) => p.fit.grade === "wrong")).toEqual([]);
+    expect(garden.rows.flatMap((r) => r.clashes)).toEqual([]);
+    expect(garden.load.grade).not.toBe("over");
+    expect(proposal.minor).toBeLessThanOrEqual(3000);
+    expect(economyOf(garden, setting, today).shopping.minor).toBeLessThanOrEqual(3000);
+    for (let week = 1; week < 52; week += 2) expect(weeklyThirst(garden, addDays(today, 7 * week), setting)).toBeLessThanOrEqual(7 * 30 + 1e-6);
+    expect(plantings.some((p) => p.crop.id === "kale")).toBe(false);
+    expect(plantings.some((p) => p.crop.id === "pea") || proposal.missing.some((m) => m.cropId === "pea")).toBe(true);
+    expect(proposal.worth).toBeLessThanOrEqual(proposal.bound + 1e-6);
+  });
+
+  it("is the same for the same question", () => {
+    expect(made()).toEqual(made());
+  });
+
+  it("can be worth no less with more money, floor or water", () => {
+    const bound = (more: Partial<Ask>) => relax(instanceOf(askFor(more)), solver)!.bound;
+    const base = bound({});
+    expect(bound({ budgetMinor: 6000 })).toBeGreaterThanOrEqual(base - 1e-6);
+    expect(bound({ waterLDay: 60 })).toBeGreaterThanOrEqual(base - 1e-6);
+    expect(bound({ setting: { ...setting, floorM2: 8 } })).toBeGreaterThanOrEqual(base - 1e-6);
+    expect(bound({ budgetMinor: 200 })).toBeLessThan(base);
+    const [little, much] = [proposalFor({ budgetMinor: 800 }), proposalFor({ budgetMinor: 8000 })];
+    expect(much.worth).toBeGreaterThan(little.worth * (1 - much.gap));
+  });
+
+  it("leaves pinned rows and what is sown, and plants nothing into them while they stand", () => {
+    const pinned = { id: id(20), bagId: id(1), gapCm: null, pinned: true, plantings: [planting(21, "tomato/bush", "2026-05-25", { method: "bought" })] };
+    const sown = { id: id(22), bagId: id(4), gapCm: null, plantings: [planting(23, "lettuce/baby-leaf", "2026-05-10", { plants: null })] };
+    const { plan } = proposalFor({ plan: { bags, rows: [pinned, sown] } });
+    expect(plan.rows.find((r) => r.id === id(20))).toEqual(pinned);
+    const kept = plan.rows.find((r) => r.id === id(22))!;
+    expect(kept.plantings[0]).toEqual(sown.plantings[0]);
+    const [first, ...later] = assessGarden({ bags, rows: [kept] }, setting).rows[0]!.plantings;
+    for (const p of later) expect(p.stay.from > first!.stay.to).toBe(true);
+  });
+
+  it("mends a plan by changing little: what still fits is kept where it is", () => {
+    const { plan } = made();
+    const planned = plan.rows.flatMap((r) => r.plantings.map((p) => ({ ...p, bagId: r.bagId })));
+    // One bag tore: it is gone, with what was planned in it.
+    const torn = id(2);
+    const broken: Plan = { bags: plan.bags.filter((b) => b.id !== torn).map((b) => ({ ...b, atHand: true })), rows: plan.rows.filter((r) => r.bagId !== torn) };
+    const mended = proposalFor({ plan: broken, repair: true });
+    const now = mended.plan.rows.flatMap((r) => r.plantings.map((p) => ({ ...p, bagId: r.bagId })));
+    const left = planned.filter((p) => p.bagId !== torn);
+    const kept = left.filter((p) => now.some((q) => q.id === p.id && q.bagId === p.bagId && q.sowOn === p.sowOn && q.plants === p.plants));
+    expect(left.length).toBeGreaterThan(5);
+    expect(kept.length).toBe(left.length);
+    // A crop that is refused goes, the rest stays.
+    const refused = proposalFor({ plan: broken, repair: true, without: few.crops.find((c) => c.id === "radish")!.goals.map((g) => g.id) });
+    expect(refused.plan.rows.flatMap((r) => r.plantings).some((p) => p.goalId.startsWith("radish/") && p.sowOn >= today)).toBe(false);
+  });
+
+  it("takes the best so far when it is stopped", () => {
+    const steps = propose(askFor(), solver, { rounds: 5000, polishSeconds: 0, seed: 1 }, (n) => id(5000 + n));
+    steps.next();
+    const stopped = steps.next(true);
+    expect(stopped.done).toBe(true);
+    if (!stopped.done) throw new Error("it went on");
+    expect(stopped.value.worth).toBeGreaterThan(0);
+    expect(stopped.value.plan.rows.length).toBeGreaterThan(0);
+  });
+});
+
+it("says what keeps a must out", () => {
+  const must = { ...setting, wants: { groups: {}, must: ["tomato"], never: [] } };
+  expect(proposalFor({ setting: { ...must, sunHours: 1 } }, 20).missing).toEqual([{ cropId: "tomato", blocked: "never-fits" }]);
+  expect(proposalFor({ setting: must, budgetMinor: 0 }, 20).missing).toEqual([{ cropId: "tomato", blocked: "budget" }]);
+});
+
+it("uses only what the setting of a plan allows", () => {
+  const trays = instanceOf(askFor({ setting: { ...setting, hands: { cells: 0, skill: "sure" } } }));
+  expect(trays.candidates.filter((c) => c.method === "cells" || c.method === "tray").length).toBe(0);
+});

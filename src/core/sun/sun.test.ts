@@ -1,0 +1,58 @@
+import * as fc from "fast-check";
+import { getPosition } from "suncalc";
+import { describe, expect, it } from "vitest";
+import { shinesIn, sunHoursOn, sunPosition, windowsOf } from ".";
+import { dayLength } from "../calendar";
+import { addDays, dayNumber } from "../day";
+
+/** Solar time from a clock in UTC at longitude 0: the equation of time, minutes, by its usual two sines (memory; good to a minute). */
+function equationOfTime(day: string): number {
+  const b = (2 * Math.PI * (dayNumber(day) - dayNumber(`${day.slice(0, 4)}-01-01`) - 80)) / 365;
+  return 9.87 * Math.sin(2 * b) - 7.53 * Math.cos(b) - 1.5 * Math.sin(b);
+}
+
+describe("the sun's position", () => {
+  it("agrees with an independent package to half a degree, wherever and whenever the sun is up", () => {
+    fc.assert(
+      fc.property(fc.integer({ min: -60, max: 60 }), fc.integer({ min: 0, max: 364 }), fc.double({ min: 5, max: 19, noNaN: true }), (latitude, n, solarHour) => {
+        const day = addDays("2026-01-01", n);
+        const utc = solarHour - equationOfTime(day) / 60;
+        const { altitude, azimuth } = getPosition(new Date(new Date(`${day}T00:00:00Z`).getTime() + utc * 3_600_000), latitude, 0);
+        fc.pre(altitude > 2 && altitude < 85);
+        const ours = sunPosition(latitude, day, solarHour);
+        expect(Math.abs(ours.altitude - altitude)).toBeLessThan(0.5);
+        // Near the zenith a small step turns the azimuth far: what counts is the angle on the sky.
+        const off = Math.abs(((ours.azimuth - azimuth + 540) % 360) - 180) * Math.cos((altitude * Math.PI) / 180);
+        expect(off).toBeLessThan(0.6);
+      }),
+      { numRuns: 300 },
+    );
+  });
+});
+
+describe("hours of sun in other months", () => {
+  const morning = windowsOf([{ from: 7, to: 13 }], 37, "2026-05-18", 135);
+
+  it("meet what was seen on the day that it was seen", () => {
+    expect(Math.abs(sunHoursOn(morning, 37, "2026-05-18") - 6)).toBeLessThan(0.8);
+  });
+
+  it("are fewer where the days are short, and never more than the day is long", () => {
+    const open = windowsOf([{ from: 5, to: 19 }], 52, "2026-06-21", undefined);
+    expect(sunHoursOn(open, 52, "2026-12-21")).toBeLessThan(8);
+    expect(sunHoursOn(open, 52, "2026-12-21")).toBeGreaterThan(4);
+    for (let n = 0; n < 365; n += 15) {
+      const day = addDays("2026-01-01", n);
+      expect(sunHoursOn(open, 52, day)).toBeLessThanOrEqual(dayLength(52, day) + 0.3);
+      expect(sunHoursOn(morning, 37, day)).toBeLessThanOrEqual(dayLength(37, day) + 0.3);
+    }
+  });
+
+  it("are cut off by the wall behind, and turn round in the south", () => {
+    const north = windowsOf([{ from: 6, to: 18 }], 45, "2026-06-21", 0);
+    expect(sunHoursOn(north, 45, "2026-12-21")).toBe(0);
+    const south = windowsOf([{ from: 9, to: 15 }], -35, "2026-12-21", 0);
+    expect(sunHoursOn(south, -35, "2026-06-21")).toBeGreaterThan(3);
+    expect(shinesIn(south[0]!, sunPosition(-35, "2026-06-21", 12))).toBe(true);
+  });
+});

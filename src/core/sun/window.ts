@@ -1,0 +1,67 @@
+import type { Day } from "../day";
+import { type SunPosition, sunPosition } from "./position";
+
+/** A stretch of the sky through which direct sun comes in, as azimuths clockwise from `from` to `to`, above `above` degrees. */
+export interface SkyWindow {
+  readonly from: number;
+  readonly to: number;
+  readonly above: number;
+}
+
+/** Lower than this the sun is behind houses and haze. Memory. */
+const LOWEST = 5;
+/** How far to a side of the way it faces a place still gets sun. */
+const HALF_TURN = 90;
+
+const clockwise = (from: number, to: number) => (to - from + 360) % 360;
+
+/** Whether the sun stands in a window of the sky. */
+export const shinesIn = (window: SkyWindow, sun: SunPosition): boolean =>
+  sun.altitude > window.above && clockwise(window.from, sun.azimuth) <= clockwise(window.from, window.to);
+
+/** Hours on the clock, 13.5 for half past one. */
+export interface SeenSun {
+  readonly from: number;
+  readonly to: number;
+}
+
+/**
+ * What the hours in which a household sees its sun say about the sky: where the sun stood when it came and when it went
+ * on the day that it was seen. On another day it comes and goes where it then passes the same directions.
+ *
+ * @param faces compass bearing that the open side faces, degrees; the sky behind the wall is cut off
+ */
+export function windowsOf(seen: readonly SeenSun[], latitude: number, seenOn: Day, faces: number | undefined): SkyWindow[] {
+  return seen.map(({ from, to }): SkyWindow => {
+    const [came, went] = [sunPosition(latitude, seenOn, from), sunPosition(latitude, seenOn, to)];
+    // South of the sun's path it goes round the other way: the middle hour tells.
+    const middle = sunPosition(latitude, seenOn, (from + to) / 2).azimuth;
+    const anticlockwise = clockwise(came.azimuth, middle) > clockwise(came.azimuth, went.azimuth);
+    const window = anticlockwise ? { from: went.azimuth, to: came.azimuth } : { from: came.azimuth, to: went.azimuth };
+    const early = came.altitude <= LOWEST + 5 && from < 12;
+    const late = went.altitude <= LOWEST + 5 && to > 12;
+    // Sun from its rising, or to its setting: nothing stands in the way there, so the window is open as far as the wall lets.
+    const open = { from: !anticlockwise && early ? window.from - 40 : window.from, to: !anticlockwise && late ? window.to + 40 : window.to };
+    return { ...(faces === undefined ? open : cutByWall(open, faces)), above: LOWEST };
+  });
+}
+
+/** A window cut down to the half of the sky that a wall leaves open. */
+function cutByWall(window: { from: number; to: number }, faces: number): { from: number; to: number } {
+  const relative = (bearing: number) => ((bearing - faces + 540) % 360) - 180;
+  const from = Math.max(-HALF_TURN, relative(window.from));
+  const to = Math.min(HALF_TURN, relative(window.to));
+  return { from: (from + faces + 360) % 360, to: (Math.max(from, to) + faces + 360) % 360 };
+}
+
+const STEP_H = 0.25;
+
+/** Hours of direct sun on a day through windows of the sky. */
+export function sunHoursOn(windows: readonly SkyWindow[], latitude: number, day: Day): number {
+  let hours = 0;
+  for (let hour = STEP_H / 2; hour < 24; hour += STEP_H) {
+    const sun = sunPosition(latitude, day, hour);
+    if (windows.some((w) => shinesIn(w, sun))) hours += STEP_H;
+  }
+  return hours;
+}

@@ -1,0 +1,123 @@
+"use client";
+
+import { useMemo } from "react";
+import type { Day } from "@/core/day";
+import { assessGarden, economyOf, nextMeal, type Plan, type Setting } from "@/core/garden";
+import type { Progress, Proposal } from "@/core/planner";
+import { Button } from "@/ui/primitives/button";
+import { Caution } from "@/ui/primitives/caution";
+import { useWords } from "@/ui/words/use-words";
+
+interface CardProps {
+  readonly title: string;
+  readonly progress: Progress | undefined;
+  readonly proposal: Proposal | undefined;
+  /** The plan as it is, to tell what is new. */
+  readonly plan: Plan;
+  readonly setting: Setting;
+  readonly today: Day;
+  readonly onTake: (plan: Plan) => void;
+}
+
+/** One proposal: what it gives and costs, how near it is to the best that can be proven, why each planting is in it, and what is not. */
+export function ProposalCard({ title, progress, proposal, plan, setting, today, onTake }: CardProps) {
+  const { t, number, money, day, crop, cropName, bag, quantity } = useWords();
+  const seen = useMemo(() => {
+    if (!proposal) return undefined;
+    const garden = assessGarden(proposal.plan, setting);
+    const fresh = { ...garden, meals: garden.meals.filter((m) => m.day >= today && proposal.adds[m.plantingId] !== undefined) };
+    return { garden, meal: nextMeal(fresh, today), economy: economyOf(garden, setting, today) };
+  }, [proposal, setting, today]);
+  const known = new Set(plan.rows.flatMap((r) => r.plantings).map((p) => p.id));
+  const gap = (of: { worth: number; bound: number }) => `${number(Math.max(0, 100 * (1 - of.worth / of.bound)))} %`;
+  const dropped = proposal ? plan.rows.flatMap((r) => r.plantings).filter((p) => !proposal.plan.rows.some((r) => r.plantings.some((x) => x.id === p.id))) : [];
+  return (
+    <section aria-label={title} className="min-w-0 border-t-[1.5px] border-ink bg-card p-3">
+      <h3 className="text-lg font-bold">{title}</h3>
+      {!proposal && (
+        <div role="status" className="mt-1 text-[0.9375rem] text-muted">
+          {progress ? (
+            <>
+              <progress className="h-3 w-full accent-(--leaf)" max={progress.rounds} value={progress.round} aria-label={t("propose.progress")} />
+              <p>{t("propose.soFar", { worth: number(progress.worth), gap: gap(progress) })}</p>
+            </>
+          ) : (
+            t("propose.waiting")
+          )}
+        </div>
+      )}
+      {proposal && seen && (
+        <>
+          <dl className="mt-2 grid grid-cols-2 gap-x-3 gap-y-1.5 text-[0.9375rem]">
+            <Figure label={seen.meal ? t(seen.meal.first ? "bench.firstMeal" : "bench.nextMeal", { crop: crop(seen.meal.goalId) }) : t("bench.noMeal")} amount={seen.meal ? day(seen.meal.day) : "–"} />
+            <Figure label={t("propose.food")} amount={quantity(seen.economy.totalG / 1000, "mass")} />
+            <Figure label={t("bench.toBuy")} amount={money(proposal.minor)} />
+            <Figure label={t("propose.hours")} amount={`${number(proposal.hours)} h`} />
+          </dl>
+          <p className="mt-2 text-[0.9375rem] font-semibold">{t("propose.within", { gap: gap(proposal), considered: number(proposal.considered) })}</p>
+          <ul className="mt-2 grid gap-1 text-[0.9375rem]" aria-label={t("propose.covers")}>
+            {proposal.covered.map((c) => (
+              <li key={c.group} className="grid grid-cols-[8.5rem_1fr_3rem] items-center gap-2">
+                <span className="truncate">{t(`foodGroups.${c.group}`)}</span>
+                <span aria-hidden="true" className="h-3 border border-ink bg-paper">
+                  <i className="block h-full bg-leaf" style={{ width: `${Math.round(100 * c.share)}%` }} />
+                </span>
+                <span className="text-right tabular-nums">{Math.round(100 * c.share)} %</span>
+              </li>
+            ))}
+          </ul>
+          {proposal.bags.length > 0 && <p className="mt-2 text-[0.9375rem]">{t("propose.buys", { bags: proposal.bags.map((b) => `${b.count} × ${bag(b.kindId)}`).join(", ") })}</p>}
+          {proposal.missing.map((m) => (
+            <p key={m.cropId} className="mt-1 text-[0.9375rem] font-semibold text-beet">
+              ▲ {t(`propose.missing.${m.blocked}`, { crop: cropName(m.cropId) })}
+            </p>
+          ))}
+          <Button look="solid" className="mt-3 min-h-11 w-full" onClick={() => onTake(proposal.plan)}>
+            {t("propose.take")}
+          </Button>
+          <details className="mt-3 border-t border-line pt-2">
+            <summary className="cursor-pointer font-head font-bold">{t("propose.why")}</summary>
+            <ol className="mt-1 text-[0.9375rem]">
+              {seen.garden.rows.map((row, i) => (
+                <li key={row.row.id} className="border-t border-line py-1.5">
+                  <b>
+                    {i + 1} {bag(row.bag.kindId)}
+                  </b>{" "}
+                  {row.row.pinned && <span className="text-muted">{t("bench.pinned")}</span>}
+                  <ul>
+                    {row.plantings.map((p) => {
+                      const adds = proposal.adds[p.planting.id];
+                      return (
+                        <li key={p.planting.id} className="flex justify-between gap-2">
+                          <span>
+                            {crop(p.goal.id)} {p.planting.plants !== null && `× ${p.planting.plants}`}
+                          </span>
+                          <span className="shrink-0 text-muted">
+                            {day(p.planting.sowOn)} {adds !== undefined && `· ${t("propose.adds", { helpings: number(adds) })}`} {known.has(p.planting.id) && `· ${t("propose.kept")}`}
+                          </span>
+                        </li>
+                      );
+                    })}
+                  </ul>
+                </li>
+              ))}
+            </ol>
+          </details>
+          {dropped.length > 0 && <p className="mt-2 text-sm text-muted">{t("propose.dropped", { crops: dropped.map((p) => crop(p.goalId)).join(", ") })}</p>}
+          <div className="mt-2">
+            <Caution>{t("cautions.floor")}</Caution>
+          </div>
+        </>
+      )}
+    </section>
+  );
+}
+
+function Figure({ label, amount }: { label: string; amount: string }) {
+  return (
+    <div>
+      <dt className="text-[0.8125rem] text-muted">{label}</dt>
+      <dd className="font-head text-xl font-bold">{amount}</dd>
+    </div>
+  );
+}

@@ -1,0 +1,158 @@
+"use client";
+
+import { Dialog } from "radix-ui";
+import { useState } from "react";
+import type { Day } from "@/core/day";
+import type { PlainSetting, Plan, Reference, Setting } from "@/core/garden";
+import { AIMS, type Aim } from "@/core/planner";
+import { fromMinor, toMinor } from "@/core/money";
+import type { Away } from "@/core/place";
+import { amountField, optionalQuantityField } from "@/core/quantity";
+import { Button } from "@/ui/primitives/button";
+import { SelectField } from "@/ui/primitives/field";
+import { TypedField } from "@/ui/primitives/typed-field";
+import { useWords } from "@/ui/words/use-words";
+import { ProposalCard } from "./proposal-card";
+import { useProposals } from "./use-proposals";
+
+/** What the household can spend and carry, and when nobody is there. */
+export interface Means {
+  readonly budgetMinor: number | null;
+  readonly waterLDay: number | null;
+  readonly away: readonly Away[];
+  readonly currency: string;
+}
+
+interface ProposeProps {
+  readonly plan: Plan;
+  readonly plain: PlainSetting;
+  readonly setting: Setting;
+  readonly reference: Reference;
+  readonly today: Day;
+  readonly means: Means;
+  readonly onTake: (plan: Plan) => void;
+}
+
+/** Kinds that are offered to be bought, unless somebody ticks others. */
+const USUAL_KINDS = ["round-5-gal", "round-10-gal", "tub-80-l", "box-60-cm"];
+
+/** Asks for gardens and shows them side by side: the soonest food, the most of it, the least work; or the smallest mending of the plan. */
+export function Propose({ plan, plain, setting, reference, today, means, onTake }: ProposeProps) {
+  const { t, bag, cropName, quantity } = useWords();
+  const [open, setOpen] = useState(false);
+  const [kinds, setKinds] = useState<readonly string[]>(USUAL_KINDS);
+  const [budget, setBudget] = useState(means.budgetMinor);
+  const [waterLDay, setWater] = useState(means.waterLDay);
+  const [repair, setRepair] = useState(false);
+  const [without, setWithout] = useState<readonly string[]>([]);
+  const { progress, proposals, busy, failed, ask, stop } = useProposals();
+  const aims: readonly Aim[] = repair ? ["value"] : AIMS;
+
+  const start = () =>
+    ask({
+      plan, reference, today, aims, kinds, repair, without,
+      setting: plain,
+      budgetMinor: budget ?? undefined,
+      waterLDay: waterLDay ?? undefined,
+      away: means.away,
+    });
+  const refusable = reference.crops.filter((c) => !c.goals.every((g) => without.includes(g.id)));
+
+  return (
+    <Dialog.Root open={open} onOpenChange={(next) => { if (!next) stop(); setOpen(next); }}>
+      <Dialog.Trigger asChild>
+        <Button look="solid">{t("propose.open")}</Button>
+      </Dialog.Trigger>
+      <Dialog.Portal>
+        <Dialog.Overlay className="fixed inset-0 z-10 bg-ink/40" />
+        <Dialog.Content aria-describedby={undefined} className="fixed inset-x-0 bottom-0 z-10 max-h-[94vh] overflow-y-auto border-t-[1.5px] border-ink bg-paper p-4 lg:inset-x-8 lg:top-6 lg:bottom-auto lg:border-[1.5px] lg:p-5">
+          <div className="flex items-start justify-between gap-3">
+            <Dialog.Title className="text-[1.375rem] font-bold">{t("propose.title")}</Dialog.Title>
+            <Dialog.Close asChild>
+              <Button look="quiet">{t("bench.close")}</Button>
+            </Dialog.Close>
+          </div>
+          <p className="mb-3 max-w-3xl text-muted">{t(repair ? "propose.leadRepair" : "propose.lead")}</p>
+          <div className="flex flex-wrap items-end gap-3 border-t border-line pt-3">
+            <SelectField label={t("propose.what")} value={repair ? "repair" : "new"} onChange={(e) => setRepair(e.target.value === "repair")}>
+              <option value="new">{t("propose.new")}</option>
+              <option value="repair">{t("propose.repair")}</option>
+            </SelectField>
+            <TypedField
+              label={t("doorstep.budget", { currency: means.currency })}
+              className="w-36"
+              text={budget === null ? "" : String(fromMinor(budget, means.currency))}
+              schema={amountField(100_000)}
+              onValue={(amount) => setBudget(amount === null ? null : toMinor(amount, means.currency))}
+            />
+            <TypedField
+              label={t("propose.water")}
+              className="w-36"
+              text={waterLDay === null ? "" : quantity(waterLDay, "volume")}
+              schema={optionalQuantityField("volume", 2_000)}
+              onValue={(water) => setWater(water?.value ?? null)}
+            />
+            <SelectField label={t("propose.without")} className="w-44" value="" onChange={(e) => setWithout([...without, ...reference.crops.find((c) => c.id === e.target.value)!.goals.map((g) => g.id)])}>
+              <option value="">{t("doorstep.addCrop")}</option>
+              {refusable.map((c) => (
+                <option key={c.id} value={c.id}>
+                  {cropName(c.id)}
+                </option>
+              ))}
+            </SelectField>
+            {busy ? (
+              <Button look="warn" className="min-h-10" onClick={stop}>
+                {t("propose.stop")}
+              </Button>
+            ) : (
+              <Button look="solid" className="min-h-10" onClick={start}>
+                {t(repair ? "propose.startRepair" : "propose.start")}
+              </Button>
+            )}
+          </div>
+          {without.length > 0 && (
+            <p className="mt-2 flex flex-wrap items-center gap-2 text-[0.9375rem]">
+              {t("propose.leftOut", { crops: reference.crops.filter((c) => c.goals.every((g) => without.includes(g.id))).map((c) => cropName(c.id)).join(", ") })}
+              <Button look="quiet" onClick={() => setWithout([])}>
+                {t("propose.allAgain")}
+              </Button>
+            </p>
+          )}
+          <fieldset className="mt-3">
+            <legend className="text-sm font-semibold">{t("propose.kinds")}</legend>
+            <div className="flex flex-wrap gap-x-4">
+              {reference.bagKinds.map(({ id }) => (
+                <label key={id} className="flex min-h-8 items-center gap-1.5 text-[0.9375rem]">
+                  <input type="checkbox" className="size-4.5 accent-(--beet)" checked={kinds.includes(id)} onChange={(e) => setKinds(e.target.checked ? [...kinds, id] : kinds.filter((k) => k !== id))} />
+                  {bag(id)}
+                </label>
+              ))}
+            </div>
+          </fieldset>
+          {failed && (
+            <p role="alert" className="mt-3 font-semibold text-beet">
+              ✕ {t("propose.failed")}
+            </p>
+          )}
+          <div className={`mt-4 grid gap-4 ${aims.length > 1 ? "lg:grid-cols-3" : ""}`}>
+            {aims.map((aim) => (
+              <ProposalCard
+                key={aim}
+                title={t(repair ? "propose.repair" : `propose.aims.${aim}`)}
+                progress={progress[aim]}
+                proposal={proposals[aim]}
+                plan={plan}
+                setting={setting}
+                today={today}
+                onTake={(taken) => {
+                  onTake(taken);
+                  setOpen(false);
+                }}
+              />
+            ))}
+          </div>
+        </Dialog.Content>
+      </Dialog.Portal>
+    </Dialog.Root>
+  );
+}

@@ -1,0 +1,48 @@
+"use client";
+
+import { useCallback, useEffect, useRef, useState } from "react";
+import type { Aim, Progress, Proposal } from "@/core/planner";
+import type { ProposeAnswer, ProposeQuestion } from "./message";
+
+export interface Proposing {
+  readonly progress: Partial<Record<Aim, Progress>>;
+  readonly proposals: Partial<Record<Aim, Proposal>>;
+  readonly busy: boolean;
+  readonly failed: boolean;
+  readonly ask: (question: ProposeQuestion) => void;
+  readonly stop: () => void;
+}
+
+/** Proposals, one for each aim, worked out in a worker that can be told to hand over the best so far. */
+export function useProposals(): Proposing {
+  const worker = useRef<Worker | null>(null);
+  const [progress, setProgress] = useState<Proposing["progress"]>({});
+  const [proposals, setProposals] = useState<Proposing["proposals"]>({});
+  const [waiting, setWaiting] = useState<readonly Aim[]>([]);
+  const [failed, setFailed] = useState(false);
+  useEffect(() => () => worker.current?.terminate(), []);
+
+  const ask = useCallback((question: ProposeQuestion) => {
+    worker.current?.terminate();
+    const started = new Worker(new URL("./propose.worker.ts", import.meta.url));
+    worker.current = started;
+    setProgress({});
+    setProposals({});
+    setFailed(false);
+    setWaiting(question.aims);
+    const fail = () => {
+      setFailed(true);
+      setWaiting([]);
+    };
+    started.onerror = fail;
+    started.onmessage = ({ data }: MessageEvent<ProposeAnswer>) => {
+      if (data.type === "failed") return fail();
+      if (data.type === "progress") return setProgress((all) => ({ ...all, [data.aim]: data.progress }));
+      setProposals((all) => ({ ...all, [data.aim]: data.proposal }));
+      setWaiting((aims) => aims.filter((aim) => aim !== data.aim));
+    };
+    started.postMessage(question);
+  }, []);
+  const stop = useCallback(() => worker.current?.postMessage("stop"), []);
+  return { progress, proposals, busy: waiting.length > 0, failed, ask, stop };
+}
