@@ -1,11 +1,12 @@
-// Imports run one way: core ← library ← db ← server ← app, and core ← ui ← app; demo stands beside server.
+// Imports run one way: core ← library ← db ← server ← app, core ← ui ← app, and core ← solver ← ui; demo stands beside server.
 const LAYERS = {
   core: ["core"],
   library: ["core", "library"],
   db: ["core", "library", "db"],
   server: ["core", "library", "db", "server"],
   demo: ["core", "library", "db", "server", "demo"],
-  ui: ["core", "ui"],
+  solver: ["core", "solver"],
+  ui: ["core", "solver", "ui"],
   app: ["core", "server", "ui", "app"],
 };
 const TESTS = "\\.(test|e2e)\\.ts$";

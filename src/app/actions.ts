@@ -12,7 +12,7 @@ import { currentActor } from "@/server/actor";
 import { saveClimate } from "@/server/climate";
 import { addHousehold, resurvey } from "@/server/households";
 import { outcomeOf } from "@/server/outcome";
-import { rereadPlan, type SavedPlan, savePlan, setAside } from "@/server/plans";
+import { nameVersion, rereadPlan, type SavedPlan, savePlan, setAside } from "@/server/plans";
 import { savePrice } from "@/server/prices";
 import { addRecord } from "@/server/records";
 import { importValues, type ImportReport } from "@/server/values-file";
@@ -83,6 +83,12 @@ export async function saveSchoolsAction(householdId: string | null, schools: Sch
 
 export async function savePriceAction(price: Omit<Price, "minor"> & { readonly minor: number | null }): Promise<Outcome<null>> {
   const outcome = await outcomeOf(async () => savePrice(await currentActor(), price));
+  if (outcome.ok) revalidatePath("/", "layout");
+  return outcome;
+}
+
+export async function nameVersionAction(householdId: string, id: string, name: string): Promise<Outcome<null>> {
+  const outcome = await outcomeOf(async () => nameVersion(await currentActor(), householdId, { id, name }));
   if (outcome.ok) revalidatePath("/", "layout");
   return outcome;
 }

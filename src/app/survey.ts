@@ -1,6 +1,6 @@
 import { FOOD_GROUPS } from "@/core/food";
 import { amountText } from "@/core/money";
-import type { SurveyTyped } from "@/core/place";
+import { COMPASS, type SurveyTyped } from "@/core/place";
 import type { Household } from "@/server/households";
 
 const SOMETIMES = Object.fromEntries(FOOD_GROUPS.map((group) => [group, "sometimes" as const]));
@@ -8,7 +8,7 @@ const SOMETIMES = Object.fromEntries(FOOD_GROUPS.map((group) => [group, "sometim
 /** The survey's form for a new household. */
 export const blankSurvey = (): SurveyTyped => ({
   name: "", adults: "", children: "0", tastes: "", note: "", kind: "balcony", length: "", width: "", sun: [{ from: "08:00", to: "13:00" }], limit: "",
-  wants: { groups: SOMETIMES, must: [], never: [] }, skill: "some", cells: "", budget: "", water: "", away: [],
+  wants: { groups: SOMETIMES, must: [], never: [] }, skill: "some", cells: "", budget: "", water: "", away: [], faces: "", doorAt: "", doorWide: "",
 });
 
 /** The survey's form as it was filled in. */
@@ -28,5 +28,8 @@ export function typedSurvey(household: Household, currency: string): SurveyTyped
     budget: budgetMinor === null ? "" : amountText(budgetMinor, currency),
     water: place?.waterTyped ?? "",
     away: [...away],
+    faces: place?.facesDeg == null ? "" : (COMPASS[Math.round(place.facesDeg / 45) % 8] ?? ""),
+    doorAt: place?.door?.fromTyped ?? "",
+    doorWide: place?.door?.widthTyped ?? "",
   };
 }

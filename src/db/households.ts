@@ -1,5 +1,5 @@
 import type { Wants } from "@/core/food";
-import type { Away, PlaceKind, Skill, SunWindow, Survey } from "@/core/place";
+import { type Away, bearingOf, type PlaceKind, type Skill, type SunWindow, type Survey } from "@/core/place";
 import type { Schools } from "@/core/school";
 import { type Db, rowsOf } from "./pool";
 
@@ -14,6 +14,18 @@ export interface Place {
   readonly limitTyped: string;
   readonly waterLDay: number | null;
   readonly waterTyped: string;
+  readonly facesDeg: number | null;
+  readonly door: PlaceDoor | null;
+  /** Day on which the household's hours of sun were noted. */
+  readonly sunSeenOn: string | null;
+}
+
+/** A door in the wall as it was measured and typed, cm. */
+export interface PlaceDoor {
+  readonly fromCm: number;
+  readonly fromTyped: string;
+  readonly widthCm: number;
+  readonly widthTyped: string;
 }
 
 export interface Household {
@@ -42,7 +54,8 @@ const SELECT = `
     CASE WHEN p.household_id IS NULL THEN NULL ELSE jsonb_build_object(
       'kind', p.kind, 'lengthCm', p.length_cm, 'lengthTyped', p.length_typed, 'widthCm', p.width_cm,
       'widthTyped', p.width_typed, 'sun', p.sun, 'limitKgM2', p.limit_kg_m2, 'limitTyped', p.limit_typed,
-      'waterLDay', p.water_l_day, 'waterTyped', p.water_typed) END AS place
+      'waterLDay', p.water_l_day, 'waterTyped', p.water_typed,
+      'facesDeg', p.faces_deg, 'door', p.door, 'sunSeenOn', p.sun_seen_on) END AS place
   FROM household h LEFT JOIN place p ON p.household_id = h.id
   WHERE h.programme_id = $1`;
 
@@ -93,19 +106,25 @@ export async function updateHouseholdSchools(on: Db, programmeId: string, id: st
   await on.query(`UPDATE household SET schools = $3 WHERE programme_id = $1 AND id = $2`, [programmeId, id, JSON.stringify(schools)]);
 }
 
-export async function putPlace(on: Db, programmeId: string, householdId: string, survey: StoredSurvey): Promise<void> {
+const doorOf = ({ doorAt, doorWide }: StoredSurvey): PlaceDoor | null =>
+  doorAt && doorWide ? { fromCm: doorAt.value, fromTyped: doorAt.typed, widthCm: doorWide.value, widthTyped: doorWide.typed } : null;
+
+/** Stores what a survey says of a place. @param seenOn day on which its sun was noted */
+export async function putPlace(on: Db, programmeId: string, householdId: string, survey: StoredSurvey, seenOn: string): Promise<void> {
   await on.query(
-    `INSERT INTO place (household_id, programme_id, kind, length_cm, length_typed, width_cm, width_typed, sun, limit_kg_m2, limit_typed, water_l_day, water_typed)
-     VALUES ($1, $2, $3, $4, $5, $6, $7, $8, $9, $10, $11, $12)
+    `INSERT INTO place (household_id, programme_id, kind, length_cm, length_typed, width_cm, width_typed, sun, limit_kg_m2, limit_typed, water_l_day, water_typed,
+       faces_deg, door, sun_seen_on)
+     VALUES ($1, $2, $3, $4, $5, $6, $7, $8, $9, $10, $11, $12, $13, $14, $15)
      ON CONFLICT (household_id) DO UPDATE SET kind = excluded.kind, length_cm = excluded.length_cm, length_typed = excluded.length_typed,
        width_cm = excluded.width_cm, width_typed = excluded.width_typed, sun = excluded.sun,
        limit_kg_m2 = excluded.limit_kg_m2, limit_typed = excluded.limit_typed,
-       water_l_day = excluded.water_l_day, water_typed = excluded.water_typed
+       water_l_day = excluded.water_l_day, water_typed = excluded.water_typed,
+       faces_deg = excluded.faces_deg, door = excluded.door, sun_seen_on = excluded.sun_seen_on
      WHERE place.programme_id = excluded.programme_id`,
     [
       householdId, programmeId, survey.kind, survey.length.value, survey.length.typed, survey.width.value, survey.width.typed,
       JSON.stringify(survey.sun), survey.limit?.value ?? null, survey.limit?.typed ?? "",
-      survey.water?.value ?? null, survey.water?.typed ?? "",
+      survey.water?.value ?? null, survey.water?.typed ?? "", survey.faces === "" ? null : bearingOf(survey.faces), doorOf(survey) && JSON.stringify(doorOf(survey)), seenOn,
     ],
   );
 }

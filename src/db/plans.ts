@@ -135,18 +135,33 @@ export interface PlanVersion {
   readonly setAside: boolean;
   readonly savedAt: string;
   readonly savedBy: string;
+  readonly name: string;
   readonly content: unknown;
 }
 
-/** The latest kept states of a plan, newest first. */
+/** The latest kept states of a plan, and every one that has a name, newest first. */
 export async function listVersions(on: Db, programmeId: string, householdId: string, most: number): Promise<PlanVersion[]> {
   const rows = await rowsOf<Omit<PlanVersion, "savedAt"> & { savedAt: Date }>(
     on,
-    `SELECT id, version, set_aside AS "setAside", saved_at AS "savedAt", saved_by AS "savedBy", content
-     FROM plan_version WHERE programme_id = $1 AND household_id = $2 ORDER BY id DESC LIMIT $3`,
+    `SELECT id, version, set_aside AS "setAside", saved_at AS "savedAt", saved_by AS "savedBy", content, name FROM (
+       SELECT v.*, coalesce(n.name, '') AS name, row_number() OVER (ORDER BY v.id DESC) AS place
+       FROM plan_version v
+       LEFT JOIN LATERAL (SELECT name FROM plan_version_name WHERE plan_version_id = v.id ORDER BY id DESC LIMIT 1) n ON true
+       WHERE v.programme_id = $1 AND v.household_id = $2
+     ) kept WHERE place <= $3 OR name <> '' ORDER BY id DESC`,
     [programmeId, householdId, most],
   );
   return rows.map((row) => ({ ...row, savedAt: row.savedAt.toISOString() }));
+}
+
+/** Names a kept state of a household's plan; false when the household has no such state. */
+export async function insertVersionName(on: Db, programmeId: string, householdId: string, versionId: string, name: string, author: string): Promise<boolean> {
+  const { rowCount } = await on.query(
+    `INSERT INTO plan_version_name (programme_id, household_id, plan_version_id, name, author)
+     SELECT $1, $2, id, $4, $5 FROM plan_version WHERE programme_id = $1 AND household_id = $2 AND id = $3`,
+    [programmeId, householdId, versionId, name, author],
+  );
+  return rowCount === 1;
 }
 
 /** Every planting that a household ever planned, removed ones too, with its bag's kind: what records can speak of. */

@@ -27,7 +27,7 @@ export interface DemoHousehold {
   readonly bags: readonly DemoBag[];
 }
 
-type Means = Partial<Pick<SurveyTyped, "skill" | "cells" | "budget" | "water" | "away">> & Partial<SurveyTyped["wants"]>;
+type Means = Partial<Pick<SurveyTyped, "skill" | "cells" | "budget" | "water" | "away" | "faces" | "doorAt" | "doorWide">> & Partial<SurveyTyped["wants"]>;
 
 const survey = (
   name: string, people: readonly [adults: number, children: number], tastes: string,
@@ -38,14 +38,14 @@ const survey = (
     name, adults: String(people[0]), children: String(people[1]), tastes, note, ...place,
     sun: sun.map(([from, to]) => ({ from, to })),
     wants: { groups, must: [...must], never: [...never] },
-    skill: "some", cells: "", budget: "", water: "", away: [], ...brings,
+    skill: "some", cells: "", budget: "", water: "", away: [], faces: "", doorAt: "", doorWide: "", ...brings,
   };
 };
 
 /** The twelve households of the demo programme. Names, places and numbers are all made up. */
 export const DEMO_HOUSEHOLDS: readonly DemoHousehold[] = [
   {
-    survey: survey("Orvane", [2, 2], "greens every day, peas raw, no chilli", { kind: "balcony", length: "3.2 m", width: "1.1 m", limit: "195 kg/m²" }, [["07:00", "13:00"]], "Third floor. Rail faces south-east. Waters before school.", { groups: { greens: "daily", pods: "often", roots: "sometimes", fruits: "often" }, must: ["kale", "pea"], never: ["pepper"], cells: "40", budget: "60", water: "25 L", away: [{ from: "2026-08-08", to: "2026-08-22" }] }),
+    survey: survey("Orvane", [2, 2], "greens every day, peas raw, no chilli", { kind: "balcony", length: "3.2 m", width: "1.1 m", limit: "195 kg/m²" }, [["07:00", "13:00"]], "Third floor. Rail faces south-east. Waters before school.", { groups: { greens: "daily", pods: "often", roots: "sometimes", fruits: "often" }, must: ["kale", "pea"], never: ["pepper"], cells: "40", budget: "60", water: "25 L", away: [{ from: "2026-08-08", to: "2026-08-22" }], faces: "SE", doorAt: "1.1 m", doorWide: "80 cm" }),
     bags: [
       { kind: "round-10-gal", firstSeason: 2025, plantings: [
         { goal: "pak-choi/leaf", method: "tray", sowOn: "2026-04-04", plants: 4, records: [["sown", "2026-04-04", "12"], ["up", "2026-04-10", "10"], ["moved", "2026-04-19", "4"], ["fed", "2026-04-19", "2 tbsp"], ["picked", "2026-05-16", "310 g", "outer leaves"]] },
@@ -68,7 +68,7 @@ export const DEMO_HOUSEHOLDS: readonly DemoHousehold[] = [
     ],
   },
   {
-    survey: survey("Tellick", [3, 1], "tomatoes, onions, sells to neighbours", { kind: "roof", length: "6 m", width: "4 m", limit: "150 kg/m²" }, [["08:30", "18:00"]], "Flat roof over a workshop. Owner wrote the limit on a letter.", { groups: { fruits: "daily", roots: "daily", greens: "often" }, must: ["tomato", "onion"], skill: "sure", cells: "120", budget: "150" }),
+    survey: survey("Tellick", [3, 1], "tomatoes, onions, sells to neighbours", { kind: "roof", length: "6 m", width: "4 m", limit: "150 kg/m²" }, [["08:30", "18:00"]], "Flat roof over a workshop. Owner wrote the limit on a letter.", { groups: { fruits: "daily", roots: "daily", greens: "often" }, must: ["tomato", "onion"], skill: "sure", cells: "120", budget: "150", faces: "S", doorAt: "0.5 m", doorWide: "90 cm" }),
     bags: [
       { kind: "round-30-gal", plantings: [{ goal: "tomato/bush", method: "bought", sowOn: "2026-04-25", plants: 1, records: [["sown", "2026-04-25", "1", "bought seedling"]] }] },
       { kind: "round-15-gal", plantings: [{ goal: "potato/tuber", method: "tubers", sowOn: "2026-03-04", plants: 3, records: [["sown", "2026-03-04", "3"], ["up", "2026-03-28", "3"]] }] },
@@ -103,7 +103,7 @@ export const DEMO_HOUSEHOLDS: readonly DemoHousehold[] = [
     ],
   },
   {
-    survey: survey("Velshe", [2, 0], "lettuce, strawberries", { kind: "balcony", length: "2.8 m", width: "1 m", limit: "40 psf" }, [["13:00", "19:30"]], "Afternoon sun only; hot rail. One hook in the ceiling.", { groups: { greens: "daily", fruits: "often" }, must: ["lettuce", "strawberry"], skill: "first", cells: "12", budget: "40", water: "15 L" }),
+    survey: survey("Velshe", [2, 0], "lettuce, strawberries", { kind: "balcony", length: "2.8 m", width: "1 m", limit: "40 psf" }, [["13:00", "19:30"]], "Afternoon sun only; hot rail. One hook in the ceiling.", { groups: { greens: "daily", fruits: "often" }, must: ["lettuce", "strawberry"], skill: "first", cells: "12", budget: "40", water: "15 L", faces: "W" }),
     bags: [{ kind: "pocket-12" }, { kind: "round-7-gal" }],
   },
   {

@@ -18,6 +18,9 @@ function idOf(name: string): string {
   return `${hex.slice(0, 8)}-${hex.slice(8, 12)}-5${hex.slice(13, 16)}-8${hex.slice(17, 20)}-${hex.slice(20, 32)}`;
 }
 
+/** Day on which the demo's doorsteps were surveyed. */
+const SURVEYED_ON = "2026-04-18";
+
 const PROGRAMME = {
   id: idOf("programme"),
   name: "Stairwell Gardens",
@@ -69,7 +72,7 @@ async function loadHousehold(on: Db, household: DemoHousehold, position: number)
   const survey = { ...read, budgetMinor: budget === null ? null : toMinor(budget, PROGRAMME.currency) };
   const id = idOf(survey.name);
   await insertHousehold(on, PROGRAMME.id, id, String(position + 1).padStart(2, "0"), survey);
-  await putPlace(on, PROGRAMME.id, id, survey);
+  await putPlace(on, PROGRAMME.id, id, survey, SURVEYED_ON);
   if (household.bags.length === 0) return;
   const plan = planOf(household);
   await writePlan(on, PROGRAMME.id, id, 1, PROGRAMME.trainer, plan);

@@ -98,7 +98,7 @@ export function addHousehold(actor: Actor, typed: unknown): Promise<Outcome<{ id
     const id = randomUUID();
     await transaction(async (on) => {
       await insertHousehold(on, actor.programmeId, id, await nextCode(on, actor.programmeId), survey.value);
-      await putPlace(on, actor.programmeId, id, survey.value);
+      await putPlace(on, actor.programmeId, id, survey.value, today().day);
     });
     return { ok: true, value: { id } };
   });
@@ -114,7 +114,7 @@ export function resurvey(actor: Actor, householdId: string, readAt: number, type
     if (!(await readHousehold(actor, householdId))) return refused({ code: "not-found" });
     return transaction(async (on): Promise<Outcome<{ id: string }>> => {
       if (!(await updateHousehold(on, actor.programmeId, householdId, readAt, survey.value))) return refused({ code: "survey-changed" });
-      await putPlace(on, actor.programmeId, householdId, survey.value);
+      await putPlace(on, actor.programmeId, householdId, survey.value, today().day);
       return { ok: true, value: { id: householdId } };
     });
   });

@@ -1,7 +1,8 @@
+import { z } from "zod";
 import { EMPTY_PLAN, type KeptPlan, Plan } from "@/core/garden";
 import type { Outcome, Problem } from "@/core/problem";
 import { findBagKind, findGoal } from "@/library";
-import { keepVersion, listVersions, lockPlan, readPlans, type SavedPlan, writePlan } from "@/db/plans";
+import { insertVersionName, keepVersion, listVersions, lockPlan, readPlans, type SavedPlan, writePlan } from "@/db/plans";
 import { db, transaction } from "@/db/pool";
 import { findProgramme } from "@/db/programmes";
 import { type Actor, mayChange } from "./actor";
@@ -87,6 +88,21 @@ export function setAside(actor: Actor, householdId: string, readAt: number, cont
     if (!plan.ok) return plan;
     await keepVersion(db(), actor.programmeId, householdId, readAt, actor.name, plan.value, true);
     return { ok: true, value: null };
+  });
+}
+
+const VersionName = z.strictObject({ id: z.string().regex(/^\d{1,18}$/), name: z.string().trim().max(80, { error: "too-long" }) });
+
+/** Gives a kept state of a plan a name, so that it is found again however many come after it; an empty one takes it away. */
+export function nameVersion(actor: Actor, householdId: string, input: unknown): Promise<Outcome<null>> {
+  return outcomeOf(async () => {
+    const allowed = mayChange(actor, await findProgramme(db(), actor.programmeId));
+    if (!allowed.ok) return allowed;
+    const named = parsed(VersionName, input);
+    if (!named.ok) return named;
+    if (!(await readHousehold(actor, householdId))) return refused({ code: "not-found" });
+    const stored = await insertVersionName(db(), actor.programmeId, householdId, named.value.id, named.value.name, actor.name);
+    return stored ? { ok: true, value: null } : refused({ code: "not-found" });
   });
 }
 

@@ -1,10 +1,12 @@
 import type { Climate } from "@/core/calendar";
 import type { PlainSetting, Planting, Reference } from "@/core/garden";
-import { sunHours } from "@/core/place";
+import { seenHours, sunHours } from "@/core/place";
 import type { Followed, GardenRecord } from "@/core/record";
+import { windowsOf } from "@/core/sun";
 import type { Programme } from "@/db/programmes";
 import type { Household, Place } from "@/db/households";
 import { findClimate, findMix } from "@/library";
+import { today } from "./environment";
 
 /** The town's own climate, or the library's profile. */
 export function climateOf(programme: Programme): Climate {
@@ -21,16 +23,20 @@ export const isSurveyed = (household: Household): household is Surveyed => house
 
 /** What a household's plan is judged against. @param known what the programme knows besides: its prices, its own germination */
 export function settingOf(programme: Programme, household: Surveyed, known: Pick<PlainSetting, "prices" | "germination"> = {}): PlainSetting {
+  const climate = climateOf(programme);
   const { place, schools, cells, skill, wants, adults, children } = household;
   const mix = findMix(programme.mixId);
   if (!mix) throw new Error(`the library has no mix ${programme.mixId}`);
   return {
-    climate: climateOf(programme),
+    climate,
     mix,
     sunHours: sunHours(place.sun),
     floorM2: (place.lengthCm * place.widthCm) / 10_000,
     limitKgM2: place.limitKgM2 ?? undefined,
     schools: { ...programme.schools, ...schools },
+    floor: { lengthCm: place.lengthCm, widthCm: place.widthCm, door: place.door ? { fromCm: place.door.fromCm, widthCm: place.door.widthCm } : undefined },
+    faces: place.facesDeg ?? undefined,
+    sky: windowsOf(seenHours(place.sun), climate.latitude, place.sunSeenOn ?? today().day, place.facesDeg ?? undefined),
     hands: { cells, skill },
     wants,
     people: { adults, children },

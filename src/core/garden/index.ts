@@ -2,9 +2,11 @@
 export { bagAge } from "./age";
 export { assessGarden, type Garden, type Neighbour, nextMeal, type PlantingView, type RowView, standingOn } from "./assess";
 export type { Clash } from "./clash";
+export { comparePlans, type PlanChange } from "./compare";
 export { changeOf, type Cure, curesFor } from "./cure";
 export { type Economy, economyOf, type Week } from "./economy";
-export { addBag, changeBag, changePlanting, changeRow, putPlanting, removePlanting, removeRow } from "./edit";
+export { addBag, changeBag, changePlanting, changeRow, copyRow, movePlanting, putPlanting, rehouse, removePlanting, removeRow, sowAgain, swapBags } from "./edit";
+export { findSpots, type Ground, groundOf } from "./ground";
 export { type MatchCell, type MatchLine, matchAll, openCell } from "./match";
 export { type Difference, differences } from "./differ";
 export { bestWorth, MATCH_ORDERS, type MatchOrder, orderLines, passesTaste, TASTE_FILTERS, type TasteFilter } from "./order";

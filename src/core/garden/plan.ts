@@ -81,5 +81,7 @@ export interface KeptPlan {
   readonly setAside: boolean;
   readonly savedAt: string;
   readonly savedBy: string;
+  /** What somebody called it; empty when nobody did. */
+  readonly name: string;
   readonly plan: Plan;
 }

@@ -3,11 +3,13 @@ import { rolledTo } from "../bag";
 import type { Climate } from "../calendar";
 import type { Crop, Goal } from "../crop";
 import type { Hands } from "../fit";
+import type { Floor } from "../floor";
 import type { Wants } from "../food";
 import type { Mix } from "../mix";
 import type { Prices } from "../money";
 import type { Germination } from "../record";
 import { inForce, type Schools } from "../school";
+import type { SkyWindow } from "../sun";
 import type { BagThing, Row } from "./plan";
 
 /** The library as plain data, so that it can be sent to where the computing is done. */
@@ -31,6 +33,10 @@ export interface PlainSetting {
   /** What the household eats, and how many are at table. */
   readonly wants?: Wants;
   readonly people?: { readonly adults: number; readonly children: number };
+  /** The floor from above, the way its open side faces in degrees, and the sky that its sun comes through. */
+  readonly floor?: Floor;
+  readonly faces?: number;
+  readonly sky?: readonly SkyWindow[];
   /** The programme's prices, and its own germination by crop. */
   readonly prices?: Prices;
   readonly germination?: Readonly<Record<string, Germination>>;

@@ -28,6 +28,14 @@ export function sunHours(windows: readonly SunWindow[]): number {
   return sum;
 }
 
+/** The eight points that people name, clockwise from north, each an eighth of a turn. */
+export const COMPASS = ["N", "NE", "E", "SE", "S", "SW", "W", "NW"] as const;
+export type Compass = (typeof COMPASS)[number];
+export const bearingOf = (point: Compass): number => COMPASS.indexOf(point) * 45;
+
+/** Stretches of sun as hours on the clock, 13.5 for half past one. */
+export const seenHours = (windows: readonly SunWindow[]) => windows.map((w) => ({ from: hour(w.from), to: hour(w.to) }));
+
 /** The doorstep survey as it is typed, and as it is understood. */
 export const Survey = z.strictObject({
   name: z.string().trim().min(1, { error: "name-missing" }).max(80, { error: "too-long" }),
@@ -40,6 +48,11 @@ export const Survey = z.strictObject({
   width: quantityField("length", 20_000),
   sun: z.array(SunWindow).max(6),
   limit: optionalQuantityField("load", 5_000),
+  /** Compass point that the open side faces; empty when nobody knows. */
+  faces: z.enum(["", ...COMPASS]),
+  /** A door in the wall: how far from its left end, and how wide; both or neither. */
+  doorAt: optionalQuantityField("length", 20_000),
+  doorWide: optionalQuantityField("length", 1_000),
   wants: Wants,
   skill: z.enum(SKILLS),
   /** Cells or trays to raise seedlings in, counted in cells; empty when nobody asked. */
@@ -49,6 +62,6 @@ export const Survey = z.strictObject({
   /** Water that can be carried a day. */
   water: optionalQuantityField("volume", 2_000),
   away: z.array(Away).max(12),
-});
+}).refine((s) => (s.doorAt === null) === (s.doorWide === null), { error: "door-half", path: ["doorWide"] });
 export type SurveyTyped = z.input<typeof Survey>;
 export type Survey = z.output<typeof Survey>;

@@ -5,16 +5,19 @@ import { useRouter } from "next/navigation";
 import { useCallback, useEffect, useMemo, useState } from "react";
 import type { Day } from "@/core/day";
 import {
-  addBag, assessGarden, changeBag, changePlanting, changeRow, type KeptPlan, type PlainSetting, type Plan, plantingOf, putPlanting, type Reference, removePlanting,
-  removeRow, spanOf, suggestGoal,
+  addBag, assessGarden, changeBag, changePlanting, changeRow, copyRow, findSpots, type KeptPlan, movePlanting, type PlainSetting, type Plan, plantingOf, putPlanting, type Reference, rehouse,
+  removePlanting, removeRow, sowAgain, spanOf, suggestGoal, swapBags,
 } from "@/core/garden";
 import type { Outcome, Problem } from "@/core/problem";
 import { Button, buttonClass } from "@/ui/primitives/button";
 import { Caution } from "@/ui/primitives/caution";
 import { send } from "@/ui/primitives/send";
+import type { StripHands } from "@/ui/draw/strip";
 import { useSetting } from "@/ui/use-setting";
 import { useWords } from "@/ui/words/use-words";
 import { Better } from "./better";
+import { GroundPlan } from "./ground";
+import { type Act, Palette } from "./palette";
 import { PlantingPanel } from "./planting-panel";
 import { type Means, Propose } from "./propose/propose";
 import { BenchRow, type Selection } from "./row";
@@ -23,6 +26,7 @@ import { useBench } from "./store";
 import { Totals } from "./totals";
 import { useDraft } from "./use-draft";
 import { Versions } from "./versions";
+import { Year } from "./year";
 
 interface Saved {
   readonly version: number;
@@ -39,14 +43,18 @@ export interface BenchProps {
   readonly means: Means;
   readonly reference: Reference;
   readonly save: (readAt: number, plan: Plan) => Promise<Outcome<Saved>>;
+  readonly nameVersion: (id: string, name: string) => Promise<Outcome<null>>;
   readonly setAside: (readAt: number, plan: Plan) => Promise<Outcome<null>>;
   readonly reread: () => Promise<Outcome<Saved>>;
 }
 
+/** A plan that nobody has touched for so long is saved by itself. */
+const SAVED_AFTER_MS = 12_000;
+
 const same = (a: Plan, b: Plan) => a === b || JSON.stringify(a) === JSON.stringify(b);
 
 /** The plan: one row is one bag, everything is computed anew with each change, and the totals stay in sight. */
-export function Bench({ household, today, saved, earlier, setting: plain, means, reference, save, setAside, reread }: BenchProps) {
+export function Bench({ household, today, saved, earlier, setting: plain, means, reference, save, nameVersion, setAside, reread }: BenchProps) {
   const words = useWords();
   const { t, quantity, problem } = words;
   const router = useRouter();
@@ -68,7 +76,7 @@ export function Bench({ household, today, saved, earlier, setting: plain, means,
   const row = garden.rows[index];
   const planting = row?.plantings.find((p) => p.planting.id === selection?.plantingId);
 
-  const store = async (readAt: number) => {
+  const store = async (readAt: number, byItself = false) => {
     setBusy(true);
     setFailure(undefined);
     const sent = plan;
@@ -76,7 +84,7 @@ export function Bench({ household, today, saved, earlier, setting: plain, means,
     if (outcome.ok) {
       setBase({ ...outcome.value, plan: sent });
       setConflict(undefined);
-      setSaid(t("bench.saved", { version: outcome.value.version }));
+      setSaid(t(byItself ? "bench.savedItself" : "bench.saved", { version: outcome.value.version }));
       router.refresh();
     } else if (outcome.problem.code === "plan-changed") {
       const theirs = await send(reread);
@@ -95,6 +103,14 @@ export function Bench({ household, today, saved, earlier, setting: plain, means,
     setConflict(undefined);
     router.refresh();
   };
+
+  useEffect(() => {
+    if (!dirty || busy || conflict || failure) return;
+    const timer = setTimeout(() => void store(base.version, true), SAVED_AFTER_MS);
+    return () => clearTimeout(timer);
+    // Every change of the plan starts the wait anew; what `store` closes over is only read when it is over.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [plan, dirty, busy, conflict, failure, base.version]);
 
   useEffect(() => {
     const onKey = (e: KeyboardEvent) => {
@@ -126,6 +142,27 @@ export function Bench({ household, today, saved, earlier, setting: plain, means,
     setSelection({ rowId: row.row.id, plantingId: id });
   };
 
+  const acts: Act[] = [
+    { name: t("bench.save"), keys: "Ctrl S", run: () => void store(base.version) },
+    { name: t("bench.undo"), keys: "Ctrl Z", run: undo },
+    { name: t("bench.redo"), keys: "Ctrl Y", run: redo },
+    { name: t("bench.addBag"), run: addRow },
+    ...(selection ? [{ name: t("palette.away"), run: () => setSelection(undefined) }] : []),
+    ...garden.rows.flatMap((r, i): Act[] => {
+      const n = i + 1;
+      return [
+        { name: t("palette.select", { n, bag: words.bag(r.bag.kindId) }), run: () => setSelection({ rowId: r.row.id }) },
+        { name: t("palette.pin", { n }), run: () => change((p) => changeRow(p, r.row.id, { pinned: r.row.pinned ? undefined : true })) },
+        ...r.plantings.map((p): Act => ({ name: t("palette.plant", { n, crop: `${words.crop(p.goal.id)}, ${words.day(p.planting.sowOn)}` }), run: () => setSelection({ rowId: r.row.id, plantingId: p.planting.id }) })),
+      ];
+    }),
+    { name: t("ground.findSpots", { count: garden.rows.filter((r) => r.load && !r.bag.spot).length }), run: () => change((p) => findSpots(p, garden, setting)) },
+  ];
+  const hands: StripHands = {
+    onMove: (id, days) => change((p) => movePlanting(p, id, days)),
+    onOutBy: (id, day) => change((p) => changePlanting(p, id, { outBy: day })),
+  };
+
   const spotsOver = garden.rows.filter((r) => r.load?.grade === "over").length;
   const { load } = garden;
   return (
@@ -153,7 +190,8 @@ export function Bench({ household, today, saved, earlier, setting: plain, means,
           {dirty ? <b className="text-beet">▲ {t("bench.unsaved")}</b> : said || (base.version > 0 ? t("bench.savedState", { version: base.version }) : t("bench.never"))}
         </p>
         <div className="ml-auto flex flex-wrap gap-2">
-          <Versions earlier={earlier} onOpen={(v) => { change(() => v.plan); setSaid(t("bench.openedVersion", { version: v.version })); }} />
+          <Palette acts={acts} />
+          <Versions earlier={earlier} plan={plan} setting={setting} today={today} onName={nameVersion} onOpen={(v) => { change(() => v.plan); setSaid(t("bench.openedVersion", { version: v.version })); }} />
           <Button onClick={addRow}>{t("bench.addBag")}</Button>
           <Propose
             plan={plan}
@@ -211,8 +249,20 @@ export function Bench({ household, today, saved, earlier, setting: plain, means,
             </div>
           )}
           {garden.rows.map((view, i) => (
-            <BenchRow key={view.row.id} view={view} number={i + 1} span={span} today={today} selection={selection} onSelect={setSelection} />
+            <BenchRow key={view.row.id} view={view} number={i + 1} span={span} today={today} selection={selection} onSelect={setSelection} hands={hands} />
           ))}
+          {garden.rows.length > 0 && (
+            <GroundPlan
+              garden={garden}
+              setting={setting}
+              today={today}
+              selection={selection}
+              onSelect={setSelection}
+              onBag={(id, edit) => change((p) => changeBag(p, id, edit))}
+              onFindSpots={() => change((p) => findSpots(p, garden, setting))}
+            />
+          )}
+          {garden.rows.length > 0 && <Year garden={garden} setting={setting} today={today} waterLDay={means.waterLDay} />}
         </div>
         <aside
           aria-label={t("bench.panel")}
@@ -232,6 +282,12 @@ export function Bench({ household, today, saved, earlier, setting: plain, means,
               crops={reference.crops}
               setting={setting}
               onChange={(edit) => change((p) => changePlanting(p, planting.planting.id, edit))}
+              rows={garden.rows.map((r, i) => ({ id: r.row.id, number: i + 1, kindId: r.bag.kindId }))}
+              onRehouse={(rowId) => {
+                change((p) => rehouse(p, planting.planting.id, rowId));
+                setSelection({ rowId, plantingId: planting.planting.id });
+              }}
+              onSowAgain={(everyDays, times) => change((p) => sowAgain(p, planting.planting.id, everyDays, times, () => crypto.randomUUID()))}
               onOther={(id, edit) => change((p) => changePlanting(p, id, edit))}
               onRemove={() => {
                 change((p) => removePlanting(p, planting.planting.id));
@@ -249,6 +305,9 @@ export function Bench({ household, today, saved, earlier, setting: plain, means,
               setting={setting}
               onBag={(edit) => change((p) => changeBag(p, row.bag.id, edit))}
               onRow={(edit) => change((p) => changeRow(p, row.row.id, edit))}
+              rows={garden.rows.map((r, i) => ({ id: r.row.id, number: i + 1, kindId: r.bag.kindId }))}
+              onCopy={() => change((p) => copyRow(p, row.row.id, () => crypto.randomUUID()))}
+              onSwap={(rowId) => change((p) => swapBags(p, row.row.id, rowId))}
               onAdd={addPlanting}
               onRemove={() => {
                 change((p) => removeRow(p, row.row.id));

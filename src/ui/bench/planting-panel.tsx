@@ -1,5 +1,6 @@
 "use client";
 
+import { useState } from "react";
 import { z } from "zod";
 import { sideHoles } from "@/core/bag";
 import type { Crop } from "@/core/crop";
@@ -19,6 +20,7 @@ import { Food } from "@/ui/verdict/food";
 import { MethodLine } from "@/ui/verdict/method-line";
 import { Verdict } from "@/ui/verdict/verdict";
 import { useWords } from "@/ui/words/use-words";
+import type { RowName } from "./row";
 
 interface PanelProps {
   readonly view: PlantingView;
@@ -28,16 +30,23 @@ interface PanelProps {
   readonly onChange: (change: Partial<Planting>) => void;
   /** A change to another planting of the row, where that cures a clash. */
   readonly onOther: (plantingId: string, change: Partial<Planting>) => void;
+  readonly rows: readonly RowName[];
+  readonly onRehouse: (rowId: string) => void;
+  readonly onSowAgain: (everyDays: number, times: number) => void;
   readonly onRemove: () => void;
 }
 
 const WEEK = 7;
 const PLANTS = wholeField(0, 5000);
+const EVERY = wholeField(1, 365);
+/** A steady supply of quick leaf is sown about so often, days. Common practice. */
+const USUAL_EVERY = 21;
 const OUT_BY = z.union([z.literal("").transform(() => undefined), DayText]);
 
 /** A planting opened up: its verdict with every number, and each of its choices, which take effect at once. */
-export function PlantingPanel({ view, row, crops, setting, onChange, onOther, onRemove }: PanelProps) {
-  const { t, crop, day, quantity } = useWords();
+export function PlantingPanel({ view, row, crops, setting, rows, onChange, onOther, onRehouse, onSowAgain, onRemove }: PanelProps) {
+  const { t, crop, bag, day, quantity } = useWords();
+  const [every, setEvery] = useState(USUAL_EVERY);
   const { planting, goal, method } = view;
   const where = planting.surface === "side" ? "side" : "top";
   const plants = planting.plants ?? 0;
@@ -124,6 +133,19 @@ export function PlantingPanel({ view, row, crops, setting, onChange, onOther, on
             </option>
           ))}
         </SelectField>
+      </div>
+      <div className="grid grid-cols-2 items-end gap-2.5 border-t border-line pt-2">
+        {rows.length > 1 && (
+          <SelectField label={t("bench.rehouse")} className="col-span-2" value={row.row.id} onChange={(e) => onRehouse(e.target.value)}>
+            {rows.map((r) => (
+              <option key={r.id} value={r.id}>
+                {r.number} {bag(r.kindId)}
+              </option>
+            ))}
+          </SelectField>
+        )}
+        <TypedField label={t("bench.every")} inputMode="numeric" text={String(every)} schema={EVERY} onValue={setEvery} />
+        <Button onClick={() => onSowAgain(every, 1)}>{t("bench.sowAgain")}</Button>
       </div>
       <MethodLine method={method} why={view.methodWhy} family={view.crop.family} schools={row.schools} />
       <Bill of={{ crop: view.crop, goal, method, stages: view.season.stages }} plants={planting.plants ?? undefined} areaCm2={view.fit.sown?.areaCm2 ?? 0} setting={setting} />

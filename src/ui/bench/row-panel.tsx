@@ -12,6 +12,7 @@ import { SelectField } from "@/ui/primitives/field";
 import { TypedField } from "@/ui/primitives/typed-field";
 import { useWords } from "@/ui/words/use-words";
 import { Measures } from "./measures";
+import type { RowName } from "./row";
 
 interface PanelProps {
   readonly view: RowView;
@@ -21,12 +22,16 @@ interface PanelProps {
   readonly setting: Setting;
   readonly onBag: (change: Partial<BagThing>) => void;
   readonly onRow: (change: Partial<Row>) => void;
+  readonly rows: readonly RowName[];
+  readonly onCopy: () => void;
+  /** Gives this row the bag of another, and that the bag of this. */
+  readonly onSwap: (rowId: string) => void;
   readonly onAdd: () => void;
   readonly onRemove: () => void;
 }
 
 /** A bag opened up: what it holds and weighs, whether its spot of floor bears it, and its measures. */
-export function RowPanel({ view, number, reference, today, setting, onBag, onRow, onAdd, onRemove }: PanelProps) {
+export function RowPanel({ view, number, reference, today, setting, rows, onBag, onRow, onCopy, onSwap, onAdd, onRemove }: PanelProps) {
   const { t, bag, quantity } = useWords();
   const { limitKgM2, schools } = setting;
   const { shape, load, label, make } = view;
@@ -133,10 +138,21 @@ export function RowPanel({ view, number, reference, today, setting, onBag, onRow
           <SchoolSwitches own={view.row.schools ?? {}} above={schools ?? {}} onChange={(next) => onRow({ schools: next })} />
         </div>
       </details>
+      {rows.length > 1 && (
+        <SelectField label={t("bench.swap")} value="" onChange={(e) => onSwap(e.target.value)}>
+          <option value="">{t("bench.swapWith")}</option>
+          {rows.filter((r) => r.id !== view.row.id).map((r) => (
+            <option key={r.id} value={r.id}>
+              {r.number} {bag(r.kindId)}
+            </option>
+          ))}
+        </SelectField>
+      )}
       <div className="flex flex-wrap gap-2 border-t border-line pt-3">
         <Button look="solid" onClick={onAdd}>
           {t("bench.addPlanting")}
         </Button>
+        <Button onClick={onCopy}>{t("bench.copyRow")}</Button>
         <Button look="warn" onClick={onRemove}>
           {t("bench.removeRow")}
         </Button>

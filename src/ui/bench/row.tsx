@@ -3,13 +3,20 @@
 import type { Day } from "@/core/day";
 import { type PlantingView, type RowView, type Span, standingOn } from "@/core/garden";
 import { BagSection } from "@/ui/draw/section";
-import { SeasonStrip } from "@/ui/draw/strip";
+import { SeasonStrip, type StripHands } from "@/ui/draw/strip";
 import { BagTop } from "@/ui/draw/top";
 import { useWords } from "@/ui/words/use-words";
 
 export interface Selection {
   readonly rowId: string;
   readonly plantingId?: string;
+}
+
+/** A row as lists name it. */
+export interface RowName {
+  readonly id: string;
+  readonly number: number;
+  readonly kindId: string;
 }
 
 interface RowProps {
@@ -19,6 +26,8 @@ interface RowProps {
   readonly today: Day;
   readonly selection: Selection | undefined;
   readonly onSelect: (selection: Selection) => void;
+  /** Bars can be moved and stretched; left out where a plan is only shown. */
+  readonly hands?: StripHands;
 }
 
 const spacing = ({ goal }: PlantingView) => (goal.stand.type === "plants" ? goal.stand.spacingCm.good : 0);
@@ -34,7 +43,7 @@ function inView(view: RowView, plantingId: string | undefined, today: Day): Plan
 }
 
 /** One row is one bag: its section, its top with the plants, and its season. */
-export function BenchRow({ view, number, span, today, selection, onSelect }: RowProps) {
+export function BenchRow({ view, number, span, today, selection, onSelect, hands }: RowProps) {
   const { t, bag, quantity } = useWords();
   const rowId = view.row.id;
   const selected = selection?.rowId === rowId;
@@ -94,13 +103,15 @@ export function BenchRow({ view, number, span, today, selection, onSelect }: Row
           today={today}
           months={number === 1}
           onSelect={(plantingId) => onSelect({ rowId, plantingId })}
+          hands={view.row.pinned ? undefined : hands}
           bars={view.plantings.map((p) => ({
             id: p.planting.id,
             goalId: p.goal.id,
             plants: p.planting.plants,
             stages: p.season.stages,
+            outBy: p.planting.outBy,
             selected: selected && selection.plantingId === p.planting.id,
-            wrong: p.fit.grade === "wrong",
+            wrong: p.fit.grade === "wrong" || view.clashes.some((c) => c.plantingId === p.planting.id),
           }))}
         />
         {view.plantings.length === 0 && <p className="-mt-14 pl-2 text-[0.9375rem] text-muted">{t("bench.noPlanting")}</p>}

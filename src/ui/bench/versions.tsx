@@ -1,15 +1,37 @@
 "use client";
 
+import { useRouter } from "next/navigation";
 import { useFormatter } from "next-intl";
 import { Dialog } from "radix-ui";
-import type { KeptPlan } from "@/core/garden";
+import { useState } from "react";
+import type { Day } from "@/core/day";
+import type { KeptPlan, Plan, Setting } from "@/core/garden";
+import type { Outcome } from "@/core/problem";
 import { Button } from "@/ui/primitives/button";
+import { send } from "@/ui/primitives/send";
 import { useWords } from "@/ui/words/use-words";
+import { SideBySide } from "./side-by-side";
 
-/** Earlier states of the plan, those set aside in a conflict too; opening one is a change like any other and can be undone. */
-export function Versions({ earlier, onOpen }: { earlier: readonly KeptPlan[]; onOpen: (version: KeptPlan) => void }) {
+interface VersionsProps {
+  readonly earlier: readonly KeptPlan[];
+  readonly plan: Plan;
+  readonly setting: Setting;
+  readonly today: Day;
+  readonly onOpen: (version: KeptPlan) => void;
+  readonly onName: (id: string, name: string) => Promise<Outcome<null>>;
+}
+
+/** Earlier states of the plan, those set aside in a conflict too: named, held beside the plan as it is, and opened like any other change. */
+export function Versions({ earlier, plan, setting, today, onOpen, onName }: VersionsProps) {
   const { t } = useWords();
   const format = useFormatter();
+  const router = useRouter();
+  const [beside, setBeside] = useState<string>();
+  const compared = earlier.find((v) => v.id === beside);
+  const titleOf = (v: KeptPlan) => v.name || (v.setAside ? t("bench.setAside", { version: v.version }) : t("bench.versionLine", { version: v.version }));
+  const rename = async (id: string, name: string) => {
+    if ((await send(() => onName(id, name))).ok) router.refresh();
+  };
   return (
     <Dialog.Root>
       <Dialog.Trigger asChild>
@@ -17,18 +39,30 @@ export function Versions({ earlier, onOpen }: { earlier: readonly KeptPlan[]; on
       </Dialog.Trigger>
       <Dialog.Portal>
         <Dialog.Overlay className="fixed inset-0 z-10 bg-ink/40" />
-        <Dialog.Content aria-describedby={undefined} className="fixed top-1/2 left-1/2 z-10 max-h-[80vh] w-[min(32rem,92vw)] -translate-1/2 overflow-y-auto border-[1.5px] border-ink bg-card p-5">
+        <Dialog.Content aria-describedby={undefined} className="fixed top-1/2 left-1/2 z-10 max-h-[88vh] w-[min(46rem,94vw)] -translate-1/2 overflow-y-auto border-[1.5px] border-ink bg-card p-5">
           <Dialog.Title className="mb-2 text-lg font-bold">{t("bench.versions")}</Dialog.Title>
           {earlier.length === 0 && <p className="text-muted">{t("bench.noVersions")}</p>}
+          {compared && <SideBySide title={titleOf(compared)} before={compared.plan} after={plan} setting={setting} today={today} />}
           <ul>
             {earlier.map((v) => (
-              <li key={v.id} className="flex items-center justify-between gap-3 border-t border-line py-2">
-                <span>
-                  <b>{v.setAside ? t("bench.setAside", { version: v.version }) : t("bench.versionLine", { version: v.version })}</b>
+              <li key={v.id} className="flex flex-wrap items-center justify-between gap-x-3 gap-y-1 border-t border-line py-2">
+                <span className="min-w-0 flex-1">
+                  <b>{titleOf(v)}</b>
                   <span className="block text-sm text-muted">
                     {format.dateTime(new Date(v.savedAt), { day: "numeric", month: "short", year: "numeric", hour: "2-digit", minute: "2-digit" })} · {v.savedBy}
                   </span>
                 </span>
+                <input
+                  aria-label={t("bench.nameVersion", { version: v.version })}
+                  placeholder={t("bench.noName")}
+                  defaultValue={v.name}
+                  maxLength={80}
+                  onBlur={(e) => e.target.value.trim() !== v.name && void rename(v.id, e.target.value)}
+                  className="min-h-9 w-36 border-[1.5px] border-line bg-card px-2 focus:border-ink"
+                />
+                <Button aria-pressed={beside === v.id} onClick={() => setBeside(beside === v.id ? undefined : v.id)}>
+                  {t("bench.compare")}
+                </Button>
                 <Dialog.Close asChild>
                   <Button onClick={() => onOpen(v)}>{t("bench.openVersion")}</Button>
                 </Dialog.Close>

@@ -5,7 +5,7 @@ import { useRouter } from "next/navigation";
 import { useState } from "react";
 import { useFieldArray, useForm, useWatch } from "react-hook-form";
 import type { Crop } from "@/core/crop";
-import { PLACE_KINDS, Survey, type SurveyTyped } from "@/core/place";
+import { COMPASS, PLACE_KINDS, Survey, type SurveyTyped } from "@/core/place";
 import { type Outcome, type Problem, problemMessage, readProblem } from "@/core/problem";
 import { Button } from "@/ui/primitives/button";
 import { SelectField, TextArea, TextField } from "@/ui/primitives/field";
@@ -104,6 +104,18 @@ export function Doorstep({ title, start, isNew, crops, currency, today, usualBag
             <p className="text-sm text-muted">{t("doorstep.tooMany")}</p>
           )}
         </fieldset>
+        <div className="mt-3 grid grid-cols-2 gap-3 sm:grid-cols-3">
+          <SelectField label={t("doorstep.faces")} className="col-span-2 sm:col-span-1" problem={problem(errors.faces?.message)} {...register("faces")}>
+            <option value="">{t("doorstep.facesUnknown")}</option>
+            {COMPASS.map((point) => (
+              <option key={point} value={point}>
+                {t(`compass.${point}`)}
+              </option>
+            ))}
+          </SelectField>
+          <TextField label={t("doorstep.doorAt")} hint={t("doorstep.doorHint")} problem={problem(errors.doorAt?.message)} {...register("doorAt")} />
+          <TextField label={t("doorstep.doorWide")} problem={problem(errors.doorWide?.message)} {...register("doorWide")} />
+        </div>
         <TextField label={t("doorstep.limit")} hint={t("doorstep.limitHint")} className="mt-3 max-w-md" problem={problem(errors.limit?.message)} {...register("limit")} />
         <Eats form={{ register, control, setValue }} crops={crops} />
         <Brings form={{ register, control }} errors={errors} currency={currency} today={today} />

@@ -1,6 +1,6 @@
 import { getTranslations } from "next-intl/server";
 import { notFound, redirect } from "next/navigation";
-import { readPlanAction, savePlanAction, setAsideAction } from "@/app/actions";
+import { nameVersionAction, readPlanAction, savePlanAction, setAsideAction } from "@/app/actions";
 import { screen } from "@/app/screen";
 import { today } from "@/server/environment";
 import { readHousehold, readProgramme } from "@/server/households";
@@ -40,6 +40,7 @@ export default async function Page({ params }: PageProps<"/house/[id]/bench">) {
         means={{ budgetMinor: household.budgetMinor, waterLDay: place.waterLDay, away: household.away, currency }}
         reference={await readReference(actor)}
         save={savePlanAction.bind(null, id)}
+        nameVersion={nameVersionAction.bind(null, id)}
         setAside={setAsideAction.bind(null, id)}
         reread={readPlanAction.bind(null, id)}
       />

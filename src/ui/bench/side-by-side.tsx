@@ -1,0 +1,71 @@
+"use client";
+
+import { useMemo } from "react";
+import type { Day } from "@/core/day";
+import { assessGarden, comparePlans, economyOf, nextMeal, type Plan, type Planting, type Setting, weeklyThirst } from "@/core/garden";
+import { useWords } from "@/ui/words/use-words";
+
+interface SideProps {
+  readonly title: string;
+  readonly before: Plan;
+  readonly after: Plan;
+  readonly setting: Setting;
+  readonly today: Day;
+}
+
+/** Two states of a plan side by side: what each comes to, and which plantings differ. */
+export function SideBySide({ title, before, after, setting, today }: SideProps) {
+  const { t, number, money, quantity, day, crop } = useWords();
+  const sums = useMemo(
+    () =>
+      [before, after].map((plan) => {
+        const garden = assessGarden(plan, setting);
+        return { garden, economy: economyOf(garden, setting, today), meal: nextMeal(garden, today), water: weeklyThirst(garden, today, setting) };
+      }),
+    [before, after, setting, today],
+  );
+  const change = useMemo(() => comparePlans(before, after), [before, after]);
+  const name = (p: Planting) => `${crop(p.goalId)}${p.plants === null ? "" : ` × ${p.plants}`}, ${day(p.sowOn)}`;
+  const lines: readonly (readonly [label: string, of: (s: (typeof sums)[number]) => string])[] = [
+    [t("compare.bags"), (s) => number(s.garden.rows.length)],
+    [t("compare.mix"), (s) => quantity(s.garden.soilL, "volume")],
+    [t("compare.weight"), (s) => quantity(s.garden.load.kg, "mass")],
+    [t("bench.waterNow"), (s) => quantity(s.water, "volume")],
+    [t("bench.toBuy"), (s) => money(s.economy.shopping.minor)],
+    [t("propose.food"), (s) => quantity(s.economy.totalG / 1000, "mass")],
+    [t("compare.worth"), (s) => money(s.economy.worthMinor)],
+    [t("compare.meal"), (s) => (s.meal ? day(s.meal.day) : "–")],
+    [t("bench.clash"), (s) => number(s.garden.rows.reduce((n, r) => n + r.clashes.length, 0))],
+  ];
+  return (
+    <section aria-label={t("bench.compare")} className="mb-3 border-y-[1.5px] border-ink py-2">
+      <table className="w-full text-[0.9375rem]">
+        <thead>
+          <tr>
+            <td />
+            <th scope="col" className="px-2 text-right">{title}</th>
+            <th scope="col" className="px-2 text-right">{t("compare.now")}</th>
+          </tr>
+        </thead>
+        <tbody>
+          {lines.map(([label, of]) => {
+            const [then, now] = sums.map(of);
+            return (
+              <tr key={label} className="border-t border-line">
+                <th scope="row" className="py-0.5 text-left font-normal">{label}</th>
+                <td className="px-2 text-right">{then}</td>
+                <td className={`px-2 text-right ${then === now ? "" : "font-bold"}`}>{now}</td>
+              </tr>
+            );
+          })}
+        </tbody>
+      </table>
+      <ul className="mt-2 text-[0.9375rem]">
+        {change.added.map((p) => <li key={p.id}>+ {name(p)}</li>)}
+        {change.removed.map((p) => <li key={p.id}>− {name(p)}</li>)}
+        {change.changed.map(({ before: b, after: a }) => <li key={a.id}>{name(b)} → {name(a)}</li>)}
+        {change.added.length + change.removed.length + change.changed.length === 0 && <li className="text-muted">{t("compare.same")}</li>}
+      </ul>
+    </section>
+  );
+}
