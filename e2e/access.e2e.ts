@@ -12,7 +12,7 @@ beforeAll(async () => {
 });
 afterAll(() => opened.close());
 
-const screens = () => ["/", "/library", "/climate", "/schools", "/households/new", ...["doorstep", "match", "bench", "log"].map((s) => `/house/${house}/${s}`), "/nowhere"];
+const screens = () => ["/", "/library", "/climate", "/schools", "/prices", "/proposals", "/households/new", ...["doorstep", "match", "bench", "garden", "log"].map((s) => `/house/${house}/${s}`), "/nowhere"];
 
 describe.each([["a laptop", 1280, 800], ["a phone", 390, 844]] as const)("on %s", (_, width, height) => {
   it("no screen breaks a rule of axe or scrolls sideways, light or dark", async () => {

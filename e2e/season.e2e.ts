@@ -249,6 +249,97 @@ it("names a clash in a bag with its dates, and cures it with one press", async (
   await page.close();
 });
 
+it("proposes a garden, keeps a pinned row, mends the rest, and moves by hand", { timeout: 150_000 }, async () => {
+  const page = await openPage(opened.browser, "/");
+  const id = await survey(page, "Planned");
+  await visit(page, `/house/${id}/bench`);
+  const propose = async (start: string) => {
+    await press(page, "Propose a garden");
+    await press(page, start);
+    await page.waitForSelector("progress", { timeout: 40_000 });
+    await press(page, "Stop, take the best so far");
+    await page.waitForFunction(() => !document.querySelector('[role="dialog"]')!.textContent!.includes("Stop, take"), { timeout: 60_000 });
+  };
+  await propose("Work out three gardens");
+  await see(page, "of the best that is possible with the");
+  await page.locator('section[aria-label="Soonest food"] button').click();
+  await see(page, "Not saved");
+  const titles = (row: number) => page.$$eval(`section[aria-label="Row ${row}"] [data-strip] button`, (bars) => bars.map((b) => b.title));
+  const [first, second] = [await titles(1), await titles(2)];
+  expect(first.length).toBeGreaterThan(0);
+
+  // One pin: a mending that leaves out what the second row has keeps the first as it is.
+  await page.locator('section[aria-label="Row 1"] > button').click();
+  await page.locator("aside ::-p-text(Pin this row)").click();
+  await see(page, "pinned");
+  const refused = /^(.*?)( ×|:)/.exec(second[0]!)![1]!.split(",")[0]!.replace("leaf ", "");
+  await press(page, "Propose a garden");
+  await page.locator('::-p-aria([name="What is wanted"])').fill("repair");
+  const option = await page.$$eval('[role="dialog"] select:last-of-type option', (all, name) => all.find((o) => name.includes(o.textContent ?? "?"))?.value ?? all[1]?.value, refused);
+  await page.locator('::-p-aria([name="Leave out"])').fill(option!);
+  await press(page, "Close");
+  await propose("Work out the mending");
+  await page.locator('section[aria-label="mend the plan, change little"] button').click();
+  expect(await titles(1)).toEqual(first);
+
+  // One drag: the bar goes to a later day, and by the arrow key back by a week.
+  const bar = (await page.$('section[aria-label="Row 2"] [data-strip] button'))!;
+  const before = await bar.evaluate((b) => b.title);
+  const box = (await bar.boundingBox())!;
+  await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2);
+  await page.mouse.down();
+  await page.mouse.move(box.x + box.width / 2 + 40, box.y + box.height / 2, { steps: 5 });
+  await page.mouse.up();
+  await page.waitForFunction((title) => document.querySelector<HTMLElement>('section[aria-label="Row 2"] [data-strip] button')!.title !== title, {}, before);
+  await press(page, "Undo");
+  await page.waitForFunction((title) => document.querySelector<HTMLElement>('section[aria-label="Row 2"] [data-strip] button')!.title === title, {}, before);
+  await (await page.$('section[aria-label="Row 2"] [data-strip] button'))!.focus();
+  await page.keyboard.press("ArrowRight");
+  await page.waitForFunction((title) => document.querySelector<HTMLElement>('section[aria-label="Row 2"] [data-strip] button')!.title !== title, {}, before);
+
+  // Spots on the floor, one bag moved by keyboard, and all of it saved.
+  await page.locator("#ground ~ button").click();
+  const spot = await page.waitForSelector("svg g[role=button]");
+  const at = await spot!.evaluate((g) => g.getAttribute("aria-label"));
+  await spot!.evaluate((g) => (g as unknown as SVGElement).focus());
+  await page.keyboard.press("ArrowLeft");
+  await page.waitForFunction((label) => document.querySelector("svg g[role=button]")!.getAttribute("aria-label") !== label, {}, at);
+  await press(page, "Save");
+  await see(page, "Saved, version");
+  const saved = await titles(2);
+  await visit(page, `/house/${id}/bench`);
+  expect(await titles(2)).toEqual(saved);
+  expect(await page.$$eval("svg g[role=button]", (all) => all.length)).toBeGreaterThan(0);
+  await page.close();
+});
+
+it("finds what can be done by name, and holds a named version beside the plan", async () => {
+  const page = await openPage(opened.browser, "/");
+  const id = await survey(page, "Keys");
+  await visit(page, `/house/${id}/bench`);
+  await page.keyboard.down("Control");
+  await page.keyboard.press("k");
+  await page.keyboard.up("Control");
+  await page.locator('[role="dialog"] input').fill("Add a bag");
+  await page.keyboard.press("Enter");
+  await see(page, "Row 1");
+  await press(page, "Save");
+  await see(page, "Saved, version 1");
+  await press(page, "Add a bag");
+  await press(page, "Earlier versions");
+  await type(page, "Name of version 1", "before the towers");
+  await page.keyboard.press("Tab");
+  await page.locator('[role="dialog"] b::-p-text(before the towers)').wait();
+  await press(page, "Hold beside");
+  await see(page, "as it is now");
+  await see(page, "The plantings are the same.");
+  expect(await textOf(page, '[role="dialog"] table')).toMatch(/bags 1 2/);
+  await press(page, "Close");
+  // Left alone, the plan is saved by itself.
+  await page.waitForFunction(() => document.body.innerText.includes("Saved by itself, version 2"), { timeout: 25_000 });
+  await page.close();
+});
+
 it("lets a programme know better: previewed against its plans, with a reason, and back", async () => {
   const page = await openPage(opened.browser, "/library");
   await type(page, "Find a crop or a bag", "camote");

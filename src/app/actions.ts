@@ -4,6 +4,7 @@ import { revalidatePath } from "next/cache";
 import type { TownClimate } from "@/core/climate";
 import type { Plan } from "@/core/garden";
 import type { Price } from "@/core/money";
+import type { Aim } from "@/core/planner";
 import type { SurveyTyped } from "@/core/place";
 import type { Outcome } from "@/core/problem";
 import type { GardenRecord } from "@/core/record";
@@ -12,6 +13,7 @@ import { currentActor } from "@/server/actor";
 import { saveClimate } from "@/server/climate";
 import { addHousehold, resurvey } from "@/server/households";
 import { outcomeOf } from "@/server/outcome";
+import { type HouseholdProposal, proposeForAll, readProposals, takeProposal } from "@/server/proposals";
 import { nameVersion, rereadPlan, type SavedPlan, savePlan, setAside } from "@/server/plans";
 import { savePrice } from "@/server/prices";
 import { addRecord } from "@/server/records";
@@ -89,6 +91,20 @@ export async function savePriceAction(price: Omit<Price, "minor"> & { readonly m
 
 export async function nameVersionAction(householdId: string, id: string, name: string): Promise<Outcome<null>> {
   const outcome = await outcomeOf(async () => nameVersion(await currentActor(), householdId, { id, name }));
+  if (outcome.ok) revalidatePath("/", "layout");
+  return outcome;
+}
+
+export async function proposeForAllAction(aim: Aim): Promise<Outcome<null>> {
+  return outcomeOf(async () => proposeForAll(await currentActor(), aim));
+}
+
+export async function readProposalsAction(): Promise<Outcome<HouseholdProposal[]>> {
+  return outcomeOf(async () => ({ ok: true, value: await readProposals(await currentActor()) }));
+}
+
+export async function takeProposalAction(jobId: string): Promise<Outcome<{ version: number }>> {
+  const outcome = await outcomeOf(async () => takeProposal(await currentActor(), jobId));
   if (outcome.ok) revalidatePath("/", "layout");
   return outcome;
 }

@@ -12,6 +12,7 @@ const REFERENCE = [
   { path: "/climate", word: "climate" },
   { path: "/schools", word: "schools" },
   { path: "/prices", word: "prices" },
+  { path: "/proposals", word: "proposals" },
 ] as const;
 
 export interface FrameHousehold {

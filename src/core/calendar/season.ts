@@ -80,11 +80,25 @@ export function judgeSeason(crop: Crop, goal: Goal, method: Method, sowOn: Day, 
   return found.find((s) => s.grade === "wrong") ?? found[0] ?? verdict("right", { code: "season-fits" }, stages);
 }
 
-/** The next day from `from` on, within a year, on which sowing is right; steps of three days are fine enough for a bag. */
+/** Steps of three days are fine enough for a bag. */
+const STEP_DAYS = 3;
+
+/** The next day from `from` on, within a year, on which sowing is right. */
 export function nextSowing(crop: Crop, goal: Goal, method: Method, from: Day, climate: Climate): Day | undefined {
-  for (let days = 0; days <= 366; days += 3) {
+  for (let days = 0; days <= 366; days += STEP_DAYS) {
     const day = addDays(from, days);
     if (judgeSeason(crop, goal, method, day, climate).grade === "right") return day;
+  }
+  return undefined;
+}
+
+/** The last day from `from` on, within a year, before the season turns against a sowing that it does not forbid yet; undefined when it never does. */
+export function lastSowing(crop: Crop, goal: Goal, method: Method, from: Day, climate: Climate): Day | undefined {
+  const open = (day: Day) => judgeSeason(crop, goal, method, day, climate).grade !== "wrong";
+  if (!open(from)) return undefined;
+  for (let days = STEP_DAYS; days <= 366; days += STEP_DAYS) {
+    if (open(addDays(from, days))) continue;
+    for (let back = 1; back <= STEP_DAYS; back++) if (open(addDays(from, days - back))) return addDays(from, days - back);
   }
   return undefined;
 }

@@ -1,4 +1,5 @@
 /** How does a whole plan stand? Its rows judged one by one and together, and crops matched against its bags. */
+export { type Advice, adviceFor } from "./advice";
 export { bagAge } from "./age";
 export { assessGarden, type Garden, type Neighbour, nextMeal, type PlantingView, type RowView, standingOn } from "./assess";
 export type { Clash } from "./clash";
@@ -7,6 +8,7 @@ export { changeOf, type Cure, curesFor } from "./cure";
 export { type Economy, economyOf, type Week } from "./economy";
 export { addBag, changeBag, changePlanting, changeRow, copyRow, movePlanting, putPlanting, rehouse, removePlanting, removeRow, sowAgain, swapBags } from "./edit";
 export { findSpots, type Ground, groundOf } from "./ground";
+export { hoursByWeek } from "./labour";
 export { type MatchCell, type MatchLine, matchAll, openCell } from "./match";
 export { type Difference, differences } from "./differ";
 export { bestWorth, MATCH_ORDERS, type MatchOrder, orderLines, passesTaste, TASTE_FILTERS, type TasteFilter } from "./order";

@@ -2,7 +2,10 @@ import * as fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { CROP_GOALS, findMix } from "@/library";
 import { id, planOf, planting, settingWith } from "@/testing/garden";
-import { assessGarden, changeOf, changePlanting, changeRow, curesFor, economyOf, matchAll, orderLines, passesTaste, type Plan, rowThirst, weeklyThirst } from ".";
+import {
+  adviceFor, assessGarden, changeOf, changePlanting, changeRow, comparePlans, copyRow, curesFor, economyOf, findSpots, groundOf, hoursByWeek, matchAll, movePlanting, orderLines,
+  passesTaste, Plan, rehouse, rowThirst, sowAgain, swapBags, weeklyThirst,
+} from ".";
 import { addDays } from "../day";
 
 const setting = settingWith({ mix: findMix("potting-mix-and-manure")! });
@@ -133,6 +136,60 @@ describe("food, cost and worth of a plan", () => {
     const week = economy.weeks.find((w) => (sum += w.minor) >= economy.shopping.minor);
     expect(economy.paidBack).toBe(week?.from);
     expect(economyOf(assessGarden(plan, settingWith()), settingWith(), "2026-05-18").paidBack).toBeUndefined();
+  });
+});
+
+it("counts the hours of a plan by week: a sowing, a move, picks, and the can", () => {
+  const garden = assessGarden(planOf("round-10-gal", planting(10, "pak-choi/leaf", "2026-05-20", { plants: 5 })), setting);
+  const hours = hoursByWeek(garden, setting, "2026-05-18");
+  // Ten minutes and one a plant in the first week; nothing stands in the bag yet.
+  expect(hours[0]).toBeCloseTo(15 / 60, 9);
+  // Moved, and picked at least twice.
+  expect(hours.reduce((a, b) => a + b, 0)).toBeGreaterThan((15 + 10 + 12) / 60);
+  expect(hours.at(-1)).toBe(0);
+});
+
+it("advises on families, fresh mix, worn bags and empty ones", () => {
+  const cabbage = planting(10, "cabbage/compact", "2026-05-20", { method: "bought" });
+  const kale = planting(11, "kale/leaf", "2026-09-20", { method: "bought" });
+  const advice = adviceFor(assessGarden(planOf("round-10-gal", cabbage, kale), setting), "2026-05-18");
+  expect(advice.map((a) => a.code)).toEqual(["same-family", "refresh-mix"]);
+  expect(advice[0]).toMatchObject({ goalId: "kale/leaf", beforeGoalId: "cabbage/compact", family: "Brassicaceae" });
+  const old = planOf("round-10-gal");
+  expect(adviceFor(assessGarden({ ...old, bags: old.bags.map((b) => ({ ...b, firstSeason: 2019 })) }, setting), "2026-05-18").map((a) => a.code)).toEqual(["bag-worn", "stands-empty"]);
+});
+
+describe("edits by hand", () => {
+  const plan = planOf("round-10-gal", planting(10, "pak-choi/leaf", "2026-05-20", { plants: 5, outBy: "2026-07-20" }));
+  const ids = () => {
+    let n = 100;
+    return () => id(n++);
+  };
+
+  it("move a planting with its end, sow it again, copy its row, swap bags and rehouse it", () => {
+    expect(movePlanting(plan, id(10), 7).rows[0]!.plantings[0]).toMatchObject({ sowOn: "2026-05-27", outBy: "2026-07-27" });
+    expect(movePlanting(movePlanting(plan, id(10), 7), id(10), -7)).toEqual(plan);
+    expect(sowAgain(plan, id(10), 21, 2, ids()).rows[0]!.plantings.map((p) => p.sowOn)).toEqual(["2026-05-20", "2026-06-10", "2026-07-01"]);
+    const two = copyRow(plan, id(2), ids());
+    expect(Plan.safeParse(two).success).toBe(true);
+    expect(two.rows.map((r) => r.plantings.length)).toEqual([1, 1]);
+    const swapped = swapBags(two, two.rows[0]!.id, two.rows[1]!.id);
+    expect(swapped.rows.map((r) => r.bagId)).toEqual([two.rows[1]!.bagId, two.rows[0]!.bagId]);
+    expect(swapBags(swapped, two.rows[0]!.id, two.rows[1]!.id)).toEqual(two);
+    const moved = rehouse(two, id(10), two.rows[1]!.id);
+    expect(moved.rows.map((r) => r.plantings.length)).toEqual([0, 2]);
+    expect(comparePlans(two, moved)).toMatchObject({ added: [], removed: [], changed: [{ after: { id: id(10) } }] });
+    expect(comparePlans(plan, sowAgain(plan, id(10), 21, 1, ids())).added).toHaveLength(1);
+  });
+
+  it("find spots for bags that have none, and leave the others where they stand", () => {
+    const placed = settingWith({ floor: { lengthCm: 320, widthCm: 110 }, faces: 135, limitKgM2: 195 });
+    const before = copyRow(plan, id(2), ids());
+    const spotted = findSpots(before, assessGarden(before, placed), placed);
+    expect(spotted.bags.every((b) => b.spot !== undefined)).toBe(true);
+    expect(groundOf(assessGarden(spotted, placed), placed, "2026-06-21")!.faults).toEqual([]);
+    expect(findSpots(spotted, assessGarden(spotted, placed), placed)).toEqual(spotted);
+    expect(groundOf(assessGarden(spotted, setting), setting, "2026-06-21")).toBeUndefined();
   });
 });
 

@@ -10,6 +10,7 @@ import { loadOnSpot } from "../load";
 import { inForce } from "../school";
 import { type SowingBill, sowingBill } from "../sowing";
 import { coefficient, drawnL, evaporationOn, openCm2, wallFactor } from "../water";
+import { pickMinutes, startMinutes } from "../work";
 import { type Ask, WEIGHTS } from "./ask";
 import { type BagClass, type Candidate, type CropFacts, FORTNIGHTS, type Instance, type Lane, WEEKS } from "./instance";
 
@@ -21,12 +22,13 @@ const SIDE_SHARE = 0.75;
 const FLOOR_SHARE = 0.55;
 /** Least floor that a bag takes with the reach round it, m². */
 const REACH_M2 = 0.02;
-/** Minutes of work. Memory. */
-const MINUTES = { sow: 10, plant: 1, move: 10, pick: 6 } as const;
 /** Walls of a kind that nobody knows are taken for dark fabric. */
 const UNKNOWN_WALL = 1.375;
 /** At most this many bags of one kind are bought. */
 const MOST_BOUGHT = 8;
+/** What is strewn or drilled takes as long as a few places; what is picked again is picked weekly. */
+const SOWN_PLACES = 5;
+const PICKS_A_FORTNIGHT = 2;
 /** Sure enough that a sowing gives its plants. */
 const CONFIDENCE = 0.9;
 
@@ -190,7 +192,7 @@ export function instanceOf(ask: Ask): Instance {
       cells: bill.places && method.method === "cells" && cellsCount !== null ? { n: bill.places.count, from: Math.max(0, weekOf(today, season.stages.sow)), end: Math.max(1, from) } : undefined,
       seedG: startsFromSeed(method.method) ? (bill.seedG ?? 0) : 0,
       pieceMinor: (bill.pieces ?? 0) * (setting.prices?.[`piece/${crop.id}`]?.minor ?? 0),
-      minutes: MINUTES.sow + MINUTES.plant * Math.min(60, bill.pieces ?? bill.places?.count ?? 5) + (method.move ? MINUTES.move : 0) + MINUTES.pick * course.food.length * (goal.picking.pattern === "once" ? 1 : 2),
+      minutes: startMinutes(method, bill.pieces ?? bill.places?.count ?? SOWN_PLACES) + pickMinutes(goal, PICKS_A_FORTNIGHT * course.food.length),
       plantingId: planned?.id,
     });
   };

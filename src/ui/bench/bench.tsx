@@ -191,6 +191,9 @@ export function Bench({ household, today, saved, earlier, setting: plain, means,
         </p>
         <div className="ml-auto flex flex-wrap gap-2">
           <Palette acts={acts} />
+          <Link href={`/house/${household.id}/garden`} className={buttonClass("quiet")}>
+            {t("own.view")}
+          </Link>
           <Versions earlier={earlier} plan={plan} setting={setting} today={today} onName={nameVersion} onOpen={(v) => { change(() => v.plan); setSaid(t("bench.openedVersion", { version: v.version })); }} />
           <Button onClick={addRow}>{t("bench.addBag")}</Button>
           <Propose
@@ -273,7 +276,7 @@ export function Bench({ household, today, saved, earlier, setting: plain, means,
               {t("bench.close")}
             </Button>
           )}
-          {!row && <Better garden={garden} onSelect={setSelection} />}
+          {!row && <Better garden={garden} today={today} onSelect={setSelection} />}
           {row && planting && (
             <PlantingPanel
               key={planting.planting.id}

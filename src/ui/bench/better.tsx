@@ -1,14 +1,22 @@
 "use client";
 
 import { GRADES } from "@/core/fit";
-import type { Garden } from "@/core/garden";
+import type { Day } from "@/core/day";
+import { type Advice, adviceFor, type Garden } from "@/core/garden";
 import { GradeMark } from "@/ui/primitives/grade-mark";
 import { useWords } from "@/ui/words/use-words";
 import type { Selection } from "./row";
 
 /** What could be better in the whole plan, the worst first; each line leads to where it can be changed. */
-export function Better({ garden, onSelect }: { garden: Garden; onSelect: (selection: Selection) => void }) {
-  const { t, crop, bag, quantity, limit, season, clash } = useWords();
+export function Better({ garden, today, onSelect }: { garden: Garden; today: Day; onSelect: (selection: Selection) => void }) {
+  const { t, crop, bag, day, quantity, limit, season, clash } = useWords();
+  const advice = adviceFor(garden, today);
+  const rowNumber = (rowId: string) => garden.rows.findIndex((r) => r.row.id === rowId) + 1;
+  const say = (a: Advice): string =>
+    a.code === "bag-worn" ? t("advice.bag-worn", { season: a.season })
+    : a.code === "stands-empty" ? t("advice.stands-empty")
+    : a.code === "same-family" ? t("advice.same-family", { crop: crop(a.goalId), before: crop(a.beforeGoalId), family: a.family })
+    : t("advice.refresh-mix", { crop: crop(a.goalId), before: crop(a.beforeGoalId), day: day(a.day) });
   const plantings = garden.rows
     .flatMap((row, i) => row.plantings.map((p) => ({ row, number: i + 1, p })))
     .filter(({ p }) => p.fit.grade === "wrong" || p.fit.grade === "tight")
@@ -73,8 +81,18 @@ export function Better({ garden, onSelect }: { garden: Garden; onSelect: (select
             </button>
           </li>
         ))}
+        {advice.map((a, i) => (
+          <li key={`${a.code} ${i}`}>
+            <button type="button" className={line} onClick={() => onSelect("plantingId" in a ? { rowId: a.rowId, plantingId: a.plantingId } : { rowId: a.rowId })}>
+              <b aria-hidden="true">→</b>
+              <span>
+                <b>{rowNumber(a.rowId)}</b>: {say(a)}
+              </span>
+            </button>
+          </li>
+        ))}
       </ul>
-      {heavy.length + mislabelled.length + clashes.length + plantings.length === 0 && <p className="border-t border-line py-1.5">{t("bench.allWell")}</p>}
+      {heavy.length + mislabelled.length + clashes.length + plantings.length + advice.length === 0 && <p className="border-t border-line py-1.5">{t("bench.allWell")}</p>}
       <p className="mt-3 text-sm text-muted">{t("bench.select")}</p>
     </div>
   );

@@ -1,8 +1,9 @@
 "use client";
 
-import { useState } from "react";
+import { useMemo, useState } from "react";
 import { z } from "zod";
 import { sideHoles } from "@/core/bag";
+import { lastSowing } from "@/core/calendar";
 import type { Crop } from "@/core/crop";
 import { addDays } from "@/core/day";
 import { type Fix, methodsFor } from "@/core/fit";
@@ -50,6 +51,7 @@ export function PlantingPanel({ view, row, crops, setting, rows, onChange, onOth
   const { planting, goal, method } = view;
   const where = planting.surface === "side" ? "side" : "top";
   const plants = planting.plants ?? 0;
+  const last = useMemo(() => lastSowing(view.crop, goal, method, planting.sowOn, setting.climate), [view.crop, goal, method, planting.sowOn, setting.climate]);
   const clashes = row.clashes.filter((c) => c.plantingId === planting.id || c.otherId === planting.id);
   const holed = sideHoles(row.shape) > 0;
   const surfaces = [
@@ -109,6 +111,7 @@ export function PlantingPanel({ view, row, crops, setting, rows, onChange, onOth
             ›
           </Button>
         </div>
+        {last && <p className="col-span-2 text-sm text-muted">{t("bench.lastSowing", { day: day(last) })}</p>}
         <TypedField
           key={`${planting.id}-out`}
           type="date"

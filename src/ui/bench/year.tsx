@@ -3,7 +3,7 @@
 import { useCallback, useMemo } from "react";
 import { addDays, type Day } from "@/core/day";
 import { FOOD_GROUPS, NO_WANTS, weeklyWantG } from "@/core/food";
-import { economyOf, type Garden, type Setting, weeklyThirst } from "@/core/garden";
+import { economyOf, type Garden, hoursByWeek, type Setting, weeklyThirst } from "@/core/garden";
 import { Chart, chartInk } from "@/ui/draw/chart";
 import { useWords } from "@/ui/words/use-words";
 
@@ -19,6 +19,8 @@ export function Year({ garden, setting, today, waterLDay }: { garden: Garden; se
     [garden, setting, today],
   );
   const want = Object.values(weeklyWantG(setting.wants ?? NO_WANTS, setting.people ?? { adults: 2, children: 0 })).reduce((a, b) => a + b, 0);
+  const hours = useMemo(() => hoursByWeek(garden, setting, today, WEEKS), [garden, setting, today]);
+  const busiest = Math.max(...hours);
   const most = water.reduce((a, b) => (b.l > a.l ? b : a));
   const limit = waterLDay === null ? undefined : 7 * waterLDay;
   const over = limit === undefined ? undefined : water.find((w) => w.l > limit);
@@ -72,6 +74,7 @@ export function Year({ garden, setting, today, waterLDay }: { garden: Garden; se
         {most.l > 0 ? t("year.waterMost", { water: quantity(most.l, "volume"), day: day(most.from) }) : t("bench.waterNone")}{" "}
         {over && limit !== undefined && <b className="text-beet">▲ {t("year.waterOver", { limit: quantity(limit, "volume"), day: day(over.from), share: number((100 * most.l) / limit) })}</b>}
       </p>
+      <p className="mb-1 text-[0.9375rem]">{t("year.work", { hours: number(hours.reduce((a, b) => a + b, 0) / WEEKS), most: number(busiest), day: day(addDays(today, 7 * hours.indexOf(busiest))) })}</p>
       <Chart option={drawn} height={120} label={t("year.waterChart", { water: quantity(most.l, "volume") })} />
     </section>
   );

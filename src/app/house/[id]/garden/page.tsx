@@ -1,0 +1,31 @@
+import { getTranslations } from "next-intl/server";
+import { notFound, redirect } from "next/navigation";
+import { screen } from "@/app/screen";
+import { today } from "@/server/environment";
+import { readHousehold } from "@/server/households";
+import { readSetting } from "@/server/judging";
+import { readPlan } from "@/server/plans";
+import { readReference } from "@/server/reference";
+import { isSurveyed } from "@/server/setting";
+import { OwnGarden } from "@/ui/garden/own-garden";
+
+export const generateMetadata = async () => ({ title: (await getTranslations("own"))("title") });
+
+export default async function Page({ params }: PageProps<"/house/[id]/garden">) {
+  const { id } = await params;
+  return screen(async (actor) => {
+    const household = await readHousehold(actor, id);
+    if (!household) notFound();
+    if (!isSurveyed(household)) redirect(`/house/${id}/doorstep`);
+    return (
+      <OwnGarden
+        householdId={id}
+        name={household.name}
+        today={today().day}
+        plan={(await readPlan(actor, id)).plan}
+        setting={await readSetting(actor, household)}
+        reference={await readReference(actor)}
+      />
+    );
+  });
+}

@@ -1,0 +1,11 @@
+import { getTranslations } from "next-intl/server";
+import { proposeForAllAction, readProposalsAction, takeProposalAction } from "@/app/actions";
+import { screen } from "@/app/screen";
+import { readProposals } from "@/server/proposals";
+import { Proposals } from "@/ui/proposals/proposals";
+
+export const generateMetadata = async () => ({ title: (await getTranslations("proposals"))("title") });
+
+export default function Page() {
+  return screen(async (actor) => <Proposals start={await readProposals(actor)} ask={proposeForAllAction} read={readProposalsAction} take={takeProposalAction} />);
+}

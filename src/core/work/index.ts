@@ -1,0 +1,2 @@
+/** How long does it take? Minutes of sowing, moving, picking and watering. */
+export { MINUTES, pickMinutes, startMinutes } from "./minutes";

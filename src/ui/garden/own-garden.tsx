@@ -1,0 +1,102 @@
+"use client";
+
+import Link from "next/link";
+import { useMemo, useState } from "react";
+import { addDays, type Day } from "@/core/day";
+import { assessGarden, nextMeal, type PlainSetting, type Plan, type PlantingView, type Reference, rowThirst, spanOf, wateringDays } from "@/core/garden";
+import { BenchRow, type Selection } from "@/ui/bench/row";
+import { Caution } from "@/ui/primitives/caution";
+import { buttonClass } from "@/ui/primitives/button";
+import { useSetting } from "@/ui/use-setting";
+import { Dates } from "@/ui/verdict/dates";
+import { useWords } from "@/ui/words/use-words";
+
+interface OwnGardenProps {
+  readonly householdId: string;
+  readonly name: string;
+  readonly today: Day;
+  readonly plan: Plan;
+  readonly setting: PlainSetting;
+  readonly reference: Reference;
+}
+
+/** What comes within this many days is worth a line. */
+const SOON_DAYS = 21;
+
+/** A household's own garden, to look at and not to change: what is next, how much water each bag takes, and every bag's season. */
+export function OwnGarden({ householdId, name, today, plan, setting: plain, reference }: OwnGardenProps) {
+  const { t, crop, day, quantity } = useWords();
+  const setting = useSetting(plain, reference);
+  const garden = useMemo(() => assessGarden(plan, setting), [plan, setting]);
+  const span = useMemo(() => spanOf(garden, today), [garden, today]);
+  const [selection, setSelection] = useState<Selection>();
+  const meal = nextMeal(garden, today);
+  const chosen = garden.rows.find((r) => r.row.id === selection?.rowId);
+  const planting = chosen?.plantings.find((p) => p.planting.id === selection?.plantingId);
+  const soon = garden.rows
+    .flatMap((row, i) => row.plantings.flatMap((p) => comingOf(p).map((c) => ({ ...c, number: i + 1, goalId: p.goal.id }))))
+    .filter((c) => c.day >= today && c.day <= addDays(today, SOON_DAYS))
+    .sort((a, b) => a.day.localeCompare(b.day));
+  return (
+    <div className="mx-auto max-w-4xl pb-8">
+      <div className="px-4 pt-3">
+        <h1 className="text-[1.625rem] font-bold">{t("own.title")}</h1>
+        <p className="text-muted">{t("own.lead", { name })}</p>
+        {meal && <p className="mt-2 text-lg font-semibold">{t(meal.first ? "bench.firstMeal" : "bench.nextMeal", { crop: crop(meal.goalId) })}: {day(meal.day)}</p>}
+        <Link href={`/house/${householdId}/log`} className={`${buttonClass("solid")} mt-2 min-h-11`}>
+          {t("own.log")}
+        </Link>
+        <h2 className="mt-4 border-t-[1.5px] border-ink pt-2 text-lg font-bold">{t("own.soon")}</h2>
+        {soon.length === 0 && <p className="text-muted">{t("own.nothing")}</p>}
+        <ul>
+          {soon.map((c) => (
+            <li key={`${c.code} ${c.number} ${c.goalId} ${c.day}`} className="flex gap-3 border-t border-line py-1.5">
+              <b className="w-16 shrink-0">{day(c.day)}</b>
+              <span>
+                {t(`own.coming.${c.code}`, { crop: crop(c.goalId) })} <span className="text-muted">({t("bench.row", { n: c.number })})</span>
+              </span>
+            </li>
+          ))}
+        </ul>
+        <h2 className="mt-4 mb-1 border-t-[1.5px] border-ink pt-2 text-lg font-bold">{t("own.bags")}</h2>
+      </div>
+      {garden.rows.map((view, i) => {
+        const daily = rowThirst(view, today, setting);
+        const every = wateringDays(view, today, setting);
+        return (
+          <div key={view.row.id}>
+            <BenchRow view={view} number={i + 1} span={span} today={today} selection={selection} onSelect={setSelection} />
+            <p className="px-4 pb-2 text-[0.9375rem]">
+              {daily > 0 ? t("bench.waterRow", { day: quantity(daily, "volume"), days: every < 1 ? t("bench.twiceADay") : t("bench.everyDays", { days: Math.floor(every) }) }) : t("bench.waterNone")}
+            </p>
+            {planting && chosen === view && (
+              <div className="mx-4 mb-3 border-l-4 border-beet bg-card p-3">
+                <h3 className="font-head text-lg font-bold">{crop(planting.goal.id)}</h3>
+                <Dates stages={planting.season.stages} />
+                {planting.goal.cautions.map((caution) => (
+                  <Caution key={caution}>{t(`cautions.${caution}`)}</Caution>
+                ))}
+              </div>
+            )}
+          </div>
+        );
+      })}
+      <div className="grid gap-2 px-4">
+        <Caution>{t("cautions.floor")}</Caution>
+        <Caution>{t("cautions.water")}</Caution>
+      </div>
+    </div>
+  );
+}
+
+type Coming = { readonly code: "sow" | "move" | "pick"; readonly day: Day };
+
+/** What a planting asks to be done, and on which day. */
+function comingOf({ planting, season }: PlantingView): Coming[] {
+  const { move, firstPick } = season.stages;
+  return [
+    { code: "sow", day: planting.sowOn },
+    ...(move ? [{ code: "move", day: move.likely } as const] : []),
+    ...(firstPick ? [{ code: "pick", day: firstPick.likely } as const] : []),
+  ];
+}
