@@ -63,8 +63,9 @@ const count = Number(process.argv[2] ?? 30);
 const rows = Array.from({ length: count }, (_, seed) => {
   const { instance, bound, relaxMs, worth, ms } = ours(askFor(seed + 1, 4 + (seed % 6), 18));
   const theirs = alone(instance, ms);
-  const row = { ratio: worth / Math.max(1e-9, theirs), gap: 1 - worth / bound, times: ms / relaxMs };
-  console.log(`question ${seed + 1}: ${instance.candidates.length} plantings, ${row.ratio.toFixed(3)} times the solver alone, within ${(100 * row.gap).toFixed(1)} % of the bound`);
+  const row = { ratio: theirs > 0 ? worth / theirs : Number.POSITIVE_INFINITY, gap: 1 - worth / bound, times: ms / relaxMs };
+  const against = theirs > 0 ? `${row.ratio.toFixed(3)} times the solver alone` : "the solver alone found nothing";
+  console.log(`question ${seed + 1}: ${instance.candidates.length} plantings, ${against}, within ${(100 * row.gap).toFixed(1)} % of the bound`);
   return row;
 });
 const middle = (list: number[]) => [...list].sort((a, b) => a - b)[Math.floor(list.length / 2)]!;

@@ -7,12 +7,14 @@ import { loadDemo } from "@/demo/load";
 import { migrate, NewerDatabase } from "@/db/migrate";
 import { closePool, db } from "@/db/pool";
 import { allProgrammes, insertProgramme } from "@/db/programmes";
+import { finishJob, insertJobs, takeJob } from "@/db/proposals";
 import type { Actor } from "./actor";
 import { saveClimate, searchTowns } from "./climate";
 import { addHousehold, overview, readHousehold, readProgramme, resurvey } from "./households";
 import { readSetting } from "./judging";
-import { earlierPlans, readPlan, savePlan, setAside } from "./plans";
+import { earlierPlans, nameVersion, readPlan, savePlan, setAside } from "./plans";
 import { readPrices, savePrice } from "./prices";
+import { proposeForAll, readProposals, takeProposal } from "./proposals";
 import { addRecord, readRecords, recordsCsv } from "./records";
 import { overrideValue, previewOverride, readOverrides, readReference } from "./reference";
 import { previewSchools, saveSchools } from "./schools";
@@ -107,6 +109,21 @@ describe("a plan", () => {
     expect((await readPlan(trainer, id)).plan).toEqual(plan);
   });
 
+  it("comes back with pins and spots, and its kept states by name", async () => {
+    const id = await newHousehold();
+    const { plan } = planWith();
+    plan.bags[0]!.spot = { xCm: 60, yCm: 80, turned: true };
+    plan.rows[0]!.pinned = true;
+    await savePlan(trainer, id, 0, plan);
+    expect((await readPlan(trainer, id)).plan).toEqual(plan);
+    const [version] = await earlierPlans(trainer, id);
+    expect(await nameVersion(trainer, id, { id: version!.id, name: "with pins" })).toEqual({ ok: true, value: null });
+    expect((await earlierPlans(trainer, id))[0]).toMatchObject({ name: "with pins", plan });
+    expect(await nameVersion(trainer, await newHousehold(), { id: version!.id, name: "theirs" })).toMatchObject({ problem: { code: "not-found" } });
+    expect(await nameVersion(trainer, id, { id: "x", name: "" })).toMatchObject({ problem: { code: "invalid-input" } });
+    expect(await nameVersion(stranger, id, { id: version!.id, name: "x" })).toMatchObject({ problem: { code: "not-found" } });
+  });
+
   it("saved from two tabs: the second is told, and neither loses work", async () => {
     const id = await newHousehold();
     const [first, second] = [planWith(1).plan, planWith(2).plan];
@@ -193,7 +210,7 @@ describe("a trainer of another programme", () => {
   it("sees and changes nothing here", async () => {
     const id = await newHousehold();
     expect(await readHousehold(stranger, id)).toBeUndefined();
-    expect(await overview(stranger)).toEqual([]);
+    expect((await overview(stranger)).some((s) => s.household.id === id)).toBe(false);
     expect((await readPlan(stranger, id)).version).toBe(0);
     expect(await savePlan(stranger, id, 0, planWith().plan)).toMatchObject({ problem: { code: "not-found" } });
     expect(await addRecord(stranger, id, record(null, { kind: "note", note: "x", amount: null }))).toMatchObject({ problem: { code: "not-found" } });
@@ -250,6 +267,45 @@ it("judges a household's plan with its hands and wants, and the programme's pric
   expect(setting).toMatchObject({ hands: { cells: 0, skill: "first" }, wants: SURVEY.wants, people: { adults: 2, children: 1 }, prices: { "market/kale": { minor: 380 } } });
   // The demo's records: 84 of 100 seeds of kale came up.
   expect(setting.germination!.kale).toEqual({ sown: 100, up: 84, share: 0.84 });
+});
+
+describe("a garden for every household", () => {
+  it("is worked out from the queue in a thread, taken once, and refused when the plan has moved on", { timeout: 120_000 }, async () => {
+    const made = await addHousehold(stranger, { ...SURVEY, length: "2 m", width: "1 m", wants: { groups: { greens: "daily" }, must: [], never: [] } });
+    if (!made.ok) throw new Error(JSON.stringify(made));
+    const { id } = made.value;
+    expect(await proposeForAll(stranger, "moon")).toMatchObject({ ok: false, problem: { code: "invalid-input" } });
+    expect(await proposeForAll(stranger, "ease")).toEqual({ ok: true, value: null });
+    // Asked again while it waits, it stands in the queue once.
+    await proposeForAll(stranger, "ease");
+    const lineOf = async () => (await readProposals(stranger)).find((l) => l.householdId === id)!;
+    let line = await lineOf();
+    for (let i = 0; i < 200 && line.status !== "done" && line.status !== "failed"; i++) {
+      await new Promise((resolve) => setTimeout(resolve, 500));
+      line = await lineOf();
+    }
+    expect(line).toMatchObject({ status: "done", aim: "ease", stale: false });
+    expect(line.proposal!.worth).toBeLessThanOrEqual(line.proposal!.bound + 1e-6);
+    expect(Object.keys(line.proposal!.adds).length).toBeGreaterThan(0);
+    expect(await takeProposal(trainer, line.jobId!)).toMatchObject({ problem: { code: "not-found" } });
+    expect(await takeProposal(stranger, line.jobId!)).toEqual({ ok: true, value: { version: 1 } });
+    expect((await readPlan(stranger, id)).plan).toEqual(line.proposal!.plan);
+    expect((await lineOf()).stale).toBe(true);
+    expect(await takeProposal(stranger, line.jobId!)).toMatchObject({ problem: { code: "plan-changed" } });
+  });
+
+  it("gives no job to two takers, and gives a lost one again", async () => {
+    const programmeId = stranger.programmeId;
+    const [household] = (await overview(stranger)).map((s) => s.household.id);
+    await insertJobs(db(), programmeId, [household!], "soon", "x");
+    const [first, second] = await Promise.all([takeJob(db(), programmeId, 5), takeJob(db(), programmeId, 5)]);
+    expect([first, second].filter(Boolean)).toHaveLength(1);
+    expect(await takeJob(db(), programmeId, 5)).toBeUndefined();
+    const lost = await takeJob(db(), programmeId, -1);
+    expect(lost!.id).toBe((first ?? second)!.id);
+    await finishJob(db(), lost!.id, 0, null);
+    expect((await readProposals(stranger)).find((l) => l.householdId === household)!.status).toBe("failed");
+  });
 });
 
 describe("the town's climate", () => {

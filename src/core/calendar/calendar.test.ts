@@ -1,8 +1,8 @@
 import * as SunCalc from "suncalc";
 import { describe, expect, it } from "vitest";
-import { daysBetween } from "../day";
+import { addDays, daysBetween } from "../day";
 import { CROPS, findClimate, findGoal } from "@/library";
-import { type Climate, dayLength, emergenceDays, judgeSeason, nextSowing, sowingFor, stagesFrom, temperatureOn } from ".";
+import { type Climate, dayLength, emergenceDays, judgeSeason, lastSowing, nextSowing, sowingFor, stagesFrom, temperatureOn } from ".";
 
 const flat = (nightC: number, dayC: number): Climate => ({ id: "flat", latitude: 40, lowC: Array(12).fill(nightC), highC: Array(12).fill(dayC) });
 const larkmouth = findClimate("larkmouth")!;
@@ -128,4 +128,26 @@ it("keeps every window in order and every stage after the one before", () => {
       });
     }
   }
+});
+
+it("knows the last day before the season turns against a sowing", () => {
+  const { crop, goal, method } = found("spinach/leaf");
+  const last = lastSowing(crop, goal, method, "2026-02-01", larkmouth)!;
+  expect(judgeSeason(crop, goal, method, last, larkmouth).grade).not.toBe("wrong");
+  expect(season("spinach/leaf", addDays(last, 3), larkmouth).grade).toBe("wrong");
+  // Where it is wrong already there is no last day, and where it never turns there is none either.
+  expect(lastSowing(crop, goal, method, addDays(last, 3), larkmouth)).toBeUndefined();
+  expect(lastSowing(crop, goal, method, "2026-02-01", flat(10, 16))).toBeUndefined();
+});
+
+it("judges seedlings by what seedlings stand, and grown plants by what they stand", () => {
+  const { crop, goal } = found("kale/leaf");
+  const bought = goal.methods.find((m) => m.method === "bought")!;
+  // Nothing but frost is judged: it may stand out at any warmth, and single nights fall 4 °C below a normal.
+  const hardy = { ...crop, nights: { ...crop.nights, plantOutC: -30 } };
+  const between = (crop.nights.standsC + crop.nights.seedlingStandsC) / 2 + 4;
+  expect(crop.nights.seedlingStandsC).toBeGreaterThan(crop.nights.standsC);
+  expect(judgeSeason(hardy, goal, bought, "2026-03-01", flat(between, 24)).reason).toMatchObject({ code: "frost-first", standsC: crop.nights.seedlingStandsC });
+  const grown = { ...hardy, nights: { ...hardy.nights, seedlingStandsC: -20 } };
+  expect(judgeSeason(grown, goal, bought, "2026-03-01", flat(between, 24)).reason.code).not.toBe("frost-first");
 });

@@ -1,4 +1,4 @@
-import { bagMass, footprint, outlineArea, sideHoles, soilVolumeL, usualGapCm } from "../bag";
+import { type BagShape, bagMass, footprint, outlineArea, sideHoles, soilVolumeL, usualGapCm } from "../bag";
 import { judgeSeason, type Season } from "../calendar";
 import { canopyOn, grownOn, standsFrom } from "../canopy";
 import { type Crop, type Goal, type Method, startsFromSeed } from "../crop";
@@ -60,13 +60,31 @@ function openBags(ask: Ask, standing: Garden): BagAsk[] {
   });
 }
 
+/** Mix, wet mass and floor that a bag takes, with the reach round it; none of the floor for one that hangs. */
+function measureOf(shape: BagShape, gapCm: number | null, setting: Setting) {
+  const gap = gapCm ?? usualGapCm(shape);
+  const ground = footprint(shape);
+  return { mixL: soilVolumeL(shape, gap), wetKg: bagMass(shape, setting.mix, gap).wetKg, floorM2: ground ? outlineArea(ground) / 10_000 + REACH_M2 : 0 };
+}
+
+/** What the bags that stay weigh and cover: those at hand, planted or not, and those that stand in the plan already. */
+function thereAlready(ask: Ask, standing: Garden): { kg: number; m2: number } {
+  const staying = ask.plan.bags.filter((bag) => bag.atHand || standing.rows.some((r) => r.bag.id === bag.id && (r.row.pinned || r.plantings.length > 0)));
+  return staying.reduce(
+    (sum, bag) => {
+      const row = ask.plan.rows.find((r) => r.bagId === bag.id);
+      const shape = shapeOf(bag, ask.setting, inForce(ask.setting.schools, row?.schools), row);
+      if (!shape) return sum;
+      const { wetKg, floorM2 } = measureOf(shape, row?.gapCm ?? null, ask.setting);
+      return { kg: sum.kg + wetKg, m2: sum.m2 + floorM2 };
+    },
+    { kg: 0, m2: 0 },
+  );
+}
+
 function classesOf(ask: Ask, standing: Garden): BagClass[] {
   const { setting } = ask;
-  const measure = (shape: NonNullable<ReturnType<typeof shapeOf>>, gapCm: number | null) => {
-    const gap = gapCm ?? usualGapCm(shape);
-    const ground = footprint(shape);
-    return { mixL: soilVolumeL(shape, gap), wetKg: bagMass(shape, setting.mix, gap).wetKg, floorM2: ground ? outlineArea(ground) / 10_000 + REACH_M2 : 0 };
-  };
+  const measure = (shape: BagShape, gapCm: number | null) => measureOf(shape, gapCm, setting);
   const classes = new Map<string, BagClass & { bagIds: string[] }>();
   for (const { bag, row, freeFrom } of openBags(ask, standing)) {
     const settings = { gapCm: row?.gapCm ?? null, rolledToCm: row?.rolledToCm, schools: row?.schools };
@@ -240,9 +258,8 @@ export function instanceOf(ask: Ask): Instance {
     if (course && stand && crops.includes(crop)) add(k, lane, crop, goal, method, season, course, stand, billFor(crop, goal, method, season, stand), p);
   }
 
-  const total = standing.load;
+  const there = thereAlready(ask, standing);
   const waterL = ask.waterLDay === undefined ? undefined : mm.map((_, f) => Math.max(0, 7 * ask.waterLDay! - weeklyThirst(standing, addDays(today, 14 * f + 7), setting)));
-  const covered = standing.rows.reduce((sum, r) => sum + (r.bag.atHand && r.load ? r.load.kg / Math.max(1, r.load.kgM2) : 0), 0);
   return {
     classes, candidates,
     crops: facts,
@@ -254,8 +271,8 @@ export function instanceOf(ask: Ask): Instance {
     athome: Array.from({ length: FORTNIGHTS }, (_, f) => !ask.away.some((a) => a.from <= addDays(today, 14 * f + 4) && a.to >= addDays(today, 14 * f + 10))),
     weights: { ...WEIGHTS[ask.aim], keep: ask.repair ? 30 : 0 },
     budgetMinor: ask.budgetMinor,
-    loadKg: setting.limitKgM2 === undefined ? undefined : Math.max(0, setting.limitKgM2 * setting.floorM2 - total.kg),
-    floorM2: Math.max(0, FLOOR_SHARE * setting.floorM2 - covered),
+    loadKg: setting.limitKgM2 === undefined ? undefined : Math.max(0, setting.limitKgM2 * setting.floorM2 - there.kg),
+    floorM2: Math.max(0, FLOOR_SHARE * setting.floorM2 - there.m2),
     waterL,
     cells: setting.hands?.cells ?? undefined,
     mixMinor: setting.prices?.[`mix/${setting.mix.id}`]?.minor ?? 0,

@@ -132,6 +132,13 @@ describe("a proposal", () => {
     expect(proposal.worth).toBeLessThanOrEqual(proposal.bound + 1e-6);
   });
 
+  it("counts bags at hand on the floor whether they are planted or not", () => {
+    const instance = instanceOf(askFor());
+    const area = Math.PI * (2 * 0.19 ** 2 + 0.225 ** 2) + 0.7 * 0.42 + 4 * 0.02;
+    expect(instance.floorM2).toBeCloseTo(0.55 * 3.5 - area, 6);
+    expect(instance.loadKg).toBeLessThan(195 * 3.5 - 200);
+  });
+
   it("is the same for the same question", () => {
     expect(made()).toEqual(made());
   });
