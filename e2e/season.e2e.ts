@@ -335,6 +335,20 @@ it("finds what can be done by name, and holds a named version beside the plan", 
   await see(page, "The plantings are the same.");
   expect(await textOf(page, '[role="dialog"] table')).toMatch(/bags 1 2/);
   await press(page, "Close");
+  // A crop from the shelf, dragged onto a season, is planted there.
+  await page.locator('section[aria-label="Row 1"] > button').click();
+  await page.locator("summary::-p-text(What could go in here)").click();
+  const crop = await page.waitForSelector("aside li button[draggable]");
+  const strip = await page.$('section[aria-label="Row 2"] [data-strip]');
+  await crop!.evaluate((from, onto) => {
+    const data = new DataTransfer();
+    const box = onto.getBoundingClientRect();
+    const at = { bubbles: true, cancelable: true, dataTransfer: data, clientX: box.left + box.width / 2, clientY: box.top + 10 };
+    from.dispatchEvent(new DragEvent("dragstart", at));
+    onto.dispatchEvent(new DragEvent("dragover", at));
+    onto.dispatchEvent(new DragEvent("drop", at));
+  }, strip!);
+  await page.waitForSelector('section[aria-label="Row 2"] [data-strip] button');
   // Left alone, the plan is saved by itself.
   await page.waitForFunction(() => document.body.innerText.includes("Saved by itself, version 2"), { timeout: 25_000 });
   await page.close();

@@ -20,8 +20,19 @@ const makeOf = (view: RowView) => {
   return make.material === "fabric" ? { ...make, colour: view.schools.colour } : make;
 };
 
+/** Rows that were asked before: a row that is judged anew is another object, so that what is kept stays true. */
+const asked = new WeakMap<RowView, Map<Day, number>>();
+
 /** Litres that one bag draws on a day; nothing while nothing stands in it. */
 export function rowThirst(view: RowView, day: Day, setting: Setting): number {
+  const days = asked.get(view) ?? new Map<Day, number>();
+  asked.set(view, days);
+  const known = days.get(day) ?? thirstOf(view, day, setting);
+  days.set(day, known);
+  return known;
+}
+
+function thirstOf(view: RowView, day: Day, setting: Setting): number {
   const stands = view.plantings.map((p) => drawing(p, day));
   if (!stands.some((s) => s.leafCm2 > 0)) return 0;
   return drawnL(evaporationOn(setting.climate, day), openCm2(view.shape), stands, wallFactor(makeOf(view)));

@@ -11,10 +11,18 @@ export function hargreaves(lowC: number, highC: number, radiationMJ: number): nu
   return Math.max(0, 0.0023 * ((lowC + highC) / 2 + 17.8) * Math.sqrt(Math.max(0, highC - lowC)) * MM_PER_MJ * radiationMJ);
 }
 
-/** What the air of the town draws on a usual day, mm. */
+const evaporation = new WeakMap<Climate, Map<Day, number>>();
+
+/** What the air of the town draws on a usual day, mm. Kept, since every bag asks for every week. */
 export function evaporationOn(climate: Climate, day: Day): number {
+  const days = evaporation.get(climate) ?? new Map<Day, number>();
+  evaporation.set(climate, days);
+  const known = days.get(day);
+  if (known !== undefined) return known;
   const { nightC, dayC } = temperatureOn(climate, day);
-  return hargreaves(nightC, dayC, extraterrestrial(climate.latitude, day));
+  const mm = hargreaves(nightC, dayC, extraterrestrial(climate.latitude, day));
+  days.set(day, mm);
+  return mm;
 }
 
 /** A crop's coefficient while it is `grown` (0 to 1): from initial to mid as it closes. FAO-56, single crop coefficients. */

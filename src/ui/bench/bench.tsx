@@ -2,7 +2,7 @@
 
 import Link from "next/link";
 import { useRouter } from "next/navigation";
-import { useCallback, useEffect, useMemo, useState } from "react";
+import { useCallback, useDeferredValue, useEffect, useMemo, useState } from "react";
 import type { Day } from "@/core/day";
 import {
   addBag, assessGarden, changeBag, changePlanting, changeRow, copyRow, findSpots, type KeptPlan, movePlanting, type PlainSetting, type Plan, plantingOf, putPlanting, type Reference, rehouse,
@@ -71,6 +71,8 @@ export function Bench({ household, today, saved, earlier, setting: plain, means,
   useDraft(household.id, base.version, plan, dirty, restore);
 
   const garden = useMemo(() => assessGarden(plan, setting), [plan, setting]);
+  // The rows follow at once; the floor, the year and the sums a moment later, so that typing never waits for them.
+  const calm = useDeferredValue(garden);
   const span = useMemo(() => spanOf(garden, today), [garden, today]);
   const index = garden.rows.findIndex((r) => r.row.id === selection?.rowId);
   const row = garden.rows[index];
@@ -131,15 +133,20 @@ export function Bench({ household, today, saved, earlier, setting: plain, means,
     change((p) => addBag(p, { id: bagId, kindId: "round-10-gal", shape: null, atHand: false, firstSeason: null }, rowId));
     setSelection({ rowId });
   };
+  const plant = (rowId: string, goalId: string, sowOn: Day) => {
+    const into = garden.rows.find((r) => r.row.id === rowId);
+    const found = setting.findGoal(goalId);
+    const planting = into && found && plantingOf(found, into, sowOn, setting);
+    if (!planting) return;
+    const id = crypto.randomUUID();
+    change((p) => putPlanting(p, into.bag.id, { id, ...planting }, rowId));
+    setSelection({ rowId, plantingId: id });
+  };
   const addPlanting = () => {
     if (!row) return;
     const goals = reference.crops.flatMap((crop) => crop.goals.map((goal) => ({ crop, goal })));
     const best = suggestGoal(goals, row.bag, today, setting);
-    const planting = best && plantingOf(best, row, today, setting);
-    if (!planting) return;
-    const id = crypto.randomUUID();
-    change((p) => putPlanting(p, row.bag.id, { id, ...planting }, row.row.id));
-    setSelection({ rowId: row.row.id, plantingId: id });
+    if (best) plant(row.row.id, best.goal.id, today);
   };
 
   const acts: Act[] = [
@@ -174,7 +181,7 @@ export function Bench({ household, today, saved, earlier, setting: plain, means,
             {household.sub} · {plain.limitKgM2 === undefined ? t("bench.limitNone") : t("bench.limitTheirs", { limit: quantity(plain.limitKgM2, "load") })}
           </p>
         </div>
-        <Totals garden={garden} today={today} setting={setting} />
+        <Totals garden={calm} today={today} setting={setting} />
       </div>
       <div className="flex flex-wrap items-center gap-2 border-y border-line px-4 py-1.5 lg:px-6">
         <Button look="solid" disabled={!dirty || busy} onClick={() => void store(base.version)}>
@@ -252,11 +259,11 @@ export function Bench({ household, today, saved, earlier, setting: plain, means,
             </div>
           )}
           {garden.rows.map((view, i) => (
-            <BenchRow key={view.row.id} view={view} number={i + 1} span={span} today={today} selection={selection} onSelect={setSelection} hands={hands} />
+            <BenchRow key={view.row.id} view={view} number={i + 1} span={span} today={today} selection={selection} onSelect={setSelection} hands={hands} onPlant={plant} />
           ))}
           {garden.rows.length > 0 && (
             <GroundPlan
-              garden={garden}
+              garden={calm}
               setting={setting}
               today={today}
               selection={selection}
@@ -265,7 +272,7 @@ export function Bench({ household, today, saved, earlier, setting: plain, means,
               onFindSpots={() => change((p) => findSpots(p, garden, setting))}
             />
           )}
-          {garden.rows.length > 0 && <Year garden={garden} setting={setting} today={today} waterLDay={means.waterLDay} />}
+          {garden.rows.length > 0 && <Year garden={calm} setting={setting} today={today} waterLDay={means.waterLDay} />}
         </div>
         <aside
           aria-label={t("bench.panel")}
@@ -312,6 +319,7 @@ export function Bench({ household, today, saved, earlier, setting: plain, means,
               onCopy={() => change((p) => copyRow(p, row.row.id, () => crypto.randomUUID()))}
               onSwap={(rowId) => change((p) => swapBags(p, row.row.id, rowId))}
               onAdd={addPlanting}
+              onPlant={(goalId, sowOn) => plant(row.row.id, goalId, sowOn)}
               onRemove={() => {
                 change((p) => removeRow(p, row.row.id));
                 setSelection(undefined);

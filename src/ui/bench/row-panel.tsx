@@ -13,6 +13,7 @@ import { TypedField } from "@/ui/primitives/typed-field";
 import { useWords } from "@/ui/words/use-words";
 import { Measures } from "./measures";
 import type { RowName } from "./row";
+import { Shelf } from "./shelf";
 
 interface PanelProps {
   readonly view: RowView;
@@ -27,11 +28,12 @@ interface PanelProps {
   /** Gives this row the bag of another, and that the bag of this. */
   readonly onSwap: (rowId: string) => void;
   readonly onAdd: () => void;
+  readonly onPlant: (goalId: string, sowOn: Day) => void;
   readonly onRemove: () => void;
 }
 
 /** A bag opened up: what it holds and weighs, whether its spot of floor bears it, and its measures. */
-export function RowPanel({ view, number, reference, today, setting, rows, onBag, onRow, onCopy, onSwap, onAdd, onRemove }: PanelProps) {
+export function RowPanel({ view, number, reference, today, setting, rows, onBag, onRow, onCopy, onSwap, onAdd, onPlant, onRemove }: PanelProps) {
   const { t, bag, quantity } = useWords();
   const { limitKgM2, schools } = setting;
   const { shape, load, label, make } = view;
@@ -138,6 +140,7 @@ export function RowPanel({ view, number, reference, today, setting, rows, onBag,
           <SchoolSwitches own={view.row.schools ?? {}} above={schools ?? {}} onChange={(next) => onRow({ schools: next })} />
         </div>
       </details>
+      <Shelf row={view} reference={reference} setting={setting} today={today} onPlant={onPlant} />
       {rows.length > 1 && (
         <SelectField label={t("bench.swap")} value="" onChange={(e) => onSwap(e.target.value)}>
           <option value="">{t("bench.swapWith")}</option>

@@ -28,6 +28,7 @@ interface RowProps {
   readonly onSelect: (selection: Selection) => void;
   /** Bars can be moved and stretched; left out where a plan is only shown. */
   readonly hands?: StripHands;
+  readonly onPlant?: (rowId: string, goalId: string, sowOn: Day) => void;
 }
 
 const spacing = ({ goal }: PlantingView) => (goal.stand.type === "plants" ? goal.stand.spacingCm.good : 0);
@@ -43,7 +44,7 @@ function inView(view: RowView, plantingId: string | undefined, today: Day): Plan
 }
 
 /** One row is one bag: its section, its top with the plants, and its season. */
-export function BenchRow({ view, number, span, today, selection, onSelect, hands }: RowProps) {
+export function BenchRow({ view, number, span, today, selection, onSelect, hands, onPlant }: RowProps) {
   const { t, bag, quantity } = useWords();
   const rowId = view.row.id;
   const selected = selection?.rowId === rowId;
@@ -104,6 +105,7 @@ export function BenchRow({ view, number, span, today, selection, onSelect, hands
           months={number === 1}
           onSelect={(plantingId) => onSelect({ rowId, plantingId })}
           hands={view.row.pinned ? undefined : hands}
+          onDropCrop={onPlant && !view.row.pinned ? (goalId, day) => onPlant(rowId, goalId, day) : undefined}
           bars={view.plantings.map((p) => ({
             id: p.planting.id,
             goalId: p.goal.id,

@@ -23,12 +23,15 @@ export interface StripHands {
   readonly onOutBy: (id: string, day: Day) => void;
 }
 
+/** What a dragged crop is called while it is on its way. */
+export const CROP_DRAG = "application/x-pip-row-crop";
+
 const LANE = 27;
 
 const percent = (share: number) => `${(100 * share).toFixed(2)}%`;
 
 /** The season of one bag: each planting a bar whose stages are told by texture, with a notch where it is moved. */
-export function SeasonStrip({ span, bars, today, months, onSelect, hands }: {
+export function SeasonStrip({ span, bars, today, months, onSelect, hands, onDropCrop }: {
   span: Span;
   bars: readonly StripBar[];
   today: Day;
@@ -37,11 +40,24 @@ export function SeasonStrip({ span, bars, today, months, onSelect, hands }: {
   onSelect: (id: string) => void;
   /** Bars can be moved and stretched; left out where a plan is only shown. */
   hands?: StripHands;
+  /** A crop that was dragged here is let go over a day. */
+  onDropCrop?: (goalId: string, day: Day) => void;
 }) {
   const { month } = useWords();
   const head = months ? 16 : 2;
   return (
-    <div data-strip className="relative min-w-0" style={{ height: head + Math.max(3, bars.length) * LANE + 2 }}>
+    <div
+      data-strip
+      className="relative min-w-0"
+      onDragOver={(e) => onDropCrop && e.dataTransfer.types.includes(CROP_DRAG) && e.preventDefault()}
+      onDrop={(e) => {
+        const goalId = e.dataTransfer.getData(CROP_DRAG);
+        if (!onDropCrop || goalId === "") return;
+        e.preventDefault();
+        const box = e.currentTarget.getBoundingClientRect();
+        onDropCrop(goalId, addDays(span.from, Math.round(((e.clientX - box.left) / box.width) * daysBetween(span.from, span.to))));
+      }}
+      style={{ height: head + Math.max(3, bars.length) * LANE + 2 }}>
       <div aria-hidden="true" className="pointer-events-none absolute inset-0">
         {span.months.map((m) => (
           <div key={m} className="absolute bottom-0 border-l border-line" style={{ left: percent(shareOf(span, m)), top: months ? 2 : 0 }}>

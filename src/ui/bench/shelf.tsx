@@ -1,0 +1,50 @@
+"use client";
+
+import { useMemo, useState } from "react";
+import { type Day, isDay } from "@/core/day";
+import { DayText, matchAll, orderLines, passesTaste, type Reference, type RowView, type Setting } from "@/core/garden";
+import { CROP_DRAG } from "@/ui/draw/strip";
+import { GradeMark } from "@/ui/primitives/grade-mark";
+import { TypedField } from "@/ui/primitives/typed-field";
+import { useWords } from "@/ui/words/use-words";
+
+const SHOWN = 12;
+
+/** What this bag could take, the best first: pressed, it is planted on the day; dragged onto a season, it is planted where it is let go. */
+export function Shelf({ row, reference, setting, today, onPlant }: { row: RowView; reference: Reference; setting: Setting; today: Day; onPlant: (goalId: string, sowOn: Day) => void }) {
+  const { t, crop, day } = useWords();
+  const [sowOn, setSowOn] = useState(today);
+  const goals = useMemo(() => reference.crops.flatMap((c) => c.goals.map((goal) => ({ crop: c, goal }))), [reference]);
+  const { bag } = row;
+  const lines = useMemo(() => {
+    const fitting = matchAll(goals, [bag], isDay(sowOn) ? sowOn : today, setting).filter((l) => l.cells.some((c) => c.fit.grade !== "wrong") && passesTaste(l, "liked", setting));
+    return orderLines(orderLines(fitting, "tastes", setting), "fit", setting).slice(0, SHOWN);
+  }, [goals, bag, sowOn, today, setting]);
+  return (
+    <details className="border-t border-line pt-2">
+      <summary className="cursor-pointer font-head font-bold">{t("shelf.title")}</summary>
+      <p className="my-1 text-sm text-muted">{t("shelf.lead")}</p>
+      <TypedField type="date" label={t("match.sowOn")} text={sowOn} schema={DayText} onValue={setSowOn} />
+      <ul className="mt-2">
+        {lines.map((line) => (
+          <li key={line.goal.id} className="border-t border-line">
+            <button
+              type="button"
+              draggable
+              onDragStart={(e) => e.dataTransfer.setData(CROP_DRAG, line.goal.id)}
+              onClick={() => onPlant(line.goal.id, sowOn)}
+              className="flex min-h-9 w-full cursor-grab items-center gap-2 text-left text-[0.9375rem] hover:underline"
+            >
+              <GradeMark grade={line.cells[0]!.fit.grade} />
+              <span className="flex-1">
+                {crop(line.goal.id)} {line.cells[0]!.fit.plants !== undefined && `× ${line.cells[0]!.fit.plants}`}
+              </span>
+              <span className="text-muted">{line.season.stages.firstPick && day(line.season.stages.firstPick.likely)}</span>
+            </button>
+          </li>
+        ))}
+        {lines.length === 0 && <li className="text-muted">{t("shelf.none")}</li>}
+      </ul>
+    </details>
+  );
+}
