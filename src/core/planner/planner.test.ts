@@ -177,6 +177,10 @@ describe("a proposal", () => {
     const kept = left.filter((p) => now.some((q) => q.id === p.id && q.bagId === p.bagId && q.sowOn === p.sowOn && q.plants === p.plants));
     expect(left.length).toBeGreaterThan(5);
     expect(kept.length).toBe(left.length);
+    // Heads with climbers round them stand together: a repair leaves a row that has no fault as it is.
+    const pair = { id: id(30), bagId: id(1), gapCm: null, plantings: [planting(31, "pea/pod", "2026-10-20", { plants: 4, surface: "edge" }), planting(32, "spinach/leaf", "2026-10-25")] };
+    expect(assessGarden({ bags, rows: [pair] }, setting).rows[0]!.clashes).toEqual([]);
+    expect(proposalFor({ plan: { bags, rows: [pair] }, repair: true }, 20).plan.rows.find((r) => r.id === id(30))).toEqual(pair);
     // A crop that is refused goes, the rest stays.
     const refused = proposalFor({ plan: broken, repair: true, without: few.crops.find((c) => c.id === "radish")!.goals.map((g) => g.id) });
     expect(refused.plan.rows.flatMap((r) => r.plantings).some((p) => p.goalId.startsWith("radish/") && p.sowOn >= today)).toBe(false);

@@ -1,6 +1,7 @@
 import type { Plan, Planting } from "../garden";
 import type { Ask } from "./ask";
-import { instanceOf, standingPart } from "./candidates";
+import { standingPart, stayingBags } from "./bags";
+import { instanceOf } from "./candidates";
 import { addsOf, type Covered, coveredBy, type Missing, missingFrom } from "./explain";
 import type { Instance } from "./instance";
 import { relax, relaxationOf } from "./relax";
@@ -81,7 +82,7 @@ function placed(state: State, newId: (n: number) => string): { placed: Placed[];
 /** The plan that a garden stands for: what stands already, then its plantings, in the household's bags and in new ones. */
 function planFrom(ask: Ask, { placed: list, bought }: ReturnType<typeof placed>, newId: (n: number) => string): Plan {
   const standing = standingPart(ask);
-  const kept = standing.bags.filter((bag) => bag.atHand || standing.rows.some((r) => r.bagId === bag.id && (r.pinned || r.plantings.length > 0)));
+  const kept = stayingBags(ask, standing);
   const bags = [...kept, ...bought.map(({ id, kindId }) => ({ id, kindId, shape: null, atHand: false, firstSeason: null }))];
   const plantingsOf = (bagId: string) => list.filter((p) => p.bagId === bagId).map((p) => withOutBy(ask, p.planting));
   let rowNumber = 100_000;

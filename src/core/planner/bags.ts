@@ -1,0 +1,95 @@
+import { type BagShape, bagMass, footprint, outlineArea, soilVolumeL, usualGapCm } from "../bag";
+import { assessRow, type BagThing, type Garden, type Plan, type Row, shapeOf, type Setting } from "../garden";
+import { loadOnSpot } from "../load";
+import { inForce } from "../school";
+import type { Ask } from "./ask";
+import { weekOf } from "./course";
+import { type BagClass, WEEKS } from "./instance";
+
+/** Least floor that a bag takes with the reach round it, m². */
+const REACH_M2 = 0.02;
+/** At most this many bags of one kind are bought. */
+const MOST_BOUGHT = 8;
+
+/** Whether a row is left as it is: pinned, or in a repair without fault of its own: nothing wrong, no clash, nothing refused. */
+function isLeft(ask: Ask, row: Row): boolean {
+  if (row.pinned || !ask.repair) return row.pinned ?? false;
+  const bag = ask.plan.bags.find((b) => b.id === row.bagId);
+  const view = bag && assessRow(row, bag, ask.setting);
+  const refused = row.plantings.some((p) => p.sowOn >= ask.today && ask.without.includes(p.goalId));
+  return view !== undefined && !refused && row.plantings.length > 0 && view.clashes.length === 0 && view.plantings.every((p) => p.fit.grade !== "wrong");
+}
+
+/** What stays as it is: rows that are left, and plantings that are sown already. */
+export function standingPart(ask: Ask): Plan {
+  const { plan, today } = ask;
+  return { bags: plan.bags, rows: plan.rows.map((row) => (isLeft(ask, row) ? row : { ...row, plantings: row.plantings.filter((p) => p.sowOn < today) })) };
+}
+
+/** The bags that stay in the plan: those at hand, in a repair all, and those in which something stands. */
+export const stayingBags = (ask: Ask, standing: Plan): BagThing[] =>
+  ask.plan.bags.filter((bag) => bag.atHand || ask.repair || standing.rows.some((r) => r.bagId === bag.id && r.plantings.length > 0));
+
+interface BagAsk {
+  readonly bag: BagThing;
+  readonly row: Row | undefined;
+  readonly freeFrom: number;
+}
+
+/** The household's bags that can take something, each with the week from which it is free. */
+function openBags(ask: Ask, standing: Garden): BagAsk[] {
+  return stayingBags(ask, standingPart(ask)).flatMap((bag): BagAsk[] => {
+    const row = ask.plan.rows.find((r) => r.bagId === bag.id);
+    if (row && isLeft(ask, row)) return [];
+    const view = standing.rows.find((r) => r.bag.id === bag.id);
+    const busy = (view?.plantings ?? []).map((p) => weekOf(ask.today, p.stay.to) + 1);
+    return [{ bag, row, freeFrom: Math.max(0, ...busy) }];
+  });
+}
+
+/** Mix, wet mass and floor that a bag takes, with the reach round it; none of the floor for one that hangs. */
+function measureOf(shape: BagShape, gapCm: number | null, setting: Setting) {
+  const gap = gapCm ?? usualGapCm(shape);
+  const ground = footprint(shape);
+  return { mixL: soilVolumeL(shape, gap), wetKg: bagMass(shape, setting.mix, gap).wetKg, floorM2: ground ? outlineArea(ground) / 10_000 + REACH_M2 : 0 };
+}
+
+/** What the bags that stay weigh and cover, planted or not. */
+export function thereAlready(ask: Ask): { kg: number; m2: number } {
+  return stayingBags(ask, standingPart(ask)).reduce(
+    (sum, bag) => {
+      const row = ask.plan.rows.find((r) => r.bagId === bag.id);
+      const shape = shapeOf(bag, ask.setting, inForce(ask.setting.schools, row?.schools), row);
+      if (!shape) return sum;
+      const { wetKg, floorM2 } = measureOf(shape, row?.gapCm ?? null, ask.setting);
+      return { kg: sum.kg + wetKg, m2: sum.m2 + floorM2 };
+    },
+    { kg: 0, m2: 0 },
+  );
+}
+
+/** Bags that are alike and free from the same week on, together, and the kinds that may be bought. */
+export function classesOf(ask: Ask, standing: Garden): BagClass[] {
+  const { setting } = ask;
+  const measure = (shape: BagShape, gapCm: number | null) => measureOf(shape, gapCm, setting);
+  const classes = new Map<string, BagClass & { bagIds: string[] }>();
+  for (const { bag, row, freeFrom } of openBags(ask, standing)) {
+    const settings = { gapCm: row?.gapCm ?? null, rolledToCm: row?.rolledToCm, schools: row?.schools };
+    const shape = shapeOf(bag, setting, inForce(setting.schools, row?.schools), settings);
+    if (!shape || freeFrom >= WEEKS) continue;
+    // A repair keeps what it can where it is, so that its bags are told apart.
+    const key = JSON.stringify([bag.kindId, bag.shape, settings, freeFrom, ask.repair ? bag.id : ""]);
+    const known = classes.get(key);
+    if (known) known.bagIds.push(bag.id);
+    else classes.set(key, { kindId: bag.kindId, shape, row: settings, bagIds: [bag.id], freeFrom, buyable: 0, minor: 0, ...measure(shape, settings.gapCm) });
+  }
+  for (const kindId of ask.kinds) {
+    const shape = shapeOf({ id: kindId, kindId, shape: null, atHand: false, firstSeason: null }, setting);
+    if (!shape) continue;
+    const measured = measure(shape, null);
+    // A bag too heavy for the spot it stands on is not proposed; hanging bags weigh on a hook, and need one.
+    if (loadOnSpot(measured.wetKg, measured.floorM2, setting.limitKgM2).grade === "over") continue;
+    classes.set(kindId, { kindId, shape, row: { gapCm: null }, bagIds: [], freeFrom: 0, buyable: MOST_BOUGHT, minor: setting.prices?.[`bag/${kindId}`]?.minor ?? 0, ...measured });
+  }
+  return [...classes.values()];
+}
