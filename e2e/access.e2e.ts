@@ -40,6 +40,16 @@ describe.each([["a laptop", 1280, 800], ["a phone", 390, 844]] as const)("on %s"
     await page.locator('::-p-aria([name="Earlier versions"])').click();
     await see(page, "Version 1");
     await expectAccessible(page, "versions");
+    await page.keyboard.press("Escape");
+    await page.locator('::-p-aria([name="Propose a garden"])').click();
+    await see(page, "Bags that may be bought");
+    await expectAccessible(page, "proposals");
+    await page.keyboard.press("Escape");
+    await page.keyboard.down("Control");
+    await page.keyboard.press("k");
+    await page.keyboard.up("Control");
+    await see(page, "Go to row 1");
+    await expectAccessible(page, "commands");
     await page.close();
   });
 });

@@ -36,6 +36,7 @@ export function settingOf(programme: Programme, household: Surveyed, known: Pick
     schools: { ...programme.schools, ...schools },
     floor: { lengthCm: place.lengthCm, widthCm: place.widthCm, door: place.door ? { fromCm: place.door.fromCm, widthCm: place.door.widthCm } : undefined },
     faces: place.facesDeg ?? undefined,
+    sunSeenOn: place.sunSeenOn ?? undefined,
     sky: windowsOf(seenHours(place.sun), climate.latitude, place.sunSeenOn ?? today().day, place.facesDeg ?? undefined),
     hands: { cells, skill },
     wants,

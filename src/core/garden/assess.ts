@@ -10,6 +10,7 @@ import { inForce, type SchoolsInForce } from "../school";
 import { type Clash, clashesOf } from "./clash";
 import { claimedFrom, daysTogether, sunUnder } from "./crowd";
 import { type Draft, draftOf, overlaps } from "./draft";
+import { sunWhile } from "./light";
 import type { BagThing, Plan, Planting, Row } from "./plan";
 import { type Patch, type Standing, standingsOf, wantApart } from "./positions";
 import { type Setting, shapeOf } from "./setting";
@@ -116,6 +117,7 @@ interface Bag {
 
 function viewPlanting(draft: Draft, drafts: readonly Draft[], standings: ReadonlyMap<Draft, Standing>, { shape, gapCm, soilL }: Bag, setting: Setting, schools: SchoolsInForce): PlantingView {
   const { planting, crop, goal, method, season } = draft;
+  const sunHours = sunWhile(season, setting);
   const others = drafts.filter((d) => d !== draft && overlaps(d, draft));
   const sameSide = others.filter((d) => d.planting.surface === "side" && planting.surface === "side");
   const { top, sides, patch } = standings.get(draft)!;
@@ -125,7 +127,7 @@ function viewPlanting(draft: Draft, drafts: readonly Draft[], standings: Readonl
     gapCm,
     where: planting.surface === "side" ? "side" : "top",
     plants: planting.plants ?? undefined,
-    sunHours: planting.surface === "side" ? setting.sunHours : sunFor(draft, others, standings, setting.sunHours, outlineArea(plantingTop(shape))),
+    sunHours: planting.surface === "side" ? sunHours : sunFor(draft, others, standings, sunHours, outlineArea(plantingTop(shape))),
     season,
     nextSowing: season.grade === "right" ? undefined : nextSowing(crop, goal, method, planting.sowOn, setting.climate),
     schools,

@@ -9,6 +9,7 @@ export { type Economy, economyOf, type Week } from "./economy";
 export { addBag, changeBag, changePlanting, changeRow, copyRow, movePlanting, putPlanting, rehouse, removePlanting, removeRow, sowAgain, swapBags } from "./edit";
 export { findSpots, type Ground, groundOf } from "./ground";
 export { hoursByWeek } from "./labour";
+export { sunWhile } from "./light";
 export { type MatchCell, type MatchLine, matchAll, openCell } from "./match";
 export { type Difference, differences } from "./differ";
 export { bestWorth, MATCH_ORDERS, type MatchOrder, orderLines, passesTaste, TASTE_FILTERS, type TasteFilter } from "./order";

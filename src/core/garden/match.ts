@@ -3,6 +3,7 @@ import type { Crop, Goal, Method, Where } from "../crop";
 import type { Day } from "../day";
 import { inForce } from "../school";
 import { type Fit, fit, rankMethods, surfaceFor } from "../fit";
+import { sunWhile } from "./light";
 import type { BagThing } from "./plan";
 import { shapeOf, type Setting } from "./setting";
 import { chooseStart, type Start } from "./start";
@@ -27,7 +28,7 @@ export function openCell(line: MatchLine, cell: MatchCell, bag: BagThing, sowOn:
   const shape = shapeOf(bag, setting);
   if (!shape || cell.season.grade === "right") return cell.fit;
   const next = nextSowing(line.crop, line.goal, cell.choice.method, sowOn, setting.climate);
-  return fit({ goal: line.goal, shape, where: cell.where, sunHours: setting.sunHours, season: cell.season, nextSowing: next, schools: inForce(setting.schools) });
+  return fit({ goal: line.goal, shape, where: cell.where, sunHours: sunWhile(cell.season, setting), season: cell.season, nextSowing: next, schools: inForce(setting.schools) });
 }
 
 /** Every goal against every bag for one sowing day. The season is judged once for each way to start, since bags do not change it. */
@@ -57,12 +58,12 @@ export function matchAll(
       const where = shape && surfaceFor(goal, shape);
       const start = where && startOn(where);
       if (!start) return [];
-      const ask = { goal, shape, sunHours: setting.sunHours, schools };
+      const ask = { goal, shape, sunHours: sunWhile(start.season, setting), schools };
       const own = fit({ ...ask, where, season: start.season });
       const cell = { bagId: bag.id, where, ...start, fit: own };
       if (where !== "side" || !goal.where.includes("top") || goal.stand.type !== "plants") return [cell];
       const claimedL = (own.plants ?? 0) * goal.stand.soilL.least;
-      return [{ ...cell, top: fit({ ...ask, where: "top", season: usual.season, claimedL }) }];
+      return [{ ...cell, top: fit({ ...ask, sunHours: sunWhile(usual.season, setting), where: "top", season: usual.season, claimedL }) }];
     });
     return [{ crop, goal, ...usual, cells }];
   });

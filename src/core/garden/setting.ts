@@ -2,6 +2,7 @@ import type { BagMake, BagShape } from "../bag";
 import { rolledTo } from "../bag";
 import type { Climate } from "../calendar";
 import type { Crop, Goal } from "../crop";
+import type { Day } from "../day";
 import type { Hands } from "../fit";
 import type { Floor } from "../floor";
 import type { Wants } from "../food";
@@ -37,6 +38,8 @@ export interface PlainSetting {
   readonly floor?: Floor;
   readonly faces?: number;
   readonly sky?: readonly SkyWindow[];
+  /** Day on which the household's hours of sun were noted. */
+  readonly sunSeenOn?: Day;
   /** The programme's prices, and its own germination by crop. */
   readonly prices?: Prices;
   readonly germination?: Readonly<Record<string, Germination>>;

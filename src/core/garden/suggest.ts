@@ -4,6 +4,7 @@ import type { Day } from "../day";
 import { fit, GRADES, rankMethods, surfaceFor } from "../fit";
 import type { RowView } from "./assess";
 import { type MatchLine, matchAll } from "./match";
+import { sunWhile } from "./light";
 import type { BagThing, Planting } from "./plan";
 import type { Setting } from "./setting";
 import { chooseStart } from "./start";
@@ -14,7 +15,7 @@ export function plantingOf({ crop, goal }: { crop: Crop; goal: Goal }, row: RowV
   const start = surface && chooseStart(rankMethods(goal, surface, row.schools.start, setting.hands), (method) => judgeSeason(crop, goal, method, sowOn, setting.climate));
   if (!start) return undefined;
   const { choice, season } = start;
-  const { plants } = fit({ goal, shape: row.shape, gapCm: row.gapCm, where: surface, sunHours: setting.sunHours, season, schools: row.schools });
+  const { plants } = fit({ goal, shape: row.shape, gapCm: row.gapCm, where: surface, sunHours: sunWhile(season, setting), season, schools: row.schools });
   return { goalId: goal.id, surface, method: choice.method.method, plants: plants ?? null, sowOn };
 }
 

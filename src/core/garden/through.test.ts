@@ -7,6 +7,7 @@ import {
   passesTaste, Plan, rehouse, rowThirst, sowAgain, swapBags, weeklyThirst,
 } from ".";
 import { addDays } from "../day";
+import { windowsOf } from "../sun";
 
 const setting = settingWith({ mix: findMix("potting-mix-and-manure")! });
 const row = (plan: Plan) => assessGarden(plan, setting).rows[0]!;
@@ -157,6 +158,30 @@ it("advises on families, fresh mix, worn bags and empty ones", () => {
   expect(advice[0]).toMatchObject({ goalId: "kale/leaf", beforeGoalId: "cabbage/compact", family: "Brassicaceae" });
   const old = planOf("round-10-gal");
   expect(adviceFor(assessGarden({ ...old, bags: old.bags.map((b) => ({ ...b, firstSeason: 2019 })) }, setting), "2026-05-18").map((a) => a.code)).toEqual(["bag-worn", "stands-empty"]);
+});
+
+describe("sun through the year", () => {
+  const seenOn = "2026-06-21";
+  // A place that faces north sees the sun only round midsummer, early and late.
+  const north = settingWith({ sunHours: 6, faces: 0, sunSeenOn: seenOn, sky: windowsOf([{ from: 5, to: 11 }], 37, seenOn, 0) });
+  const sunOf = (sowOn: string, setting = north) => assessGarden(planOf("round-10-gal", planting(10, "lettuce/leaf", sowOn, { method: "bought" })), setting).rows[0]!.plantings[0]!.fit.limits.find((l) => l.code === "sun")!;
+
+  it("is that of the survey in its own season, and less in winter on a north side", () => {
+    expect(sunOf("2026-06-15")).toMatchObject({ code: "sun" });
+    const [summer, winter] = [sunOf("2026-06-10"), sunOf("2026-11-20")].map((l) => (l.code === "sun" ? l.have : Number.NaN));
+    expect(Math.abs(summer! - 6)).toBeLessThan(1);
+    expect(winter).toBe(0);
+    expect(sunOf("2026-11-20").grade).toBe("wrong");
+  });
+
+  it("is that of the survey all the year where nobody knows which way the place faces", () => {
+    expect(sunOf("2026-11-20", settingWith({ sunHours: 6 }))).toMatchObject({ have: 6 });
+  });
+
+  it("judges a match as it judges the plan", () => {
+    const [line] = matchAll(CROP_GOALS.filter((g) => g.goal.id === "lettuce/leaf"), planOf("round-10-gal").bags, "2026-11-20", north);
+    expect(line!.cells[0]!.fit.limits.find((l) => l.code === "sun")).toMatchObject({ have: 0, grade: "wrong" });
+  });
 });
 
 describe("edits by hand", () => {

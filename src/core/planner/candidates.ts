@@ -3,7 +3,7 @@ import { type Crop, type Goal, type Method, startsFromSeed } from "../crop";
 import { addDays, type Day } from "../day";
 import { rankMethods } from "../fit";
 import { FOOD_GROUPS, foodGroup, NO_WANTS, picksOf, tasteOf, weeklyWantG } from "../food";
-import { assessGarden, type Garden, type Planting, weeklyThirst } from "../garden";
+import { assessGarden, type Garden, type Planting, sunWhile, weeklyThirst } from "../garden";
 import { inForce } from "../school";
 import { type SowingBill, sowingBill } from "../sowing";
 import { drawnL, evaporationOn, openCm2, wallFactor } from "../water";
@@ -77,6 +77,8 @@ export function instanceOf(ask: Ask): Instance {
   const billFor = (crop: Crop, goal: Goal, method: Method, season: Season, stand: Stand) =>
     sowingBill({ crop, goal, method, stages: season.stages }, { plants: stand.plants, areaCm2: stand.areaCm2 }, CONFIDENCE, setting.germination?.[crop.id]?.share);
 
+  const isDark = (season: Season, goal: Goal) => sunWhile(season, setting) < goal.sunHours.least;
+
   for (const { crop, goal } of goals) {
     // What does not change with the bag is worked out once for each day, what does not change with the day once for each bag.
     const courses = new Map<string, { season: Season; course: Course | undefined }>();
@@ -85,7 +87,7 @@ export function instanceOf(ask: Ask): Instance {
       const known = courses.get(key);
       if (known) return known;
       const season = judgeSeason(crop, goal, method, day, setting.climate);
-      const found = { season, course: season.grade === "wrong" ? undefined : courseOf(crop, goal, season, today, undefined) };
+      const found = { season, course: season.grade === "wrong" || isDark(season, goal) ? undefined : courseOf(crop, goal, season, today, undefined) };
       courses.set(key, found);
       return found;
     };
@@ -113,7 +115,7 @@ export function instanceOf(ask: Ask): Instance {
     const { crop, goal } = found;
     const lane = p.surface === "side" ? "side" : "top";
     const season = judgeSeason(crop, goal, method, p.sowOn, setting.climate);
-    const course = season.grade === "wrong" ? undefined : courseOf(crop, goal, season, today, p.outBy);
+    const course = season.grade === "wrong" || isDark(season, goal) ? undefined : courseOf(crop, goal, season, today, p.outBy);
     const stand = course && standOf(k, lane, goal, season, setting, p.plants ?? undefined);
     if (course && stand && crops.includes(crop)) add(k, lane, crop, goal, method, season, course, stand, billFor(crop, goal, method, season, stand), p);
   }

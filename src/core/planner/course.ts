@@ -52,7 +52,7 @@ export function courseOf(crop: Crop, goal: Goal, { stages }: Season, today: Day,
   return { inBag, to, food, leaves };
 }
 
-/** How many of a goal a bag's lane takes, whatever the day; undefined when it takes none. */
+/** How many of a goal a bag's lane takes, whatever the day and its sun; undefined when it takes none. */
 export interface Stand {
   readonly plants: number | undefined;
   readonly areaCm2: number;
@@ -63,7 +63,7 @@ export interface Stand {
 export function standOf(k: BagClass, lane: Lane, goal: Goal, season: Season, setting: Setting, plants?: number): Stand | undefined {
   const soilL = soilVolumeL(k.shape, k.row.gapCm ?? usualGapCm(k.shape));
   const claimedL = sideHoles(k.shape) > 0 ? (lane === "side" ? 1 - SIDE_SHARE : SIDE_SHARE) * soilL : 0;
-  const verdict = fit({ goal, shape: k.shape, gapCm: k.row.gapCm ?? undefined, where: lane, plants, sunHours: setting.sunHours, season, schools: inForce(setting.schools, k.row.schools), claimedL });
+  const verdict = fit({ goal, shape: k.shape, gapCm: k.row.gapCm ?? undefined, where: lane, plants, sunHours: Number.POSITIVE_INFINITY, season, schools: inForce(setting.schools, k.row.schools), claimedL });
   if (verdict.limits.some((l) => l.code !== "season" && l.grade === "wrong") || verdict.plants === 0) return undefined;
   const areaCm2 = verdict.sown?.areaCm2 ?? 0;
   return { plants: verdict.plants, areaCm2, units: verdict.sown ? areaCm2 / 10_000 : (verdict.plants ?? 0) };

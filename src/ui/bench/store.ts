@@ -12,7 +12,8 @@ interface BenchState {
 
 const MOST_UNDO = 200;
 
-const createBench = (plan: Plan) =>
+/** A store of one plan with its history. */
+export const createBench = (plan: Plan) =>
   createStore<BenchState>()(
     temporal(
       (set) => ({
