@@ -40,7 +40,7 @@ describe.each([["a laptop", 1280, 800], ["a phone", 390, 844]] as const)("on %s"
     await page.locator('::-p-aria([name="Earlier versions"])').click();
     await see(page, "Version 1");
     await expectAccessible(page, "versions");
-    await page.keyboard.press("Escape");
+    await visit(page, `/house/${house}/bench`);
     await page.locator('::-p-aria([name="Propose a garden"])').click();
     await see(page, "Bags that may be bought");
     await expectAccessible(page, "proposals");
