@@ -2,6 +2,7 @@ import { type BagShape, usualGapCm } from "../bag";
 import type { Season } from "../calendar";
 import type { Goal, Where } from "../crop";
 import type { Day } from "../day";
+import type { Half } from "../placement";
 import { ONE_SIZE_UP, type Schools } from "../school";
 import { gradeOf, type Grade, GRADES, type Limit, type Offer, offerOf, plantLimits, plantsAt, worst } from "./limits";
 
@@ -52,6 +53,8 @@ export interface FitQuestion {
   /** Litres and side holes taken by what else is in the bag at that time. */
   readonly claimedL?: number;
   readonly claimedHoles?: number;
+  /** The half of the top that it keeps to, where it does. */
+  readonly half?: Half;
   /** Part of the top that a stand sown thick has, cm²; all of it when left out. */
   readonly areaCm2?: number;
   /** Schools that change the count: crowded on purpose, bags one size up. */
@@ -108,7 +111,7 @@ function fixFor(limit: Limit, q: FitQuestion, offer: Offer): Fix | undefined {
 export function fit(question: FitQuestion): Fit {
   const q = question.schools?.bagSize === "one-up" ? { ...question, goal: generous(question.goal) } : question;
   const { goal, shape, where } = q;
-  const offer = offerOf(shape, q.gapCm ?? usualGapCm(shape), goal, where, q.claimedL, q.claimedHoles);
+  const offer = offerOf(shape, q.gapCm ?? usualGapCm(shape), goal, where, q.claimedL, q.claimedHoles, q.half);
   const place: Limit[] = [
     { code: "depth", grade: gradeOf(offer.depthCm, goal.depthCm), need: goal.depthCm, have: offer.depthCm },
     { code: "season", grade: q.season.grade === "right" ? "roomy" : q.season.grade, reason: q.season.reason },

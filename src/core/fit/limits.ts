@@ -1,7 +1,7 @@
 import { type BagShape, outlineArea, plantingTop, sideHoles, sideReachCm, soilDepthCm, soilVolumeL } from "../bag";
 import type { SeasonReason } from "../calendar";
 import type { Goal, Need, Where } from "../crop";
-import { capacity } from "../placement";
+import { capacity, type Half, halfCapacity } from "../placement";
 
 /** Best first. `wrong`: it fails; `tight`: it works with care; `right`: nothing is missing; `roomy`: half as much again is there. */
 export const GRADES = ["roomy", "right", "tight", "wrong"] as const;
@@ -45,24 +45,28 @@ export interface Offer {
 /** What was counted already on a bag's top: the same bag is asked for every goal, and again on every week. */
 const counted = new WeakMap<BagShape, Map<string, number>>();
 
-function roomOnTop(shape: BagShape, spacingCm: number, insetCm: number): number {
+function roomOnTop(shape: BagShape, spacingCm: number, insetCm: number, half: Half | undefined, borderCm: number): number {
   const known = counted.get(shape) ?? new Map<string, number>();
   counted.set(shape, known);
-  const key = `${spacingCm}/${insetCm}`;
-  const room = known.get(key) ?? capacity(plantingTop(shape), spacingCm, insetCm);
+  const key = half ? `${spacingCm}/${insetCm}/${half}/${borderCm}` : `${spacingCm}/${insetCm}`;
+  const top = plantingTop(shape);
+  const room = known.get(key) ?? (half ? halfCapacity(top, half, spacingCm, insetCm, borderCm) : capacity(top, spacingCm, insetCm));
   known.set(key, room);
   return room;
 }
 
-/** @param claimedL litres that other plantings in the bag need at the same time, @param claimedHoles side holes taken */
-export function offerOf(shape: BagShape, gapCm: number, goal: Goal, where: Where, claimedL = 0, claimedHoles = 0): Offer {
+/** Half of what a plant keeps from its own kind at least: what it keeps from the border of its half, so that both sides keep theirs. */
+const borderOf = (goal: Goal) => (goal.stand.type === "plants" ? goal.stand.spacingCm.least / 2 : 0);
+
+/** @param claimedL litres that other plantings in the bag need at the same time, @param claimedHoles side holes taken, @param half the half of the top that it keeps to */
+export function offerOf(shape: BagShape, gapCm: number, goal: Goal, where: Where, claimedL = 0, claimedHoles = 0, half?: Half): Offer {
   const soilL = Math.max(0, soilVolumeL(shape, gapCm) - claimedL);
   const depthCm = soilDepthCm(shape, gapCm);
   if (where === "side") {
     const holes = Math.max(0, sideHoles(shape) - claimedHoles);
     return { depthCm: Math.min(depthCm, sideReachCm(shape)), soilL, room: () => Number.POSITIVE_INFINITY, holes, areaCm2: 0 };
   }
-  return { depthCm, soilL, room: (spacing) => roomOnTop(shape, spacing, goal.insetCm), areaCm2: outlineArea(plantingTop(shape)) };
+  return { depthCm, soilL, room: (spacing) => roomOnTop(shape, spacing, goal.insetCm, half, borderOf(goal)), areaCm2: outlineArea(plantingTop(shape)) / (half ? 2 : 1) };
 }
 
 /** The most plants for which each limit still reaches `mark`. */

@@ -1,4 +1,4 @@
-import { type BagMake, type BagShape, bagMass, checkLabel, footprint, type LabelCheck, outlineArea, plantingTop, soilDepthCm, soilVolumeL, usualGapCm } from "../bag";
+import { type BagMake, type BagShape, bagMass, checkLabel, footprint, type LabelCheck, outlineArea, soilDepthCm, soilVolumeL, usualGapCm } from "../bag";
 import { grownOn } from "../canopy";
 import { nextSowing, type Season } from "../calendar";
 import type { Crop, Goal, Method } from "../crop";
@@ -11,7 +11,7 @@ import { type Clash, clashesOf } from "./clash";
 import { claimedFrom, daysTogether, sunUnder } from "./crowd";
 import { type Draft, draftOf, overlaps } from "./draft";
 import { sunWhile } from "./light";
-import type { BagThing, Plan, Planting, Row } from "./plan";
+import { type BagThing, halfOf, type Plan, type Planting, type Row } from "./plan";
 import { type Patch, type Standing, standingsOf, wantApart } from "./positions";
 import { type Setting, shapeOf } from "./setting";
 
@@ -84,13 +84,13 @@ export interface Garden {
 const LIGHT_FROM = 0.3;
 
 /** Hours of sun that a planting gets on average while it grows to its first pick, under what stands taller in its bag. */
-function sunFor(draft: Draft, others: readonly Draft[], standings: ReadonlyMap<Draft, Standing>, sunHours: number, topCm2: number): number {
+function sunFor(draft: Draft, others: readonly Draft[], standings: ReadonlyMap<Draft, Standing>, sunHours: number): number {
   const { stages } = draft.season;
   const until = stages.firstPick?.likely ?? draft.stay.to;
   const days = [...new Set(others.flatMap((o) => daysTogether(draft, o)))].filter((day) => day <= until && grownOn(stages, day) >= LIGHT_FROM);
   const growing = daysTogether(draft, { stay: { from: draft.stay.from, to: until } }).filter((day) => grownOn(stages, day) >= LIGHT_FROM);
   if (days.length === 0 || growing.length === 0) return sunHours;
-  const shaded = days.reduce((sum, day) => sum + sunHours - sunUnder(draft, others, day, sunHours, topCm2, (d) => standings.get(d)!.top), 0);
+  const shaded = days.reduce((sum, day) => sum + sunHours - sunUnder(draft, others, day, sunHours, standings), 0);
   return sunHours - shaded / Math.max(days.length, growing.length);
 }
 
@@ -126,8 +126,9 @@ function viewPlanting(draft: Draft, drafts: readonly Draft[], standings: Readonl
     shape,
     gapCm,
     where: planting.surface === "side" ? "side" : "top",
+    half: halfOf(planting),
     plants: planting.plants ?? undefined,
-    sunHours: planting.surface === "side" ? sunHours : sunFor(draft, others, standings, sunHours, outlineArea(plantingTop(shape))),
+    sunHours: planting.surface === "side" ? sunHours : sunFor(draft, others, standings, sunHours),
     season,
     nextSowing: season.grade === "right" ? undefined : nextSowing(crop, goal, method, planting.sowOn, setting.climate),
     schools,

@@ -1,4 +1,4 @@
-import { type BagShape, outlineArea, plantingTop, sideHoles } from "../bag";
+import { type BagShape, sideHoles } from "../bag";
 import { grownOn } from "../canopy";
 import type { Day } from "../day";
 import { distanceBetween } from "../placement";
@@ -47,13 +47,13 @@ function roomClashes(pair: Pair, standings: ReadonlyMap<Draft, Standing>): Clash
   }));
 }
 
-function lightClashes(pair: Pair, standings: ReadonlyMap<Draft, Standing>, sunHours: number, topCm2: number): Clash[] {
+function lightClashes(pair: Pair, standings: ReadonlyMap<Draft, Standing>, sunHours: number): Clash[] {
   const { a, b } = pair;
   const need = a.goal.sunHours.least;
   // A place that is too dark by itself is the place's fault and not the neighbour's.
   if (sunHours < need) return [];
   const days = daysTogether(a, b).filter((day) => grownOn(a.season.stages, day) >= LIGHT_FROM);
-  const light = (day: Day) => sunUnder(a, [b], day, sunHours, topCm2, (d) => standings.get(d)!.top);
+  const light = (day: Day) => sunUnder(a, [b], day, sunHours, standings);
   return stretches(days, (day) => light(day) < need)
     .filter((s) => days.filter((d) => d >= s.from && d <= s.to).length * 3 >= SHADE_DAYS)
     .map((s) => ({ code: "light", ...named(pair), ...s, need, have: worstIn(days, s, light, Math.min) }));
@@ -86,12 +86,11 @@ function holeClashes(drafts: readonly Draft[], shape: BagShape): Clash[] {
 
 /** Every clash between plantings of one bag, the earliest first. */
 export function clashesOf(drafts: readonly Draft[], standings: ReadonlyMap<Draft, Standing>, shape: BagShape, soilL: number, sunHours: number): Clash[] {
-  const topCm2 = outlineArea(plantingTop(shape));
   const onTop = drafts.filter((d) => d.planting.surface !== "side");
   const pairs = onTop.flatMap((a, i) => onTop.slice(i + 1).flatMap((b) => (overlaps(a, b) ? [{ a, b }] : [])));
   return [
     ...pairs.flatMap((pair) => roomClashes(pair, standings)),
-    ...pairs.flatMap(({ a, b }) => [...lightClashes({ a, b }, standings, sunHours, topCm2), ...lightClashes({ a: b, b: a }, standings, sunHours, topCm2)]),
+    ...pairs.flatMap(({ a, b }) => [...lightClashes({ a, b }, standings, sunHours), ...lightClashes({ a: b, b: a }, standings, sunHours)]),
     ...soilClashes(drafts, soilL),
     ...holeClashes(drafts, shape),
   ].sort((x, y) => x.from.localeCompare(y.from));

@@ -1,7 +1,7 @@
 import { canopyOn, grownOn } from "../canopy";
 import { addDays, type Day, daysBetween } from "../day";
-import type { Point } from "../placement";
 import type { Draft } from "./draft";
+import type { Standing } from "./positions";
 
 /** Days between looks at a row: growth is slow, and ends of stays are looked at besides. */
 export const STEP_DAYS = 3;
@@ -60,26 +60,21 @@ const THIN_SHADE = 0.35;
 /** Only what is clearly taller shades. Memory. */
 const TALLER = 1.3;
 
-/** Where a planting's plants stand on the top; none for a stand sown thick. */
-export type PlacesOf = (draft: Draft) => readonly Point[];
-
-/** Share of a planting that lies under a neighbour's leaves: of its plants where both stand singly, else of the top. */
-function coverOf(draft: Draft, other: Draft, widthCm: number, places: PlacesOf, topCm2: number): number {
-  const [own, theirs] = [places(draft), places(other)];
-  if (own.length > 0 && theirs.length > 0) return own.filter((p) => theirs.some((q) => Math.hypot(p.x - q.x, p.y - q.y) < widthCm / 2)).length / own.length;
-  // Along the edge, half of a plant's leaves hang outside.
-  const inside = other.planting.surface === "edge" ? 0.5 : 1;
-  return Math.min(1, (countOf(other) * Math.PI * widthCm ** 2 * inside) / 4 / topCm2);
+/** Share of what grows in a planting that lies under a neighbour's leaves: of its plants, or of the ground that it is sown on. */
+function coverOf(own: Standing, theirs: Standing, widthCm: number): number {
+  const places = own.ground ?? own.top;
+  if (places.length === 0) return 0;
+  return places.filter((p) => theirs.top.some((q) => Math.hypot(p.x - q.x, p.y - q.y) < widthCm / 2)).length / places.length;
 }
 
-/** Hours of sun that reach a planting on a day under taller neighbours on the same top. @param topCm2 area of the top */
-export function sunUnder(draft: Draft, others: readonly Draft[], day: Day, sunHours: number, topCm2: number, places: PlacesOf): number {
+/** Hours of sun that reach a planting on a day under taller neighbours on the same top. */
+export function sunUnder(draft: Draft, others: readonly Draft[], day: Day, sunHours: number, standings: ReadonlyMap<Draft, Standing>): number {
   const own = canopyOn(draft.goal, draft.season.stages, day);
   const dimmed = others
     .filter((o) => o.planting.surface !== "side" && day >= o.stay.from && day <= o.stay.to)
     .map((o) => ({ o, canopy: canopyOn(o.goal, o.season.stages, day) }))
     .filter(({ canopy }) => canopy.heightCm > TALLER * own.heightCm)
-    .reduce((sum, { o, canopy }) => sum + (o.goal.support === "none" ? SHADE : THIN_SHADE) * coverOf(draft, o, canopy.widthCm, places, topCm2), 0);
+    .reduce((sum, { o, canopy }) => sum + (o.goal.support === "none" ? SHADE : THIN_SHADE) * coverOf(standings.get(draft)!, standings.get(o)!, canopy.widthCm), 0);
   return sunHours * (1 - Math.min(SHADE, dimmed));
 }
 

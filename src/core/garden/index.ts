@@ -13,7 +13,7 @@ export { sunWhile } from "./light";
 export { type MatchCell, type MatchLine, matchAll, openCell } from "./match";
 export { type Difference, differences } from "./differ";
 export { bestWorth, MATCH_ORDERS, type MatchOrder, orderLines, passesTaste, TASTE_FILTERS, type TasteFilter } from "./order";
-export { BagThing, DayText, EMPTY_PLAN, type KeptPlan, Plan, type Planting, type Row, Shape } from "./plan";
+export { BagThing, DayText, EMPTY_PLAN, halfOf, type KeptPlan, Plan, type Planting, type Row, Shape } from "./plan";
 export { type PlainSetting, type Reference, type Setting, settingFrom, shapeOf } from "./setting";
 export type { Patch } from "./positions";
 export { plantingOf, suggestGoal } from "./suggest";

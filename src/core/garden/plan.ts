@@ -1,6 +1,7 @@
 import { z } from "zod";
 import { SOWING_METHODS } from "../crop";
 import { isDay } from "../day";
+import { type Half, HALVES } from "../placement";
 import { Schools } from "../school";
 
 /** A date of the calendar as text. */
@@ -37,7 +38,7 @@ export type BagThing = z.infer<typeof BagThing>;
 const Planting = z.strictObject({
   id: z.uuid(),
   goalId: z.string().min(1),
-  surface: z.enum(["top", "edge", "side"]),
+  surface: z.enum(["top", "edge", "side", ...HALVES]),
   method: z.enum(SOWING_METHODS),
   /** Null for a stand that is sown thick. */
   plants: z.int().min(0).max(5000).nullable(),
@@ -46,6 +47,9 @@ const Planting = z.strictObject({
   outBy: DayText.optional(),
 });
 export type Planting = z.infer<typeof Planting>;
+
+/** The half of the top that a planting keeps to; undefined when it has all of it, or stands elsewhere. */
+export const halfOf = ({ surface }: Pick<Planting, "surface">): Half | undefined => HALVES.find((half) => half === surface);
 
 const Row = z.strictObject({
   id: z.uuid(),

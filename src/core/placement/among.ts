@@ -1,6 +1,9 @@
-import type { Outline } from "../bag";
+import { type Outline, outlineArea } from "../bag";
 import { patternAt } from "./pattern";
 import { insetOutline, type Point } from "./region";
+
+/** About n points spread evenly over an outline. */
+export const spread = (outline: Outline, n: number): Point[] => patternAt(outline, Math.max(0.5, Math.sqrt(outlineArea(outline) / n)));
 
 /** Places that are tried on a top: fine enough that no plant stands a finger's breadth from a better one. */
 const TRIED = 600;
@@ -14,8 +17,7 @@ const TRIED = 600;
 export function placeAmong(outline: Outline, n: number, spacingCm: number, insetCm: number, others: readonly Point[], clearCm: number): Point[] {
   const inner = insetOutline(outline, insetCm) ?? insetOutline(outline, insetCm / 2);
   if (!inner || n <= 0) return [];
-  const area = inner.type === "rectangle" ? inner.lengthCm * inner.widthCm : Math.PI * inner.radiusCm ** 2;
-  const places = patternAt(inner, Math.max(0.5, Math.sqrt(area / TRIED)));
+  const places = spread(inner, TRIED);
   const kept = places.map((p) => Math.min(...others.map((o) => Math.hypot(p.x - o.x, p.y - o.y) / clearCm)));
   const chosen: Point[] = [];
   for (let k = 0; k < n; k++) {

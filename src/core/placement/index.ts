@@ -1,7 +1,8 @@
 /** Where does each plant stand in a bag? Even positions on tops, along edges and among side holes. */
-export { placeAmong } from "./among";
+export { placeAmong, spread } from "./among";
 export { distanceBetween, placeAround } from "./around";
 export { placeAlongEdge } from "./edge";
+export { type Half, halfCapacity, HALVES, inHalf, placeHalf } from "./half";
 export { capacity, placeTop } from "./place";
 export { leastDistance, type Point } from "./region";
 export { placeSides, type SidePoint } from "./sides";

@@ -18,6 +18,11 @@ const SETTLED = 24;
 export function capacity(outline: Outline, spacingCm: number, insetCm: number): number {
   const inner = insetOutline(outline, insetCm);
   if (!inner) return insetOutline(outline, insetCm / 2) && outline.type !== "annulus" ? 1 : 0;
+  return capacityIn(inner, spacingCm);
+}
+
+/** How many plants fit where stems may stand: what is left of a top inside its insets. */
+export function capacityIn(inner: Outline, spacingCm: number): number {
   const patterned = patternAt(inner, spacingCm).length;
   if (inner.type !== "circle") return patterned;
   let even = 1;
@@ -47,7 +52,12 @@ function widestPattern(inner: Outline, n: number, knownCm: number): Point[] {
  */
 export function placeTop(outline: Outline, n: number, spacingCm: number, insetCm: number): Point[] {
   const inner = insetOutline(outline, insetCm) ?? insetOutline(outline, insetCm / 2);
-  if (!inner || n <= 0) return [];
+  return inner ? placeIn(inner, n, spacingCm) : [];
+}
+
+/** Where n plants stand in the outline in which stems may stand. */
+export function placeIn(inner: Outline, n: number, spacingCm: number): Point[] {
+  if (n <= 0) return [];
   if (n === 1 && inner.type !== "annulus") return [{ x: 0, y: 0 }];
   if (inner.type === "circle" && DISC[n]) {
     const { radiusCm } = inner;

@@ -1,4 +1,4 @@
-import { type BagShape, bagMass, footprint, outlineArea, soilVolumeL, usualGapCm } from "../bag";
+import { type BagShape, bagMass, footprint, outlineArea, plantingTop, sideHoles, soilVolumeL, usualGapCm } from "../bag";
 import { assessRow, type BagThing, type Garden, type Plan, type Row, shapeOf, type Setting } from "../garden";
 import { loadOnSpot } from "../load";
 import { inForce } from "../school";
@@ -54,6 +54,16 @@ function measureOf(shape: BagShape, gapCm: number | null, setting: Setting) {
   return { mixL: soilVolumeL(shape, gap), wetKg: bagMass(shape, setting.mix, gap).wetKg, floorM2: ground ? outlineArea(ground) / 10_000 + REACH_M2 : 0 };
 }
 
+/** Smaller tops are not parted, cm²: about that of a 7 gal bag. Memory. */
+const PARTED_FROM_CM2 = 800;
+
+/** Whether two crops can have the top side by side, and whether its halves are alike. A top over side holes has little soil and stays whole. */
+function partsOf(shape: BagShape): BagClass["parts"] {
+  const top = plantingTop(shape);
+  if (sideHoles(shape) > 0 || outlineArea(top) < PARTED_FROM_CM2) return 0;
+  return top.type === "rectangle" ? 2 : 1;
+}
+
 /** What the bags that stay weigh and cover, planted or not. */
 export function thereAlready(ask: Ask): { kg: number; m2: number } {
   return stayingBags(ask, standingPart(ask)).reduce(
@@ -81,7 +91,7 @@ export function classesOf(ask: Ask, standing: Garden): BagClass[] {
     const key = JSON.stringify([bag.kindId, bag.shape, settings, freeFrom, ask.repair ? bag.id : ""]);
     const known = classes.get(key);
     if (known) known.bagIds.push(bag.id);
-    else classes.set(key, { kindId: bag.kindId, shape, row: settings, bagIds: [bag.id], freeFrom, buyable: 0, minor: 0, ...measure(shape, settings.gapCm) });
+    else classes.set(key, { kindId: bag.kindId, shape, row: settings, bagIds: [bag.id], freeFrom, parts: partsOf(shape), buyable: 0, minor: 0, ...measure(shape, settings.gapCm) });
   }
   for (const kindId of ask.kinds) {
     const shape = shapeOf({ id: kindId, kindId, shape: null, atHand: false, firstSeason: null }, setting);
@@ -89,7 +99,7 @@ export function classesOf(ask: Ask, standing: Garden): BagClass[] {
     const measured = measure(shape, null);
     // A bag too heavy for the spot it stands on is not proposed; hanging bags weigh on a hook, and need one.
     if (loadOnSpot(measured.wetKg, measured.floorM2, setting.limitKgM2).grade === "over") continue;
-    classes.set(kindId, { kindId, shape, row: { gapCm: null }, bagIds: [], freeFrom: 0, buyable: MOST_BOUGHT, minor: setting.prices?.[`bag/${kindId}`]?.minor ?? 0, ...measured });
+    classes.set(kindId, { kindId, shape, row: { gapCm: null }, bagIds: [], freeFrom: 0, parts: partsOf(shape), buyable: MOST_BOUGHT, minor: setting.prices?.[`bag/${kindId}`]?.minor ?? 0, ...measured });
   }
   return [...classes.values()];
 }

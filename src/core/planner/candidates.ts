@@ -3,7 +3,7 @@ import { type Crop, type Goal, type Method, startsFromSeed } from "../crop";
 import { addDays, type Day } from "../day";
 import { rankMethods } from "../fit";
 import { FOOD_GROUPS, foodGroup, NO_WANTS, picksOf, tasteOf, weeklyWantG } from "../food";
-import { assessGarden, type Garden, type Planting, sunWhile, weeklyThirst } from "../garden";
+import { assessGarden, type Garden, halfOf, type Planting, sunWhile, weeklyThirst } from "../garden";
 import { inForce } from "../school";
 import { type SowingBill, sowingBill } from "../sowing";
 import { drawnL, evaporationOn, openCm2, wallFactor } from "../water";
@@ -60,7 +60,7 @@ export function instanceOf(ask: Ask): Instance {
       classIndex: classes.indexOf(k), lane, goalId: goal.id,
       cropIndex: crops.indexOf(crop),
       dishIndex: dishOf(crop, group),
-      surface: planned?.surface ?? (lane === "side" ? "side" : "top"),
+      surface: planned?.surface ?? lane,
       method: method.method,
       plants: stand.plants ?? null,
       sowOn: season.stages.sow, from, end,
@@ -93,7 +93,7 @@ export function instanceOf(ask: Ask): Instance {
     };
     for (const k of classes) {
       for (const lane of lanesOf(k, goal)) {
-        const [best] = rankMethods(goal, lane, inForce(setting.schools, k.row.schools).start, setting.hands);
+        const [best] = rankMethods(goal, lane === "side" ? "side" : "top", inForce(setting.schools, k.row.schools).start, setting.hands);
         if (!best) continue;
         let stand: Stand | undefined;
         let bill: SowingBill | undefined;
@@ -113,7 +113,7 @@ export function instanceOf(ask: Ask): Instance {
     const method = found?.goal.methods.find((m) => m.method === p.method);
     if (!found || !method || !foodGroup(found.goal)) continue;
     const { crop, goal } = found;
-    const lane = p.surface === "side" ? "side" : "top";
+    const lane = laneIn(k, p);
     const season = judgeSeason(crop, goal, method, p.sowOn, setting.climate);
     const course = season.grade === "wrong" || isDark(season, goal) ? undefined : courseOf(crop, goal, season, today, p.outBy);
     const stand = course && standOf(k, lane, goal, season, setting, p.plants ?? undefined);
@@ -140,6 +140,13 @@ export function instanceOf(ask: Ask): Instance {
     mixMinor: setting.prices?.[`mix/${setting.mix.id}`]?.minor ?? 0,
     mixSackL: setting.prices?.[`mix/${setting.mix.id}`]?.size ?? 40,
   };
+}
+
+/** The lane of a planting that is planned already. */
+function laneIn(k: BagClass, planting: Planting): Lane {
+  const half = halfOf(planting);
+  if (half && k.parts > 0) return k.parts === 2 ? "first-half" : half;
+  return planting.surface === "side" ? "side" : "top";
 }
 
 /** The plan's own plantings that are not sown yet, each with the bag that it is in, so that a repair can keep them. */

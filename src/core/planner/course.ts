@@ -6,6 +6,7 @@ import { addDays, type Day, daysBetween } from "../day";
 import { fit } from "../fit";
 import { picksOf } from "../food";
 import type { Setting } from "../garden";
+import { HALVES } from "../placement";
 import { inForce } from "../school";
 import { coefficient } from "../water";
 import { type BagClass, FORTNIGHTS, type Lane, WEEKS } from "./instance";
@@ -62,8 +63,10 @@ export interface Stand {
 
 export function standOf(k: BagClass, lane: Lane, goal: Goal, season: Season, setting: Setting, plants?: number): Stand | undefined {
   const soilL = soilVolumeL(k.shape, k.row.gapCm ?? usualGapCm(k.shape));
-  const claimedL = sideHoles(k.shape) > 0 ? (lane === "side" ? 1 - SIDE_SHARE : SIDE_SHARE) * soilL : 0;
-  const verdict = fit({ goal, shape: k.shape, gapCm: k.row.gapCm ?? undefined, where: lane, plants, sunHours: Number.POSITIVE_INFINITY, season, schools: inForce(setting.schools, k.row.schools), claimedL });
+  const half = HALVES.find((h) => h === lane);
+  const claimed = half ? 0.5 : sideHoles(k.shape) === 0 ? 0 : lane === "side" ? 1 - SIDE_SHARE : SIDE_SHARE;
+  const claimedL = claimed * soilL;
+  const verdict = fit({ goal, shape: k.shape, gapCm: k.row.gapCm ?? undefined, where: lane === "side" ? "side" : "top", half, plants, sunHours: Number.POSITIVE_INFINITY, season, schools: inForce(setting.schools, k.row.schools), claimedL });
   if (verdict.limits.some((l) => l.code !== "season" && l.grade === "wrong") || verdict.plants === 0) return undefined;
   const areaCm2 = verdict.sown?.areaCm2 ?? 0;
   return { plants: verdict.plants, areaCm2, units: verdict.sown ? areaCm2 / 10_000 : (verdict.plants ?? 0) };
@@ -72,5 +75,8 @@ export function standOf(k: BagClass, lane: Lane, goal: Goal, season: Season, set
 /** The lanes of a bag that a goal can be planted in. */
 export function lanesOf(k: BagClass, goal: Goal): Lane[] {
   const holed = sideHoles(k.shape) > 0;
-  return [...(goal.where.includes("top") ? (["top"] as const) : []), ...(holed && goal.where.includes("side") ? (["side"] as const) : [])];
+  return [
+    ...(goal.where.includes("top") ? (["top", ...HALVES.slice(0, k.parts === 0 ? 0 : k.parts === 2 ? 1 : 2)] as const) : []),
+    ...(holed && goal.where.includes("side") ? (["side"] as const) : []),
+  ];
 }

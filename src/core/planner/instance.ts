@@ -2,6 +2,7 @@ import type { BagShape } from "../bag";
 import type { Day } from "../day";
 import type { FoodGroup } from "../food";
 import type { Planting, Row } from "../garden";
+import type { Half } from "../placement";
 import type { SowingMethod } from "../crop";
 
 /** Weeks that a proposal looks ahead, and the fortnights in which food, water and early meals are counted. */
@@ -19,6 +20,8 @@ export interface BagClass {
   readonly bagIds: readonly string[];
   /** First week in which they are free. */
   readonly freeFrom: number;
+  /** Plantings that stand side by side in the first half lane of a parted bag: 2 where both halves are alike, 1 where the other half is a lane of its own, 0 for a bag that is not parted. */
+  readonly parts: 0 | 1 | 2;
   /** How many more may be bought; 0 for bags that are there. */
   readonly buyable: number;
   /** For each one that is bought: price in minor units, mix in L, wet mass in kg, and floor that it takes in m². */
@@ -28,8 +31,9 @@ export interface BagClass {
   readonly floorM2: number;
 }
 
-/** Places of a bag that are planted one after the other: its top, or its side holes. */
-export type Lane = "top" | "side";
+/** Places of a bag that are planted one after the other: its whole top, its side holes, or, in a bag that is parted for the year, a half of its top. */
+export const LANES = ["top", "side", "first-half", "second-half"] as const;
+export type Lane = "top" | "side" | Half;
 
 /** One planting that a bag of a class could take. Amounts are for all its plants. */
 export interface Candidate {

@@ -28,8 +28,8 @@ function smallInstance(seed: number): Instance {
   const pick = (n: number) => Math.floor(random() * n);
   const shape = { kind: "round", diameterCm: 38, heightCm: 34 } as const;
   const classes = [
-    { kindId: "a", shape, row: { gapCm: null }, bagIds: ["1", "2"], freeFrom: 0, buyable: 0, minor: 0, mixL: 0, wetKg: 0, floorM2: 0 },
-    { kindId: "b", shape, row: { gapCm: null }, bagIds: [], freeFrom: 0, buyable: 2, minor: 300, mixL: 30, wetKg: 30, floorM2: 0.2 },
+    { kindId: "a", shape, row: { gapCm: null }, bagIds: ["1", "2"], freeFrom: 0, parts: 0 as const, buyable: 0, minor: 0, mixL: 0, wetKg: 0, floorM2: 0 },
+    { kindId: "b", shape, row: { gapCm: null }, bagIds: [], freeFrom: 0, parts: 0 as const, buyable: 2, minor: 300, mixL: 30, wetKg: 30, floorM2: 0.2 },
   ];
   const candidates = Array.from({ length: 12 }, (_, i) => {
     const from = pick(40);

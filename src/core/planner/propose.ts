@@ -1,10 +1,12 @@
 import type { Plan, Planting } from "../garden";
 import type { Ask } from "./ask";
+import { bagsOf } from "./assign";
 import { standingPart, stayingBags } from "./bags";
 import { instanceOf } from "./candidates";
 import { addsOf, type Covered, coveredBy, type Missing, missingFrom } from "./explain";
-import type { Instance } from "./instance";
+import { type Instance, LANES } from "./instance";
 import { relax, relaxationOf } from "./relax";
+import { choicesOf } from "./replant";
 import { construct, improve, nearest, promising } from "./search";
 import type { Solver } from "./solver";
 import { State } from "./state";
@@ -48,34 +50,24 @@ interface Placed {
   readonly planting: Planting;
 }
 
-/** Gives each chosen candidate one bag of its class: in the order in which they come in, the first that is free. */
+/** Gives each bag of a garden its id and each planting its own. */
 function placed(state: State, newId: (n: number) => string): { placed: Placed[]; bought: { id: string; kindId: string }[] } {
   const { classes, candidates } = state.instance;
   const list: Placed[] = [];
   const bought: { id: string; kindId: string }[] = [];
   let n = 0;
-  classes.forEach((k, classIndex) => {
-    const ids = [...k.bagIds];
-    for (let i = 0; i < state.bought[classIndex]!; i++) {
-      const id = newId(n++);
-      ids.push(id);
-      bought.push({ id, kindId: k.kindId });
-    }
-    for (const lane of ["top", "side"] as const) {
-      const free = ids.map(() => k.freeFrom);
-      const own = state.chosen().map((index) => ({ ...candidates[index]!, index })).filter((c) => c.classIndex === classIndex && c.lane === lane).sort((a, b) => a.from - b.from || a.end - b.end);
-      for (const c of own) {
-        const at = free.findIndex((week) => week <= c.from);
-        if (at < 0) throw new Error("more plantings than bags at one time");
-        free[at] = c.end;
-        list.push({
-          index: c.index,
-          bagId: ids[at]!,
-          planting: { id: c.plantingId ?? newId(n++), goalId: c.goalId, surface: c.surface, method: c.method, plants: c.plants, sowOn: c.sowOn },
-        });
+  for (const { classIndex, number, parts } of bagsOf(state)) {
+    const k = classes[classIndex]!;
+    const bagId = k.bagIds[number] ?? newId(n++);
+    if (number >= k.bagIds.length) bought.push({ id: bagId, kindId: k.kindId });
+    for (const part of LANES) {
+      for (const index of parts[part]) {
+        const c = candidates[index]!;
+        const surface = part === "top" || part === "side" ? c.surface : part;
+        list.push({ index, bagId, planting: { id: c.plantingId ?? newId(n++), goalId: c.goalId, surface, method: c.method, plants: c.plants, sowOn: c.sowOn } });
       }
     }
-  });
+  }
   return { placed: list, bought };
 }
 
@@ -139,10 +131,11 @@ export function* solve(instance: Instance, solver: Solver, effort: Effort): Gene
   if (!guide) return { state: new State(instance), bound: new State(instance).worth() };
   let { bound } = guide;
   const list = nearest(instance, guide);
-  let best = construct(instance, guide, list);
+  const choices = choicesOf(instance, list);
+  let best = construct(instance, guide, list, choices);
   const report = (round: number): Progress => ({ round, rounds: effort.rounds, worth: best.worth(), bound });
   let stop = yield report(0);
-  const search = improve(best, list, effort.seed, effort.rounds);
+  const search = improve(best, choices, effort.seed, effort.rounds);
   for (let round = 1; round <= effort.rounds && !stop; round++) {
     best = search.next().value;
     if (round % 10 === 0 || round === effort.rounds) stop = yield report(round);

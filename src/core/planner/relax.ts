@@ -1,9 +1,8 @@
-import { CROP_LOSS, earliness, FORTNIGHTS, type Instance, type Lane, QUARTERS, SEGMENTS, WEEKS } from "./instance";
+import { CROP_LOSS, earliness, FORTNIGHTS, type Instance, LANES, QUARTERS, SEGMENTS, WEEKS } from "./instance";
 import type { LinearModel, Solver } from "./solver";
 import { cropCap, foodWorth, quarterOf } from "./state";
 
 const INFINITY = Number.POSITIVE_INFINITY;
-const LANES: readonly Lane[] = ["top", "side"];
 
 /** Builds a model column by column. */
 class Columns {
@@ -78,8 +77,10 @@ class Frame {
     const used = new Set(candidates.map((c) => `${c.classIndex} ${c.lane}`));
     this.path = classes.map((k, index) =>
       LANES.map((lane) => {
-        if (!used.has(`${index} ${lane}`)) return undefined;
-        const bags = (week: number) => (week === k.freeFrom ? k.bagIds.length : 0);
+        const halves = k.parts > 0 && lane === "top";
+        if (!halves && !used.has(`${index} ${lane}`)) return undefined;
+        // Halves start with none: a bag that is parted leaves the whole ones.
+        const bags = (week: number) => (week === k.freeFrom && (lane === "top" || lane === "side") ? k.bagIds.length : 0);
         return Array.from({ length: WEEKS }, (_, week) => (week < k.freeFrom ? -1 : m.row(bags(week), bags(week))));
       }),
     );
@@ -152,9 +153,12 @@ function modelOf(frame: Frame, only: readonly number[]): Relaxation {
     columnOf.set(i, m.column(frame.costOf(i), frame.mostOf(i), true, frame.entriesOf(i)));
   }
   classes.forEach((k, index) => {
-    const paths = frame.path[index]!.filter((path) => path !== undefined);
+    const [top, side, firstHalf, secondHalf] = frame.path[index]!;
+    const paths = [top, side, firstHalf, secondHalf].filter((path) => path !== undefined);
+    const starts = (path: readonly number[] | undefined, n: number): Entry[] => (path ? [[path[k.freeFrom]!, n]] : []);
+    if (k.parts > 0) m.column(0, k.bagIds.length + k.buyable, true, [...starts(top, 1), ...starts(firstHalf, -k.parts), ...starts(secondHalf, -1)]);
     m.column(-k.minor * weights.perMinor, k.buyable, true, [
-      ...paths.map((path): Entry => [path[k.freeFrom]!, -1]),
+      ...starts(top, -1), ...starts(side, -1),
       [frame.mix, k.mixL], [frame.budget, k.minor], [frame.load, k.wetKg], [frame.floor, k.floorM2],
     ]);
     for (const path of paths) {

@@ -1,6 +1,8 @@
 import { seededRandom } from "../chance";
-import { type Instance, WEEKS } from "./instance";
+import { bagsOf, type BagUse, noPlantings } from "./assign";
+import { type Instance, LANES, WEEKS } from "./instance";
 import type { Relaxed } from "./relax";
+import { type Choices, replant } from "./replant";
 import { State } from "./state";
 
 type Guide = Pick<Relaxed, "share" | "reduced">;
@@ -11,80 +13,69 @@ export function promising(instance: Instance, guide: Guide, bound: number, worth
   return instance.candidates.flatMap((c, i) => (guide.share[i]! > 1e-6 || guide.reduced[i]! >= -leeway || c.plantingId !== undefined ? [i] : []));
 }
 
-/** At most so many candidates are tried by hand; the solver sees the rest. */
-const NEAREST = 900;
+/** At most so many candidates of each lane are tried by hand; the solver sees the rest. */
+const NEAREST = 300;
 
 /** The candidates that the relaxed garden has or nearly has: where a search by hand finds most in little time. */
 export function nearest(instance: Instance, guide: Guide): number[] {
-  const all = instance.candidates.map((_, i) => i);
-  const kept = all.filter((i) => guide.share[i]! > 1e-6 || instance.candidates[i]!.plantingId !== undefined);
-  const others = all.filter((i) => guide.share[i]! <= 1e-6).sort((a, b) => guide.reduced[b]! - guide.reduced[a]!);
-  return [...new Set([...kept, ...others.slice(0, NEAREST)])];
+  const byLane = new Map<string, number[]>();
+  instance.candidates.forEach((c, i) => {
+    const key = `${c.classIndex} ${c.lane}`;
+    byLane.set(key, [...(byLane.get(key) ?? []), i]);
+  });
+  const known = (i: number) => guide.share[i]! > 1e-6 || instance.candidates[i]!.plantingId !== undefined;
+  return [...byLane.values()].flatMap((all) => [...all.filter(known), ...all.filter((i) => !known(i)).sort((a, b) => guide.reduced[b]! - guide.reduced[a]!).slice(0, NEAREST)]);
 }
 
-/** Adds what gains most, again and again, until nothing gains. `noise` shakes the order, so that tries differ. */
-function fill(state: State, among: readonly number[], noise: (index: number) => number): void {
-  const open = new Set(among);
-  while (open.size > 0) {
-    let best = -1;
-    let most = 1e-9;
-    for (const i of open) {
-      if (state.blockedBy(i) !== undefined) {
-        open.delete(i);
-        continue;
-      }
-      const gain = state.gain(i);
-      if (gain <= 0) continue;
-      // A bag's week is dear: what takes long has to gain more.
-      const { from, end } = state.instance.candidates[i]!;
-      const rated = (gain / Math.sqrt(end - from)) * noise(i);
-      if (rated > most) [best, most] = [i, rated];
-    }
-    if (best < 0) return;
-    state.add(best);
-  }
+const steady = () => 1;
+
+/** Plants what is free in every bag, then buys and plants more as long as that pays. */
+export function fill(state: State, choices: Choices): void {
+  for (const bag of bagsOf(state)) replant(state, bag, choices, steady);
+  state.instance.classes.forEach((k, classIndex) => {
+    while (state.bought[classIndex]! < k.buyable && replant(state, { classIndex, parts: noPlantings() }, choices, steady));
+  });
 }
 
 /** A first garden: what the relaxed one has most of, rounded, then filled up. */
-export function construct(instance: Instance, guide: Guide, among: readonly number[]): State {
+export function construct(instance: Instance, guide: Guide, among: readonly number[], choices: Choices): State {
   const state = new State(instance);
-  const byShare = [...among].filter((i) => guide.share[i]! > 0.05).sort((a, b) => guide.share[b]! - guide.share[a]!);
+  const byShare = [...among].filter((i) => guide.share[i]! > 0.5).sort((a, b) => guide.share[b]! - guide.share[a]!);
   for (const i of byShare) {
     for (let n = Math.max(1, Math.round(guide.share[i]!)); n > 0; n--) {
       if (state.blockedBy(i) === undefined && state.gain(i) > 0) state.add(i);
     }
   }
-  fill(state, among, () => 1);
+  fill(state, choices);
   return state;
 }
 
-/** What is taken out before a part is planted anew: a stretch of weeks, a class of bags, a crop, or a few at random. */
-function* ruined(state: State, random: () => number): Generator<number> {
-  const { candidates, classes } = state.instance;
-  const chosen = state.chosen();
+const take = <T>(list: readonly T[], random: () => number): T | undefined => list[Math.floor(random() * list.length)];
+
+/** What is taken out before it is planted anew: whole bags, a stretch of weeks of some, or a crop wherever it is. */
+function ruined({ candidates }: Instance, bags: readonly BagUse[], random: () => number): (bag: BagUse, index: number) => boolean {
   const way = random();
+  const planted = bags.filter((bag) => LANES.some((part) => bag.parts[part].length > 0));
+  const some = new Set(Array.from({ length: 1 + Math.floor(random() * 3) }, () => take(planted, random)));
   const start = Math.floor(random() * WEEKS);
-  const length = 6 + Math.floor(random() * 18);
-  const pick = candidates[chosen[Math.floor(random() * chosen.length)] ?? 0];
-  const classIndex = pick?.classIndex ?? Math.floor(random() * classes.length);
-  for (const i of chosen) {
-    const c = candidates[i]!;
-    if (way < 0.35) {
-      if (c.classIndex === classIndex && c.end > start && c.from < start + length) yield i;
-    } else if (way < 0.55) {
-      if (c.classIndex === classIndex && random() < 0.7) yield i;
-    } else if (way < 0.75) {
-      if (c.cropIndex === pick?.cropIndex || random() < 0.05) yield i;
-    } else if (random() < 0.12) yield i;
-  }
+  const end = start + 6 + Math.floor(random() * 20);
+  const bag = take(planted, random);
+  const crop = bag && candidates[take(LANES.flatMap((part) => bag.parts[part]), random)!]!.cropIndex;
+  if (way < 0.5) return (b) => some.has(b);
+  if (way < 0.8) return (b, i) => some.has(b) && candidates[i]!.end > start && candidates[i]!.from < end;
+  return (_, i) => candidates[i]!.cropIndex === crop;
 }
 
 /** Helpings: at the end a garden that is worse by this much is hardly ever kept. */
 const COLDEST = 0.05;
+/** Share of tries that also look at one more bag. */
+const BUYS = 0.25;
 
 /** Improves a garden by taking parts out and planting them anew; keeps what is better, and now and then what is hardly worse. */
-export function* improve(start: State, list: readonly number[], seed: number, rounds: number): Generator<State, never> {
+export function* improve(start: State, choices: Choices, seed: number, rounds: number): Generator<State, never> {
   const random = seededRandom(seed);
+  const { instance } = start;
+  const buyable = instance.classes.flatMap((k, classIndex) => (k.buyable > 0 ? [classIndex] : []));
   let now = start;
   let nowWorth = start.worth();
   let best = start;
@@ -95,11 +86,21 @@ export function* improve(start: State, list: readonly number[], seed: number, ro
   let heat = hottest;
   for (;;) {
     const trial = now.copy();
-    const out = [...ruined(trial, random)];
-    const touched = new Set(out.map((i) => trial.instance.candidates[i]!.classIndex));
-    for (const i of out) trial.remove(i);
-    const near = random() < 0.7 && touched.size > 0 ? list.filter((i) => touched.has(trial.instance.candidates[i]!.classIndex)) : list;
-    fill(trial, near, () => 0.85 + 0.3 * random());
+    const bags = bagsOf(trial);
+    const isOut = ruined(instance, bags, random);
+    const open = bags.flatMap((bag): Pick<BagUse, "classIndex" | "parts">[] => {
+      const out = LANES.flatMap((part) => bag.parts[part].filter((i) => isOut(bag, i)));
+      for (const i of out) trial.remove(i);
+      const empty = LANES.every((part) => bag.parts[part].length === 0);
+      if (out.length === 0 && !empty) return [];
+      const left = noPlantings();
+      for (const part of LANES) left[part] = bag.parts[part].filter((i) => !isOut(bag, i));
+      return [{ classIndex: bag.classIndex, parts: left }];
+    });
+    const more = take(buyable, random);
+    if (more !== undefined && random() < BUYS && trial.bought[more]! < instance.classes[more]!.buyable) open.push({ classIndex: more, parts: noPlantings() });
+    const shake = () => 0.8 + 0.4 * random();
+    for (const { bag } of open.map((bag) => ({ bag, turn: random() })).sort((a, b) => a.turn - b.turn)) replant(trial, bag, choices, shake);
     const worth = trial.worth();
     if (worth > nowWorth || random() < Math.exp((worth - nowWorth) / heat)) [now, nowWorth] = [trial, worth];
     if (worth > bestWorth + 1e-9) [best, bestWorth] = [trial, worth];

@@ -17,6 +17,14 @@ export function foodWorth(instance: Instance, fortnight: number, group: number, 
 /** What one crop may come to in a quarter before more of it is worth less, g. */
 export const cropCap = (instance: Instance, group: number): number => (CROP_SHARE * instance.wantG[group]! * FORTNIGHTS) / QUARTERS;
 
+const byLane = <T>(make: () => T): Record<Lane, T> => ({ top: make(), side: make(), "first-half": make(), "second-half": make() });
+
+/** Bags that it takes to have so many plantings in each lane at a time: those with a whole top, and those that are parted. */
+export function bagsFor(most: Record<Lane, number>, parts: number): number {
+  const parted = parts > 0 ? Math.max(Math.ceil(most["first-half"] / parts), most["second-half"]) : 0;
+  return Math.max(most.side, most.top + parted);
+}
+
 /**
  * A garden under construction: which candidates are in it, what that comes to, and what it is worth. Adding and taking
  * out keep every sum; `fits` tells whether a candidate breaks a limit.
@@ -26,6 +34,8 @@ export class State {
   private readonly times = new Map<number, number>();
   readonly bought: number[];
   private readonly occupied: Record<Lane, Int16Array>[];
+  /** The most of each lane that are planted at a time. */
+  private readonly most: Record<Lane, number>[];
   private readonly food: Float64Array;
   private readonly quarter: Float64Array;
   private readonly count: Int32Array;
@@ -44,7 +54,8 @@ export class State {
   constructor(readonly instance: Instance) {
     const { classes, crops, dishes, groups, baseG } = instance;
     this.bought = classes.map(() => 0);
-    this.occupied = classes.map(() => ({ top: new Int16Array(WEEKS), side: new Int16Array(WEEKS) }));
+    this.occupied = classes.map(() => byLane(() => new Int16Array(WEEKS)));
+    this.most = classes.map(() => byLane(() => 0));
     this.food = Float64Array.from({ length: FORTNIGHTS * groups.length }, (_, i) => baseG[Math.floor(i / groups.length)]![i % groups.length]!);
     this.quarter = new Float64Array(dishes.length * QUARTERS);
     this.count = new Int32Array(crops.length);
@@ -75,8 +86,7 @@ export class State {
   remove(index: number): void {
     this.change(index, -1);
     const { classIndex } = this.instance.candidates[index]!;
-    const most = Math.max(this.peak(classIndex, "top", 0, WEEKS), this.peak(classIndex, "side", 0, WEEKS));
-    const spare = this.bought[classIndex]! - Math.max(0, most - this.instance.classes[classIndex]!.bagIds.length);
+    const spare = this.bought[classIndex]! - Math.max(0, this.missingBags(classIndex, this.most[classIndex]!));
     if (spare > 0) this.buy(classIndex, -spare);
   }
 
@@ -95,6 +105,8 @@ export class State {
     else this.times.delete(index);
     const weeks = this.occupied[c.classIndex]![c.lane];
     for (let week = c.from; week < c.end; week++) weeks[week] = weeks[week]! + sign;
+    const most = this.most[c.classIndex]!;
+    most[c.lane] = sign > 0 ? Math.max(most[c.lane], this.peak(c.classIndex, c.lane, c.from, c.end)) : this.peak(c.classIndex, c.lane, 0, WEEKS);
     for (const [fortnight, g] of c.food) {
       this.food[fortnight * instance.groups.length + c.group]! += sign * g;
       this.quarter[c.dishIndex * QUARTERS + quarterOf(fortnight)]! += sign * g;
@@ -159,7 +171,15 @@ export class State {
   /** Bought bags that a class needs once a candidate is in it. */
   private needs(index: number): number {
     const { classIndex, lane, from, end } = this.instance.candidates[index]!;
-    return this.peak(classIndex, lane, from, end) + 1 - this.instance.classes[classIndex]!.bagIds.length;
+    const most = this.most[classIndex]!;
+    const with1 = this.peak(classIndex, lane, from, end) + 1;
+    return this.missingBags(classIndex, with1 > most[lane] ? { ...most, [lane]: with1 } : most);
+  }
+
+  /** Bags of a class that are not there yet for so many plantings in each lane. */
+  private missingBags(classIndex: number, most: Record<Lane, number>): number {
+    const k = this.instance.classes[classIndex]!;
+    return bagsFor(most, k.parts) - k.bagIds.length;
   }
 
   /** Whether adding a candidate takes one more bag. */
@@ -169,8 +189,14 @@ export class State {
 
   /** What adding a candidate would be worth. */
   gain(index: number): number {
+    const k = this.instance.classes[this.instance.candidates[index]!.classIndex]!;
+    const bagMinor = this.buys(index) ? k.minor + this.sacksMinor(this.mixL + k.mixL) - this.sacksMinor(this.mixL) : 0;
+    return this.gainInBag(index) - bagMinor * this.instance.weights.perMinor;
+  }
+
+  /** What adding a candidate would be worth in a bag that is there. */
+  gainInBag(index: number): number {
     const { instance } = this;
-    const buys = this.buys(index);
     const { weights, groups, crops, helpingG } = instance;
     const c = instance.candidates[index]!;
     let gain = 0;
@@ -188,7 +214,7 @@ export class State {
     }
     if (this.count[c.cropIndex] === 0) gain += weights.variety + (crops[c.cropIndex]!.must ? weights.must : 0);
     if (c.plantingId !== undefined) gain += weights.keep;
-    return gain - this.costOfAdding(c, buys) * weights.perMinor - (c.minutes / 60) * weights.perHour;
+    return gain - this.costOfAdding(c, false) * weights.perMinor - (c.minutes / 60) * weights.perHour;
   }
 
   /** Hours of sowing, moving and picking. */

@@ -1,0 +1,37 @@
+import { type BagClass, type Lane, LANES } from "./instance";
+import type { State } from "./state";
+
+/** One bag of a garden under construction, and the chosen candidates in each part of it. */
+export interface BagUse {
+  readonly classIndex: number;
+  /** Its number among the bags of its class: those that are there first, then those that are bought. */
+  readonly number: number;
+  readonly parts: Readonly<Record<Lane, number[]>>;
+}
+
+export const noPlantings = (): Record<Lane, number[]> => ({ top: [], side: [], "first-half": [], "second-half": [] });
+
+/** The lane whose candidates a part of a bag takes: alike halves share one. */
+export const laneOf = (k: BagClass, part: Lane): Lane => (k.parts === 2 && part === "second-half" ? "first-half" : part);
+
+/** The bags of a garden: each planting goes to the first that is free. Whole tops are taken from the first bag on and parted ones from the last, so that they never meet. */
+export function bagsOf(state: State): BagUse[] {
+  const { classes, candidates } = state.instance;
+  const byClass = classes.map((k, classIndex) => Array.from({ length: k.bagIds.length + state.bought[classIndex]! }, (_, number): BagUse => ({ classIndex, number, parts: noPlantings() })));
+  const freeFrom = new Map<number[], number>();
+  for (const index of state.chosen().sort((a, b) => candidates[a]!.from - candidates[b]!.from || candidates[a]!.end - candidates[b]!.end || a - b)) {
+    const c = candidates[index]!;
+    const k = classes[c.classIndex]!;
+    const bags = byClass[c.classIndex]!;
+    const inOrder = c.lane === "top" || c.lane === "side" ? bags : [...bags].reverse();
+    const open = inOrder.flatMap((bag) => LANES.filter((part) => laneOf(k, part) === c.lane).map((part) => ({ part, list: bag.parts[part], bag })));
+    const free = open.filter(({ list }) => (freeFrom.get(list) ?? k.freeFrom) <= c.from);
+    const [first] = free;
+    if (!first) throw new Error("more plantings than bags at one time");
+    // A planting that is kept stays in its own half where that is free.
+    const { list } = free.find(({ bag, part }) => bag === first.bag && part === c.surface) ?? first;
+    list.push(index);
+    freeFrom.set(list, c.end);
+  }
+  return byClass.flat();
+}

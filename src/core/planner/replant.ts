@@ -1,0 +1,88 @@
+import { type BagUse, laneOf } from "./assign";
+import { type Instance, type Lane, WEEKS } from "./instance";
+import type { State } from "./state";
+
+/** Candidates that are tried, by class, lane and the week in which they come in. */
+export type Choices = readonly Readonly<Record<Lane, readonly (readonly number[])[]>>[];
+
+/** Sorts candidates into `Choices`. */
+export function choicesOf({ classes, candidates }: Instance, among: readonly number[]): Choices {
+  const weeks = () => Array.from({ length: WEEKS }, (): number[] => []);
+  const choices = classes.map(() => ({ top: weeks(), side: weeks(), "first-half": weeks(), "second-half": weeks() }));
+  for (const i of among) choices[candidates[i]!.classIndex]![candidates[i]!.lane][candidates[i]!.from]!.push(i);
+  return choices;
+}
+
+/**
+ * The plantings that one part of a bag takes through the year, one after the other, so that their gains come to most:
+ * the longest path through its weeks. Gains are taken as if each were the only one, which within one part is nearly so.
+ *
+ * @param kept plantings that stay; @param shake a factor for each gain, so that tries differ
+ */
+function bestYear(state: State, classIndex: number, part: Lane, kept: readonly number[], choices: Choices, shake: () => number): number[] {
+  const { candidates, classes } = state.instance;
+  const busy = new Uint8Array(WEEKS + 1);
+  for (const i of kept) busy.fill(1, candidates[i]!.from, candidates[i]!.end);
+  // The first busy week from each week on: what ends later does not fit.
+  const until = new Int16Array(WEEKS + 1).fill(WEEKS);
+  for (let week = WEEKS - 1; week >= 0; week--) until[week] = busy[week] ? week : until[week + 1]!;
+  const best = new Float64Array(WEEKS + 1);
+  const next = new Int32Array(WEEKS).fill(-1);
+  const weeks = choices[classIndex]![laneOf(classes[classIndex]!, part)];
+  for (let week = WEEKS - 1; week >= 0; week--) {
+    best[week] = best[week + 1]!;
+    if (busy[week]) continue;
+    for (const i of weeks[week]!) {
+      const { end } = candidates[i]!;
+      if (end > until[week]!) continue;
+      const gain = state.gainInBag(i);
+      if (gain <= 0) continue;
+      const total = gain * shake() + best[end]!;
+      if (total > best[week]! && state.blockedBy(i) === undefined) {
+        best[week] = total;
+        next[week] = i;
+      }
+    }
+  }
+  const path: number[] = [];
+  for (let week = 0; week < WEEKS; ) {
+    const i = next[week]!;
+    if (i >= 0) path.push(i);
+    week = i >= 0 ? candidates[i]!.end : week + 1;
+  }
+  return path;
+}
+
+/** Plants the free weeks of some parts of a bag, one part after the other; gives what was added, and what that is worth. */
+function plantParts(state: State, { classIndex, parts }: Pick<BagUse, "classIndex" | "parts">, which: readonly Lane[], choices: Choices, shake: () => number): { added: number[]; worth: number } {
+  const added: number[] = [];
+  let worth = 0;
+  for (const part of which) {
+    const path = bestYear(state, classIndex, part, parts[part], choices, shake);
+    for (const i of path.sort((a, b) => state.gainInBag(b) - state.gainInBag(a))) {
+      if (state.gainInBag(i) <= 0 || state.blockedBy(i) !== undefined) continue;
+      worth += state.gain(i);
+      state.add(i);
+      added.push(i);
+    }
+  }
+  return { added, worth };
+}
+
+/** Plants what is free in a bag, as a whole or parted, whichever comes to more; leaves it where nothing pays. */
+export function replant(state: State, bag: Pick<BagUse, "classIndex" | "parts">, choices: Choices, shake: () => number): boolean {
+  const { parts } = bag;
+  const halved = parts["first-half"].length + parts["second-half"].length > 0;
+  const whole = parts.top.length + parts.side.length > 0;
+  const canPart = state.instance.classes[bag.classIndex]!.parts > 0;
+  const ways: Lane[][] = [...(halved ? [] : [["side", "top"] as Lane[]]), ...(whole || !canPart ? [] : [["first-half", "second-half"] as Lane[]])];
+  const undo = (added: readonly number[]) => [...added].reverse().forEach((i) => state.remove(i));
+  let best: { added: number[]; worth: number } | undefined;
+  for (const way of ways) {
+    const tried = plantParts(state, bag, way, choices, shake);
+    undo(tried.added);
+    if (tried.worth > (best?.worth ?? 1e-9)) best = tried;
+  }
+  for (const i of best?.added ?? []) state.add(i);
+  return best !== undefined;
+}
