@@ -28,11 +28,13 @@ export async function highsSolver(options?: InitOptions): Promise<Solver> {
     const status = model.getModelStatus();
     const { modelStatus } = highs.constants;
     if (status === modelStatus.optimal) return "optimal";
+    if (status === modelStatus.infeasible) return "infeasible";
     return status === modelStatus.timeLimit || status === modelStatus.interrupted ? "stopped" : "failed";
   };
   return {
     relax(m) {
       const model = load(m, false);
+      let numRows = m.rowLower.length;
       return {
         solve() {
           model.run();
@@ -40,8 +42,13 @@ export async function highsSolver(options?: InitOptions): Promise<Solver> {
           return { status: statusOf(model), objective: model.getObjectiveValue(), bound: model.getObjectiveValue(), columns: solution.colValue, prices: solution.rowDual };
         },
         add({ cost, lower, upper, starts, rows, values }) {
-          model.addCols({ cost, lower, upper, matrix: { format: "csc", numRows: m.rowLower.length, numCols: cost.length, starts, indices: rows, values } });
+          model.addCols({ cost, lower, upper, matrix: { format: "csc", numRows, numCols: cost.length, starts, indices: rows, values } });
         },
+        addRows(rows) {
+          numRows += rows.length;
+          for (const { lower, upper, entries } of rows) model.addRow(lower, upper, { indices: entries.map(([column]) => column), values: entries.map(([, value]) => value) });
+        },
+        within: (column, lower, upper) => void model.changeColBounds(column, lower, upper),
         close: () => model.dispose(),
       };
     },
@@ -53,7 +60,7 @@ export async function highsSolver(options?: InitOptions): Promise<Solver> {
         model.run();
         const status = statusOf(model);
         const bound = Number(model.info.get("mip_dual_bound"));
-        if (status === "failed") return { status, objective: Number.NaN, bound, columns: new Float64Array(), prices: new Float64Array() };
+        if (status === "failed" || status === "infeasible") return { status, objective: Number.NaN, bound, columns: new Float64Array(), prices: new Float64Array() };
         return { status, objective: model.getObjectiveValue(), bound, columns: model.getSolution().colValue, prices: new Float64Array() };
       } finally {
         model.dispose();

@@ -49,4 +49,14 @@ export function temperatures(climate: Climate): (dayNumber: number) => DayTemper
   return (n) => table[Math.floor(mod(n - first))]!;
 }
 
+/** Months that a spell of unusual weather lasts. */
+const SPELL_MONTHS = 3;
+
+/** The climate with the three months from that of a day on warmer than usual by so many °C; colder for a figure below zero. */
+export function spellFrom(climate: Climate, day: Day, byC: number): Climate {
+  const first = Number(day.slice(5, 7)) - 1;
+  const shifted = (normals: readonly number[]) => normals.map((c, month) => ((month - first + 12) % 12 < SPELL_MONTHS ? c + byC : c));
+  return { ...climate, lowC: shifted(climate.lowC), highC: shifted(climate.highC) };
+}
+
 export const temperatureOn = (climate: Climate, day: Day): DayTemperature => temperatures(climate)(dayNumber(day));

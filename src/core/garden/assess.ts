@@ -42,6 +42,7 @@ export interface PlantingView {
   readonly sides: readonly SidePoint[];
   /** Its part of the top, when it is sown thick. */
   readonly patch?: Patch;
+  readonly ground?: readonly Point[];
 }
 
 export interface RowView {
@@ -120,7 +121,7 @@ function viewPlanting(draft: Draft, drafts: readonly Draft[], standings: Readonl
   const sunHours = sunWhile(season, setting);
   const others = drafts.filter((d) => d !== draft && overlaps(d, draft));
   const sameSide = others.filter((d) => d.planting.surface === "side" && planting.surface === "side");
-  const { top, sides, patch } = standings.get(draft)!;
+  const { top, sides, patch, ground } = standings.get(draft)!;
   const verdict = fit({
     goal,
     shape,
@@ -136,7 +137,7 @@ function viewPlanting(draft: Draft, drafts: readonly Draft[], standings: Readonl
     claimedHoles: sameSide.reduce((sum, d) => sum + (d.planting.plants ?? 0), 0),
     areaCm2: patch?.areaCm2,
   });
-  return { planting, crop, goal, method, season, stay: draft.stay, methodWhy: draft.why, fit: verdict, neighbours: neighboursOf(draft, others, standings), top, sides, patch };
+  return { planting, crop, goal, method, season, stay: draft.stay, methodWhy: draft.why, fit: verdict, neighbours: neighboursOf(draft, others, standings), top, sides, patch, ground };
 }
 
 /** One row: its bag's soil and mass, and every planting judged with what stands beside it. */

@@ -3,6 +3,7 @@ export { type Advice, adviceFor } from "./advice";
 export { bagAge } from "./age";
 export { assessGarden, assessRow, type Garden, type Neighbour, nextMeal, type PlantingView, type RowView, standingOn } from "./assess";
 export type { Clash } from "./clash";
+export { shadeAcross } from "./crowd";
 export { comparePlans, type PlanChange } from "./compare";
 export { changeOf, type Cure, curesFor } from "./cure";
 export { type Economy, economyOf, type Week } from "./economy";

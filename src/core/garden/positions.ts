@@ -1,4 +1,5 @@
 import { type BagShape, outlineArea, plantingTop, sideRings } from "../bag";
+import type { Goal } from "../crop";
 import { type Half, inHalf, placeAlongEdge, placeAmong, placeAround, placeHalf, placeSides, type Point, type SidePoint, spread } from "../placement";
 import { apartOn, daysTogether } from "./crowd";
 import { type Draft, overlaps } from "./draft";
@@ -54,6 +55,13 @@ function groundOf({ half, index, of }: Patch, shape: BagShape): Point[] {
   return own.filter((p) => Math.min(of - 1, Math.floor(((p.x - least) / Math.max(1e-9, most - least)) * of)) === index);
 }
 
+/** Where a goal stands that keeps to a half, whatever stands beside it. */
+export function standingInHalf(shape: BagShape, goal: Goal, half: Half, plants: number | null): Standing {
+  if (goal.stand.type === "thick") return { ...NOWHERE, ground: groundOf({ half, index: 0, of: 1, areaCm2: 0 }, shape) };
+  const { spacingCm } = goal.stand;
+  return { top: placeHalf(plantingTop(shape), half, plants ?? 0, spacingCm.good, goal.insetCm, spacingCm.least / 2), sides: [] };
+}
+
 /** What keeps to a part of the top finds its place before what goes round it. */
 const turnOf = ({ planting }: Draft) => (planting.surface === "edge" ? 0 : halfOf(planting) ? 1 : 2);
 
@@ -74,6 +82,8 @@ export function standingsOf(drafts: readonly Draft[], shape: BagShape): Map<Draf
     } else if (goal.stand.type === "thick") {
       const patch = patchOf(draft, drafts, shape);
       found.set(draft, { ...NOWHERE, patch, ground: groundOf(patch, shape) });
+    } else if (half) {
+      found.set(draft, standingInHalf(shape, goal, half, n));
     } else {
       const there = [...found.keys()].filter((d) => overlaps(d, draft) && found.get(d)!.top.length > 0);
       const points = there.flatMap((d) => found.get(d)!.top);
@@ -81,7 +91,6 @@ export function standingsOf(drafts: readonly Draft[], shape: BagShape): Map<Draf
       const spacingCm = goal.stand.spacingCm.good;
       const own =
         planting.surface === "edge" ? placeAlongEdge(top, n, goal.insetCm)
-        : half ? placeHalf(top, half, n, spacingCm, goal.insetCm, goal.stand.spacingCm.least / 2)
         : there.every((d) => d.planting.surface === "edge") ? placeAround(top, n, spacingCm, goal.insetCm, points, clearCm)
         : placeAmong(top, n, spacingCm, goal.insetCm, points, clearCm);
       found.set(draft, { top: own, sides: [] });

@@ -1,4 +1,5 @@
-import { type BagClass, type Lane, LANES } from "./instance";
+import { type Half, HALVES } from "../placement";
+import { type BagClass, type Instance, type Lane, LANES } from "./instance";
 import type { State } from "./state";
 
 /** One bag of a garden under construction, and the chosen candidates in each part of it. */
@@ -14,7 +15,16 @@ export const noPlantings = (): Record<Lane, number[]> => ({ top: [], side: [], "
 /** The lane whose candidates a part of a bag takes: alike halves share one. */
 export const laneOf = (k: BagClass, part: Lane): Lane => (k.parts === 2 && part === "second-half" ? "first-half" : part);
 
-/** The bags of a garden: each planting goes to the first that is free. Whole tops are taken from the first bag on and parted ones from the last, so that they never meet. */
+/** Whether two plantings in the halves of a bag stand at the same time, and one of them in too much of the other's shade. @param half that of the first */
+export function inOthersLight(instance: Instance, index: number, half: Half, other: number): boolean {
+  const [a, b] = [instance.candidates[index]!, instance.candidates[other]!];
+  if (a.end <= b.from || b.end <= a.from) return false;
+  return instance.shade(index, half, other) > a.spareLight || instance.shade(other, otherHalf(half), index) > b.spareLight;
+}
+
+const otherHalf = (half: Half): Half => (half === "first-half" ? "second-half" : "first-half");
+
+/** The bags of a garden: each planting goes to the first that is free and where nothing stands in its light. Whole tops are taken from the first bag on and parted ones from the last, so that they never meet. */
 export function bagsOf(state: State): BagUse[] {
   const { classes, candidates } = state.instance;
   const byClass = classes.map((k, classIndex) => Array.from({ length: k.bagIds.length + state.bought[classIndex]! }, (_, number): BagUse => ({ classIndex, number, parts: noPlantings() })));
@@ -28,8 +38,9 @@ export function bagsOf(state: State): BagUse[] {
     const free = open.filter(({ list }) => (freeFrom.get(list) ?? k.freeFrom) <= c.from);
     const [first] = free;
     if (!first) throw new Error("more plantings than bags at one time");
+    const bright = free.filter(({ bag, part }) => !HALVES.some((half) => half === part && bag.parts[otherHalf(half)].some((i) => inOthersLight(state.instance, index, half, i))));
     // A planting that is kept stays in its own half where that is free.
-    const { list } = free.find(({ bag, part }) => bag === first.bag && part === c.surface) ?? first;
+    const { list } = bright.find(({ bag, part }) => bag === first.bag && part === c.surface) ?? bright[0] ?? first;
     list.push(index);
     freeFrom.set(list, c.end);
   }

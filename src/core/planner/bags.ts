@@ -78,8 +78,21 @@ export function thereAlready(ask: Ask): { kg: number; m2: number } {
   );
 }
 
+/** What is left for bags that are bought: load in kg, floor in m², money in minor units; undefined where there is no limit. */
+export interface Left {
+  readonly kg: number | undefined;
+  readonly m2: number;
+  readonly minor: number | undefined;
+}
+
+/** How many bags of a kind could be bought at most if nothing else were. */
+function affordable({ wetKg, floorM2, minor }: { wetKg: number; floorM2: number; minor: number }, left: Left): number {
+  const times = (whole: number | undefined, each: number) => (whole === undefined || each <= 0 ? MOST_BOUGHT : Math.floor(whole / each + 1e-9));
+  return Math.min(MOST_BOUGHT, times(left.kg, wetKg), times(left.m2, floorM2), times(left.minor, minor));
+}
+
 /** Bags that are alike and free from the same week on, together, and the kinds that may be bought. */
-export function classesOf(ask: Ask, standing: Garden): BagClass[] {
+export function classesOf(ask: Ask, standing: Garden, left: Left): BagClass[] {
   const { setting } = ask;
   const measure = (shape: BagShape, gapCm: number | null) => measureOf(shape, gapCm, setting);
   const classes = new Map<string, BagClass & { bagIds: string[] }>();
@@ -99,7 +112,9 @@ export function classesOf(ask: Ask, standing: Garden): BagClass[] {
     const measured = measure(shape, null);
     // A bag too heavy for the spot it stands on is not proposed; hanging bags weigh on a hook, and need one.
     if (loadOnSpot(measured.wetKg, measured.floorM2, setting.limitKgM2).grade === "over") continue;
-    classes.set(kindId, { kindId, shape, row: { gapCm: null }, bagIds: [], freeFrom: 0, parts: partsOf(shape), buyable: MOST_BOUGHT, minor: setting.prices?.[`bag/${kindId}`]?.minor ?? 0, ...measured });
+    const minor = setting.prices?.[`bag/${kindId}`]?.minor ?? 0;
+    const buyable = affordable({ ...measured, minor }, left);
+    if (buyable > 0) classes.set(kindId, { kindId, shape, row: { gapCm: null }, bagIds: [], freeFrom: 0, parts: partsOf(shape), buyable, minor, ...measured });
   }
   return [...classes.values()];
 }

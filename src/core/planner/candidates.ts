@@ -3,13 +3,14 @@ import { type Crop, type Goal, type Method, startsFromSeed } from "../crop";
 import { addDays, type Day } from "../day";
 import { rankMethods } from "../fit";
 import { FOOD_GROUPS, foodGroup, NO_WANTS, picksOf, tasteOf, weeklyWantG } from "../food";
-import { assessGarden, type Garden, halfOf, type Planting, sunWhile, weeklyThirst } from "../garden";
+import { assessGarden, type Garden, halfOf, type Planting, type Setting, shadeAcross, sunWhile, weeklyThirst } from "../garden";
+import type { Half } from "../placement";
 import { inForce } from "../school";
 import { type SowingBill, sowingBill } from "../sowing";
 import { drawnL, evaporationOn, openCm2, wallFactor } from "../water";
 import { pickMinutes, startMinutes } from "../work";
 import { type Ask, WEIGHTS } from "./ask";
-import { classesOf, standingPart, thereAlready } from "./bags";
+import { classesOf, type Left, standingPart, thereAlready } from "./bags";
 import { byFortnight, type Course, courseOf, lanesOf, type Stand, standOf, weekOf } from "./course";
 import { type BagClass, type Candidate, type CropFacts, FORTNIGHTS, type Instance, type Lane, WEEKS } from "./instance";
 
@@ -29,7 +30,13 @@ const CONFIDENCE = 0.9;
 export function instanceOf(ask: Ask): Instance {
   const { setting, reference, today } = ask;
   const standing = assessGarden(standingPart(ask), setting);
-  const classes = classesOf(ask, standing);
+  const there = thereAlready(ask);
+  const left: Left = {
+    kg: setting.limitKgM2 === undefined ? undefined : Math.max(0, setting.limitKgM2 * setting.floorM2 - there.kg),
+    m2: Math.max(0, FLOOR_SHARE * setting.floorM2 - there.m2),
+    minor: ask.budgetMinor,
+  };
+  const classes = classesOf(ask, standing, left);
   const wants = setting.wants ?? NO_WANTS;
   const people = setting.people ?? { adults: 2, children: 0 };
   const want = weeklyWantG(wants, people);
@@ -72,6 +79,7 @@ export function instanceOf(ask: Ask): Instance {
       pieceMinor: (bill.pieces ?? 0) * (setting.prices?.[`piece/${crop.id}`]?.minor ?? 0),
       minutes: startMinutes(method, bill.pieces ?? bill.places?.count ?? SOWN_PLACES) + pickMinutes(goal, PICKS_A_FORTNIGHT * course.food.length),
       plantingId: planned?.id,
+      spareLight: 1 - goal.sunHours.least / Math.max(1e-9, sunWhile(season, setting)),
     });
   };
   const billFor = (crop: Crop, goal: Goal, method: Method, season: Season, stand: Stand) =>
@@ -120,7 +128,6 @@ export function instanceOf(ask: Ask): Instance {
     if (course && stand && crops.includes(crop)) add(k, lane, crop, goal, method, season, course, stand, billFor(crop, goal, method, season, stand), p);
   }
 
-  const there = thereAlready(ask);
   const waterL = ask.waterLDay === undefined ? undefined : mm.map((_, f) => Math.max(0, 7 * ask.waterLDay! - weeklyThirst(standing, addDays(today, 14 * f + 7), setting)));
   return {
     classes, candidates,
@@ -132,13 +139,27 @@ export function instanceOf(ask: Ask): Instance {
     baseG: baseFood(standing, today),
     athome: Array.from({ length: FORTNIGHTS }, (_, f) => !ask.away.some((a) => a.from <= addDays(today, 14 * f + 4) && a.to >= addDays(today, 14 * f + 10))),
     weights: { ...WEIGHTS[ask.aim], keep: ask.repair ? 30 : 0 },
-    budgetMinor: ask.budgetMinor,
-    loadKg: setting.limitKgM2 === undefined ? undefined : Math.max(0, setting.limitKgM2 * setting.floorM2 - there.kg),
-    floorM2: Math.max(0, FLOOR_SHARE * setting.floorM2 - there.m2),
+    budgetMinor: left.minor,
+    loadKg: left.kg,
+    floorM2: left.m2,
     waterL,
     cells: setting.hands?.cells ?? undefined,
     mixMinor: setting.prices?.[`mix/${setting.mix.id}`]?.minor ?? 0,
     mixSackL: setting.prices?.[`mix/${setting.mix.id}`]?.size ?? 40,
+    shade: shadeIn(classes, candidates, setting),
+  };
+}
+
+/** Shade between the halves of a bag, worked out once for each pair of goals. */
+function shadeIn(classes: readonly BagClass[], candidates: readonly Candidate[], setting: Setting): Instance["shade"] {
+  const known = new Map<string, number>();
+  const planted = ({ goalId, plants }: Candidate, half: Half) => ({ goal: setting.findGoal(goalId)!.goal, half, plants });
+  return (index, half, other) => {
+    const [own, its] = [candidates[index]!, candidates[other]!];
+    const key = `${own.classIndex} ${half} ${own.goalId} ${own.plants} ${its.goalId} ${its.plants}`;
+    const share = known.get(key) ?? shadeAcross(classes[own.classIndex]!.shape, planted(own, half), planted(its, half === "first-half" ? "second-half" : "first-half"));
+    known.set(key, share);
+    return share;
   };
 }
 

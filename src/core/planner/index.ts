@@ -3,7 +3,7 @@ export { type Aim, AIMS, type Ask } from "./ask";
 export type { Covered, Missing } from "./explain";
 export { instanceOf } from "./candidates";
 export { type Instance } from "./instance";
-export { type Effort, type Progress, type Proposal, propose, solve } from "./propose";
+export { type Effort, type Progress, type Proposal, propose, solve, type Step } from "./propose";
 export { relax, relaxationOf } from "./relax";
 export type { LinearModel, Solved, Solver } from "./solver";
 export { State } from "./state";

@@ -63,6 +63,8 @@ export interface Candidate {
   readonly minutes: number;
   /** A planting of the plan as it is, which a repair would rather keep. */
   readonly plantingId?: string;
+  /** Share of its light that it can spare to what stands beside it. */
+  readonly spareLight: number;
 }
 
 export interface CropFacts {
@@ -118,6 +120,8 @@ export interface Instance {
   readonly cells?: number;
   readonly mixMinor: number;
   readonly mixSackL: number;
+  /** Share of its light that one candidate loses in a half of a bag to another in the other half. */
+  readonly shade: (index: number, half: Half, other: number) => number;
 }
 
 /** What a helping of a fortnight's food is worth against one far ahead. */

@@ -41,7 +41,7 @@ function smallInstance(seed: number): Instance {
       food: [[harvest, 100 + pick(900)], [Math.max(0, harvest - 1), 100 + pick(300)]] as const,
       water: [[harvest, 1 + pick(6)]] as const,
       cells: { n: 1 + pick(6), from: Math.max(0, from - 4), end: Math.max(1, from) },
-      seedG: random(), pieceMinor: pick(60), minutes: 20 + pick(60),
+      seedG: random(), pieceMinor: pick(60), minutes: 20 + pick(60), spareLight: 1,
     };
   });
   return {
@@ -52,7 +52,7 @@ function smallInstance(seed: number): Instance {
     baseG: Array.from({ length: FORTNIGHTS }, () => [50, 0]),
     athome: Array.from({ length: FORTNIGHTS }, (_, f) => f !== 5),
     weights: { early: 0.5, earlyWeeks: 8, perMinor: 0.01, perHour: 1, variety: 2, must: 10, keep: 0 },
-    budgetMinor: 900, loadKg: 45, floorM2: 0.5, waterL: Array.from({ length: FORTNIGHTS }, () => 9), cells: 9, mixMinor: 400, mixSackL: 45,
+    budgetMinor: 900, loadKg: 45, floorM2: 0.5, waterL: Array.from({ length: FORTNIGHTS }, () => 9), cells: 9, mixMinor: 400, mixSackL: 45, shade: () => 0,
   };
 }
 
@@ -76,7 +76,7 @@ describe("the search against all gardens there are", () => {
   it.each([1, 2, 3, 4, 5, 6])("finds the best of small question %i, and no bound lies below it", (seed) => {
     const instance = smallInstance(seed);
     const best = bruteForce(instance);
-    const { state, bound } = last(solve(instance, solver, { rounds: 200, polishSeconds: 2, seed: 1 }));
+    const { state, bound } = last(solve(instance, solver, { rounds: 200, polishSeconds: 2, proofs: 10, seed: 1 }));
     expect(state.worth()).toBeCloseTo(best, 6);
     expect(bound).toBeGreaterThanOrEqual(best - 1e-6);
     expect(relax(instance, solver)!.bound).toBeGreaterThanOrEqual(best - 1e-6);
@@ -111,7 +111,7 @@ const today = "2026-05-18";
 const bag = (n: number, kindId: string) => ({ id: id(n), kindId, shape: null, atHand: true, firstSeason: 2026 });
 const bags = [bag(1, "round-10-gal"), bag(2, "round-10-gal"), bag(3, "tower-50"), bag(4, "flat-1.5-cu-ft")];
 const askFor = (more: Partial<Ask> = {}): Ask => ({ plan: { bags, rows: [] }, setting, reference: few, today, aim: "value", kinds: ["round-5-gal"], budgetMinor: 3000, waterLDay: 30, away: [], repair: false, without: [], ...more });
-const proposalFor = (more: Partial<Ask> = {}, rounds = 150): Proposal => last(propose(askFor(more), solver, { rounds, polishSeconds: 0, seed: 1 }, (n) => id(5000 + n)));
+const proposalFor = (more: Partial<Ask> = {}, rounds = 150): Proposal => last(propose(askFor(more), solver, { rounds, polishSeconds: 0, proofs: 0, seed: 1 }, (n) => id(5000 + n)));
 
 describe("a proposal", () => {
   const made = () => proposalFor();
@@ -187,7 +187,7 @@ describe("a proposal", () => {
   });
 
   it("takes the best so far when it is stopped", () => {
-    const steps = propose(askFor(), solver, { rounds: 5000, polishSeconds: 0, seed: 1 }, (n) => id(5000 + n));
+    const steps = propose(askFor(), solver, { rounds: 5000, polishSeconds: 0, proofs: 0, seed: 1 }, (n) => id(5000 + n));
     steps.next();
     const stopped = steps.next(true);
     expect(stopped.done).toBe(true);

@@ -1,22 +1,29 @@
-import type { Plan, Planting } from "../garden";
+import { assessGarden, type Plan, type Planting } from "../garden";
 import type { Ask } from "./ask";
 import { bagsOf } from "./assign";
 import { standingPart, stayingBags } from "./bags";
 import { instanceOf } from "./candidates";
 import { addsOf, type Covered, coveredBy, type Missing, missingFrom } from "./explain";
 import { type Instance, LANES } from "./instance";
-import { relax, relaxationOf } from "./relax";
+import { OpenRelaxation, relaxationOf } from "./relax";
 import { choicesOf } from "./replant";
-import { construct, improve, nearest, promising } from "./search";
+import { construct, fill, improve, nearest, promising } from "./search";
 import type { Solver } from "./solver";
 import { State } from "./state";
+import { tighten } from "./tighten";
 
-/** How far a proposal is: its worth in helpings, and the most that any garden of these candidates can be worth. */
-export interface Progress {
-  readonly round: number;
-  readonly rounds: number;
+/** How far a search is, or the proof of how good its garden is: steps done and in all, its worth in helpings, and the most that any garden of these candidates can be worth. */
+export interface Step {
+  readonly doing: "search" | "proof";
+  readonly done: number;
+  readonly of: number;
   readonly worth: number;
   readonly bound: number;
+}
+
+/** What is told while a proposal is worked out. The garden stands when the proof begins. */
+export interface Progress extends Step {
+  readonly proposal?: Proposal;
 }
 
 export interface Proposal {
@@ -38,8 +45,10 @@ export interface Proposal {
 
 export interface Effort {
   readonly rounds: number;
-  /** Seconds that the solver may polish at the end; 0 for none. */
+  /** Seconds that the solver may polish at the end of the search; 0 for none. */
   readonly polishSeconds: number;
+  /** Steps of the proof. */
+  readonly proofs: number;
   readonly seed: number;
 }
 
@@ -96,15 +105,52 @@ function withOutBy(ask: Ask, planting: Planting): Planting {
 const gapOf = (bound: number, worth: number) => (bound > 1e-9 ? Math.max(0, bound - worth) / bound : 0);
 
 /**
- * Proposes a garden: builds it by the relaxed one, improves it round by round, and lets the solver polish the part that
- * can still be better. Yields its progress after each step; whoever drives it may stop and take the best so far.
+ * Proposes a garden: builds it by the relaxed one, improves it round by round, lets the solver polish the part that can
+ * still be better, and then proves how much better any other could be. Yields its progress after each step; whoever
+ * drives it may stop and take the best so far.
  *
  * @param newId ids for what is new; equal asks with equal ids give equal proposals
  */
 export function* propose(ask: Ask, solver: Solver, effort: Effort, newId: (n: number) => string): Generator<Progress, Proposal, boolean | undefined> {
   const instance = instanceOf(ask);
-  const { state, bound } = yield* solve(instance, solver, effort);
-  return proposalOf(ask, instance, state, bound, newId);
+  const steps = solve(instance, solver, effort, (state) => mend(ask, state));
+  let proposal: Proposal | undefined;
+  let stop: boolean | undefined;
+  for (;;) {
+    const { done, value } = steps.next(stop);
+    if (done) {
+      const { state, bound } = value;
+      return proposal ? { ...proposal, bound, gap: gapOf(bound, proposal.worth) } : proposalOf(ask, instance, state, bound, newId);
+    }
+    const { state, ...step } = value;
+    if (step.doing === "proof") proposal ??= proposalOf(ask, instance, state, step.bound, newId);
+    stop = yield { ...step, proposal };
+  }
+}
+
+/** New plantings that are wrong where they would stand, or suffer from what stands beside them, judged as the Bench judges them. */
+function faultsIn(ask: Ask, state: State): number[] {
+  const there = placed(state, (n) => `new ${n}`);
+  const { rows } = assessGarden(planFrom(ask, there, (n) => `row ${n}`), ask.setting);
+  const indexOf = new Map(there.placed.map((p) => [p.planting.id, p.index]));
+  const wrong = rows.flatMap((r) => r.plantings.filter((p) => p.fit.grade === "wrong").map((p) => indexOf.get(p.planting.id)));
+  const clashing = rows.flatMap((r) => r.clashes.map((c) => indexOf.get(c.plantingId) ?? indexOf.get(c.otherId)));
+  return [...new Set([...wrong, ...clashing])].filter((i) => i !== undefined);
+}
+
+/** Takes out what the Bench would call wrong, and plants its place with what it would not. */
+function mend(ask: Ask, state: State): void {
+  const barred = new Set<number>();
+  for (;;) {
+    const faults = faultsIn(ask, state);
+    if (faults.length === 0) return;
+    for (const i of faults) {
+      barred.add(i);
+      while (state.chosen().includes(i)) state.remove(i);
+    }
+    const all = state.instance.candidates.map((_, i) => i);
+    fill(state, choicesOf(state.instance, all.filter((i) => !barred.has(i))));
+  }
 }
 
 function proposalOf(ask: Ask, instance: Instance, state: State, bound: number, newId: (n: number) => string): Proposal {
@@ -125,29 +171,54 @@ function proposalOf(ask: Ask, instance: Instance, state: State, bound: number, n
   };
 }
 
-/** The search by itself, for those who hold an instance. Send true to stop it. */
-export function* solve(instance: Instance, solver: Solver, effort: Effort): Generator<Progress, { state: State; bound: number }, boolean | undefined> {
-  const guide = relax(instance, solver);
-  if (!guide) return { state: new State(instance), bound: new State(instance).worth() };
-  let { bound } = guide;
-  const list = nearest(instance, guide);
-  const choices = choicesOf(instance, list);
-  let best = construct(instance, guide, list, choices);
-  const report = (round: number): Progress => ({ round, rounds: effort.rounds, worth: best.worth(), bound });
-  let stop = yield report(0);
-  const search = improve(best, choices, effort.seed, effort.rounds);
-  for (let round = 1; round <= effort.rounds && !stop; round++) {
-    best = search.next().value;
-    if (round % 10 === 0 || round === effort.rounds) stop = yield report(round);
+/** With less than this share missing, a bound is near enough. */
+const NEAR_ENOUGH = 0.005;
+/** A proof that has brought hardly anything in so many steps will not bring more in time. */
+const PATIENCE = 8;
+const HARDLY_LESS = 0.98;
+
+/**
+ * The search by itself, for those who hold an instance. Send true to stop it.
+ *
+ * @param settle what is done to the garden that was found before its worth is proven
+ */
+export function* solve(instance: Instance, solver: Solver, effort: Effort, settle: (state: State) => void = () => {}): Generator<Step & { state: State }, { state: State; bound: number }, boolean | undefined> {
+  const open = new OpenRelaxation(instance, solver);
+  try {
+    const guide = open.solve();
+    if (guide === "failed") throw new Error("the solver failed on the relaxation");
+    let { bound } = guide;
+    const list = nearest(instance, guide);
+    const choices = choicesOf(instance, list);
+    let best = construct(instance, guide, list, choices);
+    const searched = (done: number) => ({ doing: "search" as const, done, of: effort.rounds, worth: best.worth(), bound, state: best });
+    let stop = yield searched(0);
+    const search = improve(best, choices, effort.seed, effort.rounds);
+    for (let round = 1; round <= effort.rounds && !stop; round++) {
+      best = search.next().value;
+      if (round % 10 === 0 || round === effort.rounds) stop = yield searched(round);
+    }
+    const left = promising(instance, guide, bound, best.worth());
+    if (effort.polishSeconds > 0 && left.length <= POLISHED && !stop) {
+      const polished = polish(instance, solver, best, left, effort.polishSeconds);
+      if (polished.state.worth() > best.worth()) best = polished.state;
+      bound = Math.min(bound, Math.max(polished.bound, best.worth()));
+    }
+    settle(best);
+    const worth = best.worth();
+    const gaps: number[] = [];
+    for (const proven of tighten(open, guide, worth)) {
+      bound = Math.min(bound, proven);
+      const gap = gapOf(bound, worth);
+      const earlier = gaps[gaps.length - PATIENCE];
+      if (stop || gaps.length >= effort.proofs || gap < NEAR_ENOUGH || (earlier !== undefined && gap > HARDLY_LESS * earlier)) break;
+      stop = yield { doing: "proof", done: gaps.length, of: effort.proofs, worth, bound, state: best };
+      gaps.push(gap);
+    }
+    return { state: best, bound };
+  } finally {
+    open.close();
   }
-  const open = promising(instance, guide, bound, best.worth());
-  if (effort.polishSeconds > 0 && open.length <= POLISHED && !stop) {
-    const polished = polish(instance, solver, best, open, effort.polishSeconds);
-    if (polished.state.worth() > best.worth()) best = polished.state;
-    bound = Math.min(bound, Math.max(polished.bound, best.worth()));
-    yield report(effort.rounds);
-  }
-  return { state: best, bound };
 }
 
 /** With more open candidates than this the solver finds nothing in the time that people wait. */

@@ -1,5 +1,5 @@
 import { CROP_LOSS, earliness, FORTNIGHTS, type Instance, LANES, QUARTERS, SEGMENTS, WEEKS } from "./instance";
-import type { LinearModel, Solver } from "./solver";
+import type { LinearModel, OpenModel, Solver } from "./solver";
 import { cropCap, foodWorth, quarterOf } from "./state";
 
 const INFINITY = Number.POSITIVE_INFINITY;
@@ -48,6 +48,10 @@ export interface Relaxation {
   readonly model: LinearModel;
   /** The model's column of each candidate that is in it. */
   readonly columnOf: ReadonlyMap<number, number>;
+  /** The columns of bags to buy by class, and of packets by crop; -1 for a crop whose packets cost nothing. */
+  readonly bagColumns: readonly number[];
+  readonly packetColumns: readonly number[];
+  readonly sackColumn: number;
 }
 
 type Entry = readonly [row: number, value: number];
@@ -152,18 +156,19 @@ function modelOf(frame: Frame, only: readonly number[]): Relaxation {
   for (const i of only) {
     columnOf.set(i, m.column(frame.costOf(i), frame.mostOf(i), true, frame.entriesOf(i)));
   }
-  classes.forEach((k, index) => {
+  const bagColumns = classes.map((k, index) => {
     const [top, side, firstHalf, secondHalf] = frame.path[index]!;
     const paths = [top, side, firstHalf, secondHalf].filter((path) => path !== undefined);
     const starts = (path: readonly number[] | undefined, n: number): Entry[] => (path ? [[path[k.freeFrom]!, n]] : []);
     if (k.parts > 0) m.column(0, k.bagIds.length + k.buyable, true, [...starts(top, 1), ...starts(firstHalf, -k.parts), ...starts(secondHalf, -1)]);
-    m.column(-k.minor * weights.perMinor, k.buyable, true, [
+    const column = m.column(-k.minor * weights.perMinor, k.buyable, true, [
       ...starts(top, -1), ...starts(side, -1),
       [frame.mix, k.mixL], [frame.budget, k.minor], [frame.load, k.wetKg], [frame.floor, k.floorM2],
     ]);
     for (const path of paths) {
       for (let week = k.freeFrom; week < WEEKS; week++) m.column(0, INFINITY, false, [[path[week]!, 1], ...(week + 1 < WEEKS ? [[path[week + 1]!, -1] as Entry] : [])]);
     }
+    return column;
   });
   for (let fortnight = 0; fortnight < FORTNIGHTS; fortnight++) {
     if (!instance.athome[fortnight]) continue;
@@ -173,12 +178,12 @@ function modelOf(frame: Frame, only: readonly number[]): Relaxation {
     });
   }
   dishes.forEach((group, dish) => frame.quarters[dish]!.forEach((row) => m.column(-CROP_LOSS / instance.helpingG[group]!, INFINITY, false, [[row, -1]])));
-  crops.forEach((crop, i) => {
+  const packetColumns = crops.map((crop, i) => {
     m.column(weights.variety + (crop.must ? weights.must : 0), 1, false, [[frame.varied[i]!, 1], [frame.opened[i]!, 1]]);
-    if (frame.seed[i]! >= 0) m.column(-crop.packetMinor * weights.perMinor, INFINITY, true, [[frame.seed[i]!, -crop.packetG], [frame.opened[i]!, -1], [frame.budget, crop.packetMinor]]);
+    return frame.seed[i]! < 0 ? -1 : m.column(-crop.packetMinor * weights.perMinor, INFINITY, true, [[frame.seed[i]!, -crop.packetG], [frame.opened[i]!, -1], [frame.budget, crop.packetMinor]]);
   });
-  m.column(-instance.mixMinor * weights.perMinor, INFINITY, true, [[frame.mix, -instance.mixSackL], [frame.budget, instance.mixMinor]]);
-  return { model: m.model(), columnOf };
+  const sackColumn = m.column(-instance.mixMinor * weights.perMinor, INFINITY, true, [[frame.mix, -instance.mixSackL], [frame.budget, instance.mixMinor]]);
+  return { model: m.model(), columnOf, bagColumns, packetColumns, sackColumn };
 }
 
 /** The relaxed garden: the most that any garden can be worth, how much it has of each candidate, and what one more would add. */
@@ -186,6 +191,8 @@ export interface Relaxed {
   readonly bound: number;
   readonly share: Float64Array;
   readonly reduced: Float64Array;
+  /** The solved columns of the model itself. */
+  readonly columns: Float64Array;
 }
 
 /** Candidates of each class, lane, kind of food and week that the relaxation starts with, the most food a week first. */
@@ -206,39 +213,156 @@ function starters(instance: Instance): number[] {
   return [...best.values()].flat();
 }
 
+/** A limit on what a crop takes of a lane in a week by the packets that are opened, let in when a relaxed garden breaks it. */
+interface Cut {
+  readonly row: number;
+  readonly week: number;
+}
+
+/** A column that is whole in every garden: bags of a class that are bought, sacks of mix, packets of a crop. */
+export interface WholeColumn {
+  readonly column: number;
+  readonly upper: number;
+  readonly of: "bags" | "sacks" | "packets";
+}
+
+/** Least and most that whole columns may be. */
+export type Within = ReadonlyMap<WholeColumn, readonly [lower: number, upper: number]>;
+
+/** Cuts a relaxed garden has to break by so much to be worth a row, and rounds in which they are looked for. */
+const CUT_BY = 0.01;
+const CUT_ROUNDS = 6;
+
 /**
- * Solves the relaxation over all candidates without ever handing all of them to the solver: it starts with few, prices
- * the others by the solved rows, and lets in those that would pay, until none does. Then the bound holds for all.
- *
- * @returns undefined when the solver fails
+ * The relaxation over all candidates without ever handing all of them to the solver: it starts with few, prices the
+ * others by the solved rows, and lets in those that would pay, until none does. Then its bound holds for all. Cuts tie
+ * what is grown of a crop to the packets that are opened for it.
  */
-export function relax(instance: Instance, solver: Solver): Relaxed | undefined {
-  const frame = new Frame(instance);
-  const entries = instance.candidates.map((_, i) => frame.entriesOf(i));
-  const first = starters(instance);
-  const { model, columnOf } = modelOf(frame, first);
-  const columns = new Map(columnOf);
-  let next = model.cost.length;
-  const open = solver.relax(model);
-  try {
+export class OpenRelaxation {
+  private readonly frame: Frame;
+  private readonly entries: Entry[][];
+  private readonly columns: Map<number, number>;
+  private readonly open: OpenModel;
+  private readonly cuts = new Map<string, Cut[]>();
+  private nextColumn: number;
+  private nextRow: number;
+  readonly whole: readonly WholeColumn[];
+  /** The columns of packets, by crop. */
+  private readonly packets: readonly number[];
+
+  constructor(private readonly instance: Instance, solver: Solver) {
+    this.frame = new Frame(instance);
+    this.entries = instance.candidates.map((_, i) => this.frame.entriesOf(i));
+    const { model, columnOf, bagColumns, packetColumns, sackColumn } = modelOf(this.frame, starters(instance));
+    this.columns = new Map(columnOf);
+    this.packets = packetColumns;
+    this.whole = [
+      ...bagColumns.map((column, i): WholeColumn => ({ column, upper: instance.classes[i]!.buyable, of: "bags" })),
+      { column: sackColumn, upper: INFINITY, of: "sacks" },
+      ...packetColumns.filter((column) => column >= 0).map((column): WholeColumn => ({ column, upper: INFINITY, of: "packets" })),
+    ];
+    this.nextColumn = model.cost.length;
+    this.nextRow = model.rowLower.length;
+    this.open = solver.relax(model);
+  }
+
+  /** The best relaxed garden of all. @returns "failed" when the solver fails */
+  solve(): Relaxed | "failed" {
+    for (let round = 0; ; round++) {
+      const relaxed = this.priced();
+      if (relaxed === "none") return "failed";
+      if (relaxed === "failed" || round >= CUT_ROUNDS || !this.cut(relaxed)) return relaxed;
+    }
+  }
+
+  /** The best relaxed garden in which some whole columns keep within limits; "none" when there is none. */
+  solveWithin(limits: Within): Relaxed | "none" | "failed" {
+    for (const [{ column }, [lower, upper]] of limits) this.open.within(column, lower, upper);
+    const relaxed = this.priced();
+    for (const { column, upper } of limits.keys()) this.open.within(column, 0, upper);
+    return relaxed;
+  }
+
+  close(): void {
+    this.open.close();
+  }
+
+  private keyOf(index: number): string {
+    const c = this.instance.candidates[index]!;
+    return `${c.classIndex} ${c.lane} ${c.cropIndex}`;
+  }
+
+  /** The rows of cuts that a candidate is in. */
+  private cutsOf(index: number): Cut[] {
+    const c = this.instance.candidates[index]!;
+    return c.seedG > 0 ? (this.cuts.get(this.keyOf(index)) ?? []).filter(({ week }) => c.from <= week && week < c.end) : [];
+  }
+
+  private priced(): Relaxed | "none" | "failed" {
+    const { candidates } = this.instance;
     for (;;) {
-      const solved = open.solve();
-      if (solved.status !== "optimal") return undefined;
-      const reduced = Float64Array.from(entries, (own, i) => own.reduce((rest, [row, value]) => rest - value * solved.prices[row]!, frame.costOf(i)));
-      const paying = instance.candidates.flatMap((_, i) => (reduced[i]! > PRICED_OUT && !columns.has(i) ? [i] : []));
+      const solved = this.open.solve();
+      if (solved.status === "infeasible") return "none";
+      if (solved.status !== "optimal") return "failed";
+      const reduced = Float64Array.from(candidates, (_, i) => {
+        let rest = this.frame.costOf(i);
+        for (const [row, value] of this.entries[i]!) rest -= value * solved.prices[row]!;
+        for (const { row } of this.cutsOf(i)) rest -= solved.prices[row]!;
+        return rest;
+      });
+      const paying = candidates.flatMap((_, i) => (reduced[i]! > PRICED_OUT && !this.columns.has(i) ? [i] : []));
       if (paying.length === 0) {
-        const share = new Float64Array(instance.candidates.length);
-        for (const [i, column] of columns) share[i] = solved.columns[column]!;
-        return { bound: solved.objective, share, reduced };
+        const share = new Float64Array(candidates.length);
+        for (const [i, column] of this.columns) share[i] = solved.columns[column]!;
+        return { bound: solved.objective, share, reduced, columns: solved.columns };
       }
       const chosen = paying.sort((a, b) => reduced[b]! - reduced[a]!).slice(0, LET_IN);
       const more = new Columns();
       for (const i of chosen) {
-        columns.set(i, next++);
-        more.column(frame.costOf(i), frame.mostOf(i), false, entries[i]!);
+        this.columns.set(i, this.nextColumn++);
+        more.column(this.frame.costOf(i), this.frame.mostOf(i), false, [...this.entries[i]!, ...this.cutsOf(i).map(({ row }): Entry => [row, 1])]);
       }
-      open.add(more.model());
+      this.open.add(more.model());
     }
+  }
+
+  /** Adds the cuts that a relaxed garden breaks most, one for each crop and lane; tells whether there were any. */
+  private cut({ share, columns }: Relaxed): boolean {
+    const { candidates, classes } = this.instance;
+    const grown = new Map<string, { week: Float64Array; any: number }>();
+    share.forEach((x, i) => {
+      const c = candidates[i]!;
+      if (x <= 1e-9 || c.seedG <= 0 || this.packets[c.cropIndex]! < 0) return;
+      const known = grown.get(this.keyOf(i)) ?? { week: new Float64Array(WEEKS), any: i };
+      grown.set(this.keyOf(i), known);
+      for (let week = c.from; week < c.end; week++) known.week[week]! += x;
+    });
+    const rows: { lower: number; upper: number; entries: Entry[] }[] = [];
+    for (const [key, { week: weeks, any }] of grown) {
+      const { classIndex, lane, cropIndex } = candidates[any]!;
+      const k = classes[classIndex]!;
+      const most = (k.bagIds.length + k.buyable) * (lane === "first-half" ? k.parts : 1);
+      const week = weeks.indexOf(Math.max(...weeks));
+      if (weeks[week]! <= most * columns[this.packets[cropIndex]!]! + CUT_BY) continue;
+      const entries: Entry[] = [[this.packets[cropIndex]!, -most]];
+      for (const [i, column] of this.columns) {
+        const c = candidates[i]!;
+        if (c.cropIndex === cropIndex && c.classIndex === classIndex && c.lane === lane && c.seedG > 0 && c.from <= week && week < c.end) entries.push([column, 1]);
+      }
+      this.cuts.set(key, [...(this.cuts.get(key) ?? []), { row: this.nextRow++, week }]);
+      rows.push({ lower: -INFINITY, upper: 0, entries });
+    }
+    if (rows.length > 0) this.open.addRows(rows);
+    return rows.length > 0;
+  }
+}
+
+/** The relaxation of a question, solved once. @returns undefined when the solver fails */
+export function relax(instance: Instance, solver: Solver): Relaxed | undefined {
+  const open = new OpenRelaxation(instance, solver);
+  try {
+    const relaxed = open.solve();
+    return relaxed === "failed" ? undefined : relaxed;
   } finally {
     open.close();
   }

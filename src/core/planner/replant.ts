@@ -1,4 +1,5 @@
-import { type BagUse, laneOf } from "./assign";
+import { HALVES } from "../placement";
+import { type BagUse, inOthersLight, laneOf } from "./assign";
 import { type Instance, type Lane, WEEKS } from "./instance";
 import type { State } from "./state";
 
@@ -17,10 +18,11 @@ export function choicesOf({ classes, candidates }: Instance, among: readonly num
  * The plantings that one part of a bag takes through the year, one after the other, so that their gains come to most:
  * the longest path through its weeks. Gains are taken as if each were the only one, which within one part is nearly so.
  *
- * @param kept plantings that stay; @param shake a factor for each gain, so that tries differ
+ * @param kept plantings that stay, and those beside them in the other half; @param shake a factor for each gain, so that tries differ
  */
-function bestYear(state: State, classIndex: number, part: Lane, kept: readonly number[], choices: Choices, shake: () => number): number[] {
+function bestYear(state: State, classIndex: number, part: Lane, kept: readonly number[], beside: readonly number[], choices: Choices, shake: () => number): number[] {
   const { candidates, classes } = state.instance;
+  const half = HALVES.find((h) => h === part);
   const busy = new Uint8Array(WEEKS + 1);
   for (const i of kept) busy.fill(1, candidates[i]!.from, candidates[i]!.end);
   // The first busy week from each week on: what ends later does not fit.
@@ -38,7 +40,7 @@ function bestYear(state: State, classIndex: number, part: Lane, kept: readonly n
       const gain = state.gainInBag(i);
       if (gain <= 0) continue;
       const total = gain * shake() + best[end]!;
-      if (total > best[week]! && state.blockedBy(i) === undefined) {
+      if (total > best[week]! && state.blockedBy(i) === undefined && !(half && beside.some((j) => inOthersLight(state.instance, i, half, j)))) {
         best[week] = total;
         next[week] = i;
       }
@@ -57,13 +59,16 @@ function bestYear(state: State, classIndex: number, part: Lane, kept: readonly n
 function plantParts(state: State, { classIndex, parts }: Pick<BagUse, "classIndex" | "parts">, which: readonly Lane[], choices: Choices, shake: () => number): { added: number[]; worth: number } {
   const added: number[] = [];
   let worth = 0;
+  const beside: number[] = [];
   for (const part of which) {
-    const path = bestYear(state, classIndex, part, parts[part], choices, shake);
+    const other = part === "first-half" ? parts["second-half"] : part === "second-half" ? parts["first-half"] : [];
+    const path = bestYear(state, classIndex, part, parts[part], [...other, ...beside], choices, shake);
     for (const i of path.sort((a, b) => state.gainInBag(b) - state.gainInBag(a))) {
       if (state.gainInBag(i) <= 0 || state.blockedBy(i) !== undefined) continue;
       worth += state.gain(i);
       state.add(i);
       added.push(i);
+      if (part === "first-half") beside.push(i);
     }
   }
   return { added, worth };

@@ -12,7 +12,7 @@ export interface LinearModel {
 }
 
 export interface Solved {
-  readonly status: "optimal" | "stopped" | "failed";
+  readonly status: "optimal" | "stopped" | "infeasible" | "failed";
   readonly objective: number;
   /** No solution is worth more than this. */
   readonly bound: number;
@@ -28,6 +28,9 @@ export type MoreColumns = Pick<LinearModel, "cost" | "lower" | "upper" | "starts
 export interface OpenModel {
   solve(): Solved;
   add(columns: MoreColumns): void;
+  addRows(rows: readonly { readonly lower: number; readonly upper: number; readonly entries: readonly (readonly [column: number, value: number])[] }[]): void;
+  /** Sets what a column may be. */
+  within(column: number, lower: number, upper: number): void;
   close(): void;
 }
 

@@ -2,12 +2,13 @@
 
 import { useMemo, useState } from "react";
 import { z } from "zod";
-import { sideHoles } from "@/core/bag";
+import { sideHoles, topOutline } from "@/core/bag";
 import { lastSowing } from "@/core/calendar";
 import type { Crop } from "@/core/crop";
 import { addDays } from "@/core/day";
 import { type Fix, methodsFor } from "@/core/fit";
 import { DayText, type Planting, plantingOf, type PlantingView, type RowView, type Setting } from "@/core/garden";
+import { HALVES } from "@/core/placement";
 import { wholeField } from "@/core/quantity";
 import { Button } from "@/ui/primitives/button";
 import { Caution } from "@/ui/primitives/caution";
@@ -55,9 +56,12 @@ export function PlantingPanel({ view, row, crops, setting, rows, onChange, onOth
   const clashes = row.clashes.filter((c) => c.plantingId === planting.id || c.otherId === planting.id);
   const holed = sideHoles(row.shape) > 0;
   const surfaces = [
-    ...(goal.where.includes("top") ? (goal.stand.type === "plants" ? (["top", "edge"] as const) : (["top"] as const)) : []),
+    ...(goal.where.includes("top") ? (["top", ...(goal.stand.type === "plants" ? (["edge"] as const) : []), ...HALVES] as const) : []),
     ...(goal.where.includes("side") && holed ? (["side"] as const) : []),
   ];
+
+  const outline = topOutline(row.shape).type === "rectangle" ? "long" : "round";
+  const surfaceName = (surface: Planting["surface"]) => (surface === "first-half" || surface === "second-half" ? t(`surfaces.${surface}.${outline}`) : t(`surfaces.${surface}`));
 
   const toGoal = (goalId: string) => {
     const next = setting.findGoal(goalId);
@@ -72,7 +76,7 @@ export function PlantingPanel({ view, row, crops, setting, rows, onChange, onOth
   return (
     <div className="grid grid-cols-[minmax(0,1fr)] gap-3">
       <div>
-        <p className="text-sm text-muted">{t(`surfaces.${planting.surface}`)}</p>
+        <p className="text-sm text-muted">{surfaceName(planting.surface)}</p>
         <h2 className="text-xl font-bold">{crop(goal.id)}</h2>
       </div>
       <Verdict fit={view.fit} onFix={onFix} />
@@ -125,7 +129,7 @@ export function PlantingPanel({ view, row, crops, setting, rows, onChange, onOth
         <SelectField label={t("bench.surface")} value={planting.surface} onChange={(e) => onChange({ surface: e.target.value as Planting["surface"] })}>
           {surfaces.map((s) => (
             <option key={s} value={s}>
-              {t(`surfaces.${s}`)}
+              {surfaceName(s)}
             </option>
           ))}
         </SelectField>

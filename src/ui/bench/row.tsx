@@ -94,6 +94,7 @@ export function BenchRow({ view, number, span, today, selection, onSelect, hands
             sides: p.sides,
             spacingCm: spacing(p),
             patch: p.patch,
+            ground: p.ground,
             selected: selected && selection.plantingId === p.planting.id,
           }))}
         />

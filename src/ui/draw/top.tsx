@@ -15,11 +15,9 @@ export interface TopPlanting {
   readonly spacingCm: number;
   /** Its part of the top, when it is sown thick: side by side with others along the length. */
   readonly patch?: Patch;
+  readonly ground?: readonly Point[];
   readonly selected: boolean;
 }
-
-/** A regular scatter for stands that are sown thick: texture, not positions. */
-const scatter = (count: number) => Array.from({ length: count }, (_, i) => ({ x: ((i * 37) % 101) / 101 - 0.5, y: ((i * 61) % 89) / 89 - 0.5 }));
 
 /** The bag from above, to its own scale, with each plant where it stands and the room that it wants. */
 export function BagTop({ shape, plantings }: { shape: BagShape; plantings: readonly TopPlanting[] }) {
@@ -31,7 +29,6 @@ export function BagTop({ shape, plantings }: { shape: BagShape; plantings: reado
   const scale = (SIZE - (holes > 0 ? 22 : 6)) / Math.max(length, width);
   const at = (p: Point) => ({ cx: SIZE / 2 + p.x * scale, cy: SIZE / 2 + p.y * scale });
   const box = { x: SIZE / 2 - (length * scale) / 2, y: SIZE / 2 - (width * scale) / 2, width: length * scale, height: width * scale };
-  const inside = (p: Point) => outline.type === "rectangle" || Math.hypot(p.x * length, p.y * width) < outline.radiusCm - 1;
   const plants = plantings.reduce((sum, p) => sum + p.top.length + p.sides.length, 0);
   return (
     <svg width={SIZE} height={SIZE} viewBox={`0 0 ${SIZE} ${SIZE}`} role="img" aria-label={t("bench.topOf", { plants })} className="shrink-0">
@@ -43,8 +40,8 @@ export function BagTop({ shape, plantings }: { shape: BagShape; plantings: reado
       {outline.type === "annulus" && <circle cx={SIZE / 2} cy={SIZE / 2} r={outline.coreCm * scale} fill="var(--muted)" />}
       {plantings.map((p) => (
         <g key={p.id} stroke={p.selected ? "var(--beet)" : "var(--leaf)"} fill={p.selected ? "var(--beet)" : "var(--leaf)"}>
-          {p.patch && scatter(70).filter(inside).filter((q) => Math.floor((q.x + 0.5) * p.patch!.of) === p.patch!.index).map((q, i) => <circle key={i} {...at({ x: q.x * length * 0.92, y: q.y * width * 0.9 })} r="1.4" stroke="none" />)}
-          {p.patch && p.patch.index > 0 && <line x1={box.x + (box.width * p.patch.index) / p.patch.of} x2={box.x + (box.width * p.patch.index) / p.patch.of} y1={box.y + 3} y2={box.y + box.height - 3} strokeDasharray="3 3" />}
+          {p.ground?.map((q, i) => <circle key={i} {...at(q)} r="1.4" stroke="none" />)}
+          {p.patch && p.patch.index > 0 && !p.patch.half && <line x1={box.x + (box.width * p.patch.index) / p.patch.of} x2={box.x + (box.width * p.patch.index) / p.patch.of} y1={box.y + 3} y2={box.y + box.height - 3} strokeDasharray="3 3" />}
           {p.top.map((q, i) => (
             <g key={i}>
               {p.top.length <= 40 && <circle {...at(q)} r={(p.spacingCm / 2) * scale} fill="none" strokeDasharray="2.5 2.5" />}

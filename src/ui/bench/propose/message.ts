@@ -1,5 +1,5 @@
 import type { PlainSetting, Plan, Reference } from "@/core/garden";
-import type { Aim, Ask, Progress, Proposal } from "@/core/planner";
+import type { Aim, Ask, Proposal, Step } from "@/core/planner";
 
 /** What the Bench asks its planner: everything of an ask but the look-ups, which do not travel. */
 export interface ProposeQuestion extends Omit<Ask, "setting" | "aim"> {
@@ -10,6 +10,8 @@ export interface ProposeQuestion extends Omit<Ask, "setting" | "aim"> {
 }
 
 export type ProposeAnswer =
-  | { readonly type: "progress"; readonly aim: Aim; readonly progress: Progress }
+  | { readonly type: "step"; readonly aim: Aim; readonly step: Step }
+  /** Sent when the garden is found, and again with a nearer bound when the proof is done. */
   | { readonly type: "proposal"; readonly aim: Aim; readonly proposal: Proposal }
+  | { readonly type: "done"; readonly aim: Aim }
   | { readonly type: "failed"; readonly message: string };

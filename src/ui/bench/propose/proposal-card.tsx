@@ -3,14 +3,15 @@
 import { useMemo } from "react";
 import type { Day } from "@/core/day";
 import { assessGarden, economyOf, nextMeal, type Plan, type Setting } from "@/core/garden";
-import type { Progress, Proposal } from "@/core/planner";
+import type { Proposal, Step } from "@/core/planner";
 import { Button } from "@/ui/primitives/button";
 import { Caution } from "@/ui/primitives/caution";
 import { useWords } from "@/ui/words/use-words";
 
 interface CardProps {
   readonly title: string;
-  readonly progress: Progress | undefined;
+  /** How far the search or the proof is; undefined before and after. */
+  readonly step: Step | undefined;
   readonly proposal: Proposal | undefined;
   /** The plan as it is, to tell what is new. */
   readonly plan: Plan;
@@ -20,7 +21,7 @@ interface CardProps {
 }
 
 /** One proposal: what it gives and costs, how near it is to the best that can be proven, why each planting is in it, and what is not. */
-export function ProposalCard({ title, progress, proposal, plan, setting, today, onTake }: CardProps) {
+export function ProposalCard({ title, step, proposal, plan, setting, today, onTake }: CardProps) {
   const { t, number, money, day, crop, cropName, bag, quantity } = useWords();
   const seen = useMemo(() => {
     if (!proposal) return undefined;
@@ -36,10 +37,10 @@ export function ProposalCard({ title, progress, proposal, plan, setting, today, 
       <h3 className="text-lg font-bold">{title}</h3>
       {!proposal && (
         <div role="status" className="mt-1 text-[0.9375rem] text-muted">
-          {progress ? (
+          {step ? (
             <>
-              <progress className="h-3 w-full accent-(--leaf)" max={progress.rounds} value={progress.round} aria-label={t("propose.progress")} />
-              <p>{t("propose.soFar", { worth: number(progress.worth), gap: gap(progress) })}</p>
+              <progress className="h-3 w-full accent-(--leaf)" max={step.of} value={step.done} aria-label={t("propose.progress")} />
+              <p>{t("propose.soFar", { worth: number(step.worth), gap: gap(step) })}</p>
             </>
           ) : (
             t("propose.waiting")
@@ -54,7 +55,13 @@ export function ProposalCard({ title, progress, proposal, plan, setting, today, 
             <Figure label={t("bench.toBuy")} amount={money(proposal.minor)} />
             <Figure label={t("propose.hours")} amount={`${number(proposal.hours)} h`} />
           </dl>
-          <p className="mt-2 text-[0.9375rem] font-semibold">{t("propose.within", { gap: gap(proposal), considered: number(proposal.considered) })}</p>
+          <p className="mt-2 text-[0.9375rem] font-semibold">{t("propose.within", { gap: gap(step ?? proposal), considered: number(proposal.considered) })}</p>
+          {step && (
+            <p role="status" className="flex items-center gap-2 text-sm text-muted">
+              {t("propose.proving")}
+              <progress className="h-2 min-w-0 flex-1 accent-(--leaf)" max={step.of} value={step.done} aria-label={t("propose.proof")} />
+            </p>
+          )}
           <ul className="mt-2 grid gap-1 text-[0.9375rem]" aria-label={t("propose.covers")}>
             {proposal.covered.map((c) => (
               <li key={c.group} className="grid grid-cols-[8.5rem_1fr_3rem] items-center gap-2">

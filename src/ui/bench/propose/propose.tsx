@@ -1,7 +1,8 @@
 "use client";
 
 import { Dialog } from "radix-ui";
-import { useState } from "react";
+import { useMemo, useState } from "react";
+import { spellFrom } from "@/core/calendar";
 import type { Day } from "@/core/day";
 import type { PlainSetting, Plan, Reference, Setting } from "@/core/garden";
 import { AIMS, type Aim } from "@/core/planner";
@@ -36,6 +37,9 @@ interface ProposeProps {
 /** Kinds that are offered to be bought, unless somebody ticks others. */
 const USUAL_KINDS = ["round-5-gal", "round-10-gal", "tub-80-l", "box-60-cm"];
 
+/** Weather that a plan can be mended for, °C warmer than usual for three months. */
+const WEATHERS = [0, -2, -4, 2] as const;
+
 /** Asks for gardens and shows them side by side: the soonest food, the most of it, the least work; or the smallest mending of the plan. */
 export function Propose({ plan, plain, setting, reference, today, means, onTake }: ProposeProps) {
   const { t, bag, cropName, quantity } = useWords();
@@ -45,13 +49,15 @@ export function Propose({ plan, plain, setting, reference, today, means, onTake 
   const [waterLDay, setWater] = useState(means.waterLDay);
   const [repair, setRepair] = useState(false);
   const [without, setWithout] = useState<readonly string[]>([]);
-  const { progress, proposals, busy, failed, ask, stop } = useProposals();
+  const { steps, proposals, busy, failed, ask, stop } = useProposals();
+  const [warmerC, setWarmer] = useState<number>(0);
+  const inWeather = useMemo(() => (warmerC === 0 ? setting : { ...setting, climate: spellFrom(setting.climate, today, warmerC) }), [setting, today, warmerC]);
   const aims: readonly Aim[] = repair ? ["value"] : AIMS;
 
   const start = () =>
     ask({
       plan, reference, today, aims, kinds, repair, without,
-      setting: plain,
+      setting: { ...plain, climate: inWeather.climate },
       budgetMinor: budget ?? undefined,
       waterLDay: waterLDay ?? undefined,
       away: means.away,
@@ -100,6 +106,13 @@ export function Propose({ plan, plain, setting, reference, today, means, onTake 
                 </option>
               ))}
             </SelectField>
+            <SelectField label={t("propose.weather")} className="w-44" value={warmerC} onChange={(e) => setWarmer(Number(e.target.value))}>
+              {WEATHERS.map((c) => (
+                <option key={c} value={c}>
+                  {t(`propose.weathers.${c}`)}
+                </option>
+              ))}
+            </SelectField>
             {busy ? (
               <Button look="warn" className="min-h-10" onClick={stop}>
                 {t("propose.stop")}
@@ -139,12 +152,13 @@ export function Propose({ plan, plain, setting, reference, today, means, onTake 
               <ProposalCard
                 key={aim}
                 title={t(repair ? "propose.repair" : `propose.aims.${aim}`)}
-                progress={progress[aim]}
+                step={steps[aim]}
                 proposal={proposals[aim]}
                 plan={plan}
-                setting={setting}
+                setting={inWeather}
                 today={today}
                 onTake={(taken) => {
+                  stop();
                   onTake(taken);
                   setOpen(false);
                 }}

@@ -1,30 +1,39 @@
 import { settingFrom } from "@/core/garden";
-import { propose } from "@/core/planner";
+import { type Aim, propose } from "@/core/planner";
+import { EFFORT } from "@/solver/effort";
 import { highsSolver } from "@/solver/highs";
 import type { ProposeAnswer, ProposeQuestion } from "./message";
-
-/** Enough rounds that another thousand seldom find anything; the same on every machine, so that equal questions get equal gardens. */
-const EFFORT = { rounds: 5000, polishSeconds: 5, seed: 1 };
 
 const answer = (message: ProposeAnswer) => self.postMessage(message);
 const breath = () => new Promise((resolve) => setTimeout(resolve));
 
 let stopped = false;
 
+/** Drives one aim until its garden is found, or to its end. */
+async function drive(aim: Aim, steps: ReturnType<typeof propose>, until: "found" | "done"): Promise<void> {
+  for (;;) {
+    // A moment for the word to stop to come in.
+    await breath();
+    const { done, value } = steps.next(stopped);
+    if (done) {
+      answer({ type: "proposal", aim, proposal: value });
+      return answer({ type: "done", aim });
+    }
+    const { proposal, ...step } = value;
+    answer({ type: "step", aim, step });
+    if (proposal && until === "found") {
+      return answer({ type: "proposal", aim, proposal });
+    }
+  }
+}
+
 async function run(question: ProposeQuestion): Promise<void> {
   const solver = await highsSolver({ locateFile: () => "/highs.wasm" });
   const setting = settingFrom(question.setting, question.reference);
-  for (const aim of question.aims) {
-    const steps = propose({ ...question, setting, aim }, solver, EFFORT, () => crypto.randomUUID());
-    let step = steps.next();
-    while (!step.done) {
-      answer({ type: "progress", aim, progress: step.value });
-      // A moment for the word to stop to come in.
-      await breath();
-      step = steps.next(stopped);
-    }
-    answer({ type: "proposal", aim, proposal: step.value });
-  }
+  const asked = question.aims.map((aim) => ({ aim, steps: propose({ ...question, setting, aim }, solver, EFFORT, () => crypto.randomUUID()) }));
+  // People want to see three gardens before they want to know how good the first is.
+  for (const { aim, steps } of asked) await drive(aim, steps, "found");
+  for (const { aim, steps } of asked) await drive(aim, steps, "done");
 }
 
 self.onmessage = ({ data }: MessageEvent<ProposeQuestion | "stop">) => {

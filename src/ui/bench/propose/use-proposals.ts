@@ -1,11 +1,11 @@
 "use client";
 
 import { useCallback, useEffect, useRef, useState } from "react";
-import type { Aim, Progress, Proposal } from "@/core/planner";
+import type { Aim, Proposal, Step } from "@/core/planner";
 import type { ProposeAnswer, ProposeQuestion } from "./message";
 
 export interface Proposing {
-  readonly progress: Partial<Record<Aim, Progress>>;
+  readonly steps: Partial<Record<Aim, Step>>;
   readonly proposals: Partial<Record<Aim, Proposal>>;
   readonly busy: boolean;
   readonly failed: boolean;
@@ -16,7 +16,7 @@ export interface Proposing {
 /** Proposals, one for each aim, worked out in a worker that can be told to hand over the best so far. */
 export function useProposals(): Proposing {
   const worker = useRef<Worker | null>(null);
-  const [progress, setProgress] = useState<Proposing["progress"]>({});
+  const [steps, setSteps] = useState<Proposing["steps"]>({});
   const [proposals, setProposals] = useState<Proposing["proposals"]>({});
   const [waiting, setWaiting] = useState<readonly Aim[]>([]);
   const [failed, setFailed] = useState(false);
@@ -26,7 +26,7 @@ export function useProposals(): Proposing {
     worker.current?.terminate();
     const started = new Worker(new URL("./propose.worker.ts", import.meta.url));
     worker.current = started;
-    setProgress({});
+    setSteps({});
     setProposals({});
     setFailed(false);
     setWaiting(question.aims);
@@ -37,12 +37,13 @@ export function useProposals(): Proposing {
     started.onerror = fail;
     started.onmessage = ({ data }: MessageEvent<ProposeAnswer>) => {
       if (data.type === "failed") return fail();
-      if (data.type === "progress") return setProgress((all) => ({ ...all, [data.aim]: data.progress }));
-      setProposals((all) => ({ ...all, [data.aim]: data.proposal }));
+      if (data.type === "step") return setSteps((all) => ({ ...all, [data.aim]: data.step }));
+      if (data.type === "proposal") return setProposals((all) => ({ ...all, [data.aim]: data.proposal }));
+      setSteps((all) => ({ ...all, [data.aim]: undefined }));
       setWaiting((aims) => aims.filter((aim) => aim !== data.aim));
     };
     started.postMessage(question);
   }, []);
   const stop = useCallback(() => worker.current?.postMessage("stop"), []);
-  return { progress, proposals, busy: waiting.length > 0, failed, ask, stop };
+  return { steps, proposals, busy: waiting.length > 0, failed, ask, stop };
 }
