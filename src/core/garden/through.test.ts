@@ -53,6 +53,16 @@ describe("plantings of one bag through time", () => {
     expect(over.plantings.map((p) => p.fit.limits.find((l) => l.code === "soil")!.grade)).toEqual(["wrong", "wrong"]);
   });
 
+  it("keep to their halves of a top without a clash, and have half of it each when they are sown thick", () => {
+    const kale = planting(10, "pak-choi/leaf", "2026-04-01", { plants: 3, surface: "first-half" });
+    const carrots = planting(11, "carrot/root", "2026-04-01", { plants: 12, surface: "second-half" });
+    for (const kind of ["round-15-gal", "tub-80-l"]) expect(row(planOf(kind, kale, carrots)).clashes).toEqual([]);
+    const salads = row(planOf("flat-1.5-cu-ft", planting(10, "lettuce/baby-leaf", "2026-04-01", { plants: null, surface: "first-half" }), planting(11, "rocket/baby-leaf", "2026-04-01", { plants: null, surface: "second-half" })));
+    const alone = row(planOf("flat-1.5-cu-ft", planting(10, "lettuce/baby-leaf", "2026-04-01", { plants: null })));
+    expect(salads.plantings.map((p) => p.patch!.areaCm2)).toEqual([alone.plantings[0]!.patch!.areaCm2 / 2, alone.plantings[0]!.patch!.areaCm2 / 2]);
+    expect(salads.plantings[0]!.ground!.every((p) => p.x < 0) && salads.plantings[1]!.ground!.every((p) => p.x >= 0)).toBe(true);
+  });
+
   it("name the shade of tall stands over short ones", () => {
     const corn = planting(10, "sweet-corn/cob", "2026-05-20", { plants: 4 });
     const salad = planting(11, "lettuce/baby-leaf", "2026-07-01", { plants: null });

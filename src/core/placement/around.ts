@@ -7,7 +7,9 @@ const STEPS = [0, 0.25, 0.5, 0.75, 1];
 
 /** Least distance between a point of one set and a point of the other; infinite when either is empty. */
 export function distanceBetween(a: readonly Point[], b: readonly Point[]): number {
-  return Math.min(Number.POSITIVE_INFINITY, ...a.flatMap((p) => b.map((q) => Math.hypot(p.x - q.x, p.y - q.y))));
+  let least = Number.POSITIVE_INFINITY;
+  for (const p of a) for (const q of b) least = Math.min(least, (p.x - q.x) ** 2 + (p.y - q.y) ** 2);
+  return Math.sqrt(least);
 }
 
 /** An outline drawn in further: by a share of its length and of its width. */

@@ -1,6 +1,6 @@
 import * as fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { capacity, distanceBetween, leastDistance, placeAlongEdge, placeAround, placeSides, placeTop } from ".";
+import { capacity, distanceBetween, halfCapacity, HALVES, inHalf, leastDistance, placeAlongEdge, placeAround, placeHalf, placeSides, placeTop } from ".";
 import type { Outline } from "../bag";
 
 /**
@@ -87,4 +87,34 @@ it("shares plants among side holes from the lowest ring to the highest", () => {
   const rings = [{ heightCm: 10, holes: 4 }, { heightCm: 20, holes: 4 }, { heightCm: 30, holes: 4 }];
   expect(placeSides(rings, 6).map((p) => p.heightCm)).toEqual([10, 10, 20, 20, 30, 30]);
   expect(placeSides(rings, 99)).toHaveLength(12);
+});
+
+describe("the halves of a top", () => {
+  const outline = fc.oneof(
+    fc.record({ type: fc.constant("circle" as const), radiusCm: fc.double({ min: 10, max: 60, noNaN: true }) }),
+    fc.record({ type: fc.constant("annulus" as const), radiusCm: fc.double({ min: 25, max: 60, noNaN: true }), coreCm: fc.double({ min: 3, max: 12, noNaN: true }) }),
+    fc.record({ type: fc.constant("rectangle" as const), lengthCm: fc.double({ min: 30, max: 120, noNaN: true }), widthCm: fc.double({ min: 15, max: 60, noNaN: true }) }),
+  );
+  const apart = fc.double({ min: 6, max: 25, noNaN: true });
+
+  it("hold plants that keep to their own, with their spacing, their inset and what the other side wants", () => {
+    fc.assert(
+      fc.property(outline, apart, apart, fc.double({ min: 0, max: 6, noNaN: true }), (top, a, b, inset) => {
+        const [first, second] = HALVES.map((half, i) => {
+          const spacing = [a, b][i]!;
+          const n = halfCapacity(top, half, spacing, inset, spacing / 2);
+          const points = placeHalf(top, half, n, spacing, inset, spacing / 2);
+          expect(points).toHaveLength(n);
+          if (n > 1) expect(leastDistance(points)).toBeGreaterThanOrEqual(spacing * (1 - 1e-6));
+          for (const p of points) {
+            expect(inside(top, inset, p)).toBe(true);
+            expect(inHalf(top, half, p)).toBe(true);
+          }
+          return points;
+        });
+        expect(distanceBetween(first!, second!)).toBeGreaterThanOrEqual(((a + b) / 2) * (1 - 1e-6));
+      }),
+      { numRuns: 60 },
+    );
+  });
 });
