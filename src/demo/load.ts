@@ -1,4 +1,5 @@
 import { createHash } from "node:crypto";
+import { arrange } from "@/core/floor";
 import type { BagThing, Plan } from "@/core/garden";
 import { toMinor } from "@/core/money";
 import { Survey } from "@/core/place";
@@ -9,6 +10,7 @@ import { closePool, type Db, db, transaction } from "@/db/pool";
 import { allProgrammes, insertProgramme } from "@/db/programmes";
 import { insertPrices } from "@/db/prices";
 import { insertRecord } from "@/db/records";
+import { findBagKind } from "@/library";
 import { DEMO_HOUSEHOLDS, type DemoBag, type DemoHousehold, type DemoPlanting, type Happening } from "./households";
 import { demoPrices } from "./prices";
 
@@ -64,7 +66,11 @@ function planOf(household: DemoHousehold): Plan {
         }]
       : [],
   );
-  return { bags, rows };
+  const { length, width, doorAt, doorWide } = Survey.parse(household.survey);
+  const floor = { lengthCm: length.value, widthCm: width.value, door: doorAt && doorWide ? { fromCm: doorAt.value, widthCm: doorWide.value } : undefined };
+  const placed = bags.filter((bag) => rows.some((row) => row.bagId === bag.id)).map((bag) => ({ id: bag.id, shape: bag.shape ?? findBagKind(bag.kindId)!.shape, wetKg: 0, heightCm: 0 }));
+  const spots = arrange(floor, placed);
+  return { bags: bags.map((bag) => ({ ...bag, spot: spots.get(bag.id) })), rows };
 }
 
 async function loadHousehold(on: Db, household: DemoHousehold, position: number): Promise<void> {

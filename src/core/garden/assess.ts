@@ -8,12 +8,13 @@ import { type Load, loadOn, loadOnSpot } from "../load";
 import { distanceBetween, type Point, type SidePoint } from "../placement";
 import { inForce, type SchoolsInForce } from "../school";
 import { type Clash, clashesOf } from "./clash";
-import { claimedFrom, daysTogether, sunUnder } from "./crowd";
+import { claimedFrom, daysTogether } from "./crowd";
 import { type Draft, draftOf, overlaps } from "./draft";
 import { sunWhile } from "./light";
 import { type BagThing, halfOf, type Plan, type Planting, type Row } from "./plan";
 import { type Patch, type Standing, standingsOf, wantApart } from "./positions";
 import { type Setting, shapeOf } from "./setting";
+import { sunUnder } from "./shade";
 
 /** Another planting in the bag at the same time, and how near its plants come. */
 export interface Neighbour {

@@ -2,9 +2,10 @@ import { type BagShape, sideHoles } from "../bag";
 import { grownOn } from "../canopy";
 import type { Day } from "../day";
 import { distanceBetween } from "../placement";
-import { apartOn, daysTogether, soilOn, stretches, sunUnder } from "./crowd";
+import { apartOn, daysTogether, soilOn, stretches } from "./crowd";
 import { type Draft, overlaps } from "./draft";
 import type { Standing } from "./positions";
+import { sunUnder } from "./shade";
 
 /** Plantings of one bag that cannot have what they need at the same time, from when to when, and by how much. cm, L, h, holes. */
 export interface Clash {

@@ -3,7 +3,7 @@ export { type Advice, adviceFor } from "./advice";
 export { bagAge } from "./age";
 export { assessGarden, assessRow, type Garden, type Neighbour, nextMeal, type PlantingView, type RowView, standingOn } from "./assess";
 export type { Clash } from "./clash";
-export { shadeAcross } from "./crowd";
+export { shadeAcross } from "./shade";
 export { comparePlans, type PlanChange } from "./compare";
 export { changeOf, type Cure, curesFor } from "./cure";
 export { type Economy, economyOf, type Week } from "./economy";
@@ -19,4 +19,5 @@ export { type PlainSetting, type Reference, type Setting, settingFrom, shapeOf }
 export type { Patch } from "./positions";
 export { plantingOf, suggestGoal } from "./suggest";
 export { shareOf, type Span, spanOf } from "./span";
+export { type Sums, sumsOf } from "./sums";
 export { rowThirst, wateringDays, weeklyThirst } from "./thirst";

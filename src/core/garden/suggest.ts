@@ -5,18 +5,27 @@ import { fit, GRADES, rankMethods, surfaceFor } from "../fit";
 import type { RowView } from "./assess";
 import { type MatchLine, matchAll } from "./match";
 import { sunWhile } from "./light";
-import type { BagThing, Planting } from "./plan";
+import { type BagThing, halfOf, type Planting } from "./plan";
 import type { Setting } from "./setting";
 import { chooseStart } from "./start";
 
-/** A goal as it would be planted in a row from a day: on its better surface, by its method, as many as reach good. */
-export function plantingOf({ crop, goal }: { crop: Crop; goal: Goal }, row: RowView, sowOn: Day, setting: Setting): Omit<Planting, "id"> | undefined {
-  const surface = surfaceFor(goal, row.shape);
-  const start = surface && chooseStart(rankMethods(goal, surface, row.schools.start, setting.hands), (method) => judgeSeason(crop, goal, method, sowOn, setting.climate));
+/** Plants of a ring round others: as many as are usual at canes. Common practice. */
+const ROUND_THE_EDGE = 4;
+
+/**
+ * A goal as it would be planted in a row from a day: on its better surface or the one that is asked for, by its method,
+ * as many as reach good. Undefined when it does not grow there.
+ */
+export function plantingOf({ crop, goal }: { crop: Crop; goal: Goal }, row: RowView, sowOn: Day, setting: Setting, on?: Planting["surface"]): Omit<Planting, "id"> | undefined {
+  const where = on === undefined ? surfaceFor(goal, row.shape) : on === "side" ? "side" : "top";
+  if (where && !goal.where.includes(where)) return undefined;
+  const start = where && chooseStart(rankMethods(goal, where, row.schools.start, setting.hands), (method) => judgeSeason(crop, goal, method, sowOn, setting.climate));
   if (!start) return undefined;
   const { choice, season } = start;
-  const { plants } = fit({ goal, shape: row.shape, gapCm: row.gapCm, where: surface, sunHours: sunWhile(season, setting), season, schools: row.schools });
-  return { goalId: goal.id, surface, method: choice.method.method, plants: plants ?? null, sowOn };
+  const surface = on === "edge" && goal.stand.type === "thick" ? "top" : (on ?? where);
+  const { plants } = fit({ goal, shape: row.shape, gapCm: row.gapCm, where, half: halfOf({ surface }), sunHours: sunWhile(season, setting), season, schools: row.schools });
+  const count = surface === "edge" && plants !== undefined ? Math.min(plants, ROUND_THE_EDGE) : plants;
+  return { goalId: goal.id, surface, method: choice.method.method, plants: count ?? null, sowOn };
 }
 
 /** What a bag could take from a day on: the goal that fits best, the one that is picked first among equals. */

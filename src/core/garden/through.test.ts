@@ -1,10 +1,10 @@
 import * as fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { CROP_GOALS, findMix } from "@/library";
+import { CROP_GOALS, findGoal, findMix } from "@/library";
 import { id, planOf, planting, settingWith } from "@/testing/garden";
 import {
   adviceFor, assessGarden, changeOf, changePlanting, changeRow, comparePlans, copyRow, curesFor, economyOf, findSpots, groundOf, hoursByWeek, matchAll, movePlanting, orderLines,
-  passesTaste, Plan, rehouse, rowThirst, sowAgain, swapBags, weeklyThirst,
+  passesTaste, Plan, type Planting, plantingOf, rehouse, rowThirst, sowAgain, swapBags, weeklyThirst,
 } from ".";
 import { addDays } from "../day";
 import { windowsOf } from "../sun";
@@ -60,6 +60,14 @@ describe("plantings of one bag through time", () => {
     const salads = row(planOf("flat-1.5-cu-ft", planting(10, "lettuce/baby-leaf", "2026-04-01", { plants: null, surface: "first-half" }), planting(11, "rocket/baby-leaf", "2026-04-01", { plants: null, surface: "second-half" })));
     const alone = row(planOf("flat-1.5-cu-ft", planting(10, "lettuce/baby-leaf", "2026-04-01", { plants: null })));
     expect(salads.plantings.map((p) => p.patch!.areaCm2)).toEqual([alone.plantings[0]!.patch!.areaCm2 / 2, alone.plantings[0]!.patch!.areaCm2 / 2]);
+    // Dropped onto a part, a crop is planted for that part.
+    const into = row(planOf("tub-80-l", planting(12, "radish/root", "2026-04-01", { plants: 5 })));
+    const [whole, half, edge] = [undefined, "first-half", "edge"].map((on) => plantingOf(findGoal("pak-choi/leaf")!, into, "2026-06-01", setting, on as Planting["surface"] | undefined)!);
+    expect(half).toMatchObject({ surface: "first-half", goalId: "pak-choi/leaf" });
+    expect(half!.plants).toBeLessThan(whole!.plants!);
+    expect(half!.plants).toBeGreaterThan(0);
+    expect(edge).toMatchObject({ surface: "edge", plants: 4 });
+    expect(plantingOf(findGoal("carrot/root")!, into, "2026-06-01", setting, "side")).toBeUndefined();
     expect(salads.plantings[0]!.ground!.every((p) => p.x < 0) && salads.plantings[1]!.ground!.every((p) => p.x >= 0)).toBe(true);
   });
 

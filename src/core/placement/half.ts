@@ -7,7 +7,7 @@ export const HALVES = ["first-half", "second-half"] as const;
 export type Half = (typeof HALVES)[number];
 
 /** Radius that parts a round top into a middle and a ring of equal area, cm. */
-function partingRadius(top: Extract<Outline, { radiusCm: number }>): number {
+export function partingRadius(top: Extract<Outline, { radiusCm: number }>): number {
   const coreCm = top.type === "annulus" ? top.coreCm : 0;
   return Math.sqrt((top.radiusCm ** 2 + coreCm ** 2) / 2);
 }

@@ -1,7 +1,7 @@
 import type { Plan, Reference, Setting } from "../garden";
 import type { Day } from "../day";
 import type { Away } from "../place";
-import type { Weights } from "./instance";
+import type { Instance, Weights } from "./instance";
 
 /** What a proposal is to be best at. */
 export const AIMS = ["soon", "value", "ease"] as const;
@@ -32,3 +32,6 @@ export interface Ask {
   /** Goals that may not be planted: refused, or failed. */
   readonly without: readonly string[];
 }
+
+/** A question already in numbers, asked with another aim. */
+export const withAim = (instance: Instance, aim: Aim): Instance => ({ ...instance, weights: { ...WEIGHTS[aim], keep: instance.weights.keep } });

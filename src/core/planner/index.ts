@@ -1,5 +1,5 @@
 /** Which garden would serve this household best? Proposals by search, with a proven bound on how much better any other could be. */
-export { type Aim, AIMS, type Ask } from "./ask";
+export { type Aim, AIMS, type Ask, withAim } from "./ask";
 export type { Covered, Missing } from "./explain";
 export { instanceOf } from "./candidates";
 export { type Instance } from "./instance";

@@ -110,9 +110,9 @@ const gapOf = (bound: number, worth: number) => (bound > 1e-9 ? Math.max(0, boun
  * drives it may stop and take the best so far.
  *
  * @param newId ids for what is new; equal asks with equal ids give equal proposals
+ * @param instance the ask in numbers, where it has been worked out already
  */
-export function* propose(ask: Ask, solver: Solver, effort: Effort, newId: (n: number) => string): Generator<Progress, Proposal, boolean | undefined> {
-  const instance = instanceOf(ask);
+export function* propose(ask: Ask, solver: Solver, effort: Effort, newId: (n: number) => string, instance: Instance = instanceOf(ask)): Generator<Progress, Proposal, boolean | undefined> {
   const steps = solve(instance, solver, effort, (state) => mend(ask, state));
   let proposal: Proposal | undefined;
   let stop: boolean | undefined;

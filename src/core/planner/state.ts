@@ -20,7 +20,7 @@ export const cropCap = (instance: Instance, group: number): number => (CROP_SHAR
 const byLane = <T>(make: () => T): Record<Lane, T> => ({ top: make(), side: make(), "first-half": make(), "second-half": make() });
 
 /** Bags that it takes to have so many plantings in each lane at a time: those with a whole top, and those that are parted. */
-export function bagsFor(most: Record<Lane, number>, parts: number): number {
+function bagsFor(most: Record<Lane, number>, parts: number): number {
   const parted = parts > 0 ? Math.max(Math.ceil(most["first-half"] / parts), most["second-half"]) : 0;
   return Math.max(most.side, most.top + parted);
 }

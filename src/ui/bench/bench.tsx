@@ -5,7 +5,7 @@ import { useRouter } from "next/navigation";
 import { useCallback, useDeferredValue, useEffect, useMemo, useState } from "react";
 import type { Day } from "@/core/day";
 import {
-  addBag, assessGarden, changeBag, changePlanting, changeRow, copyRow, findSpots, type KeptPlan, movePlanting, type PlainSetting, type Plan, plantingOf, putPlanting, type Reference, rehouse,
+  addBag, assessGarden, changeBag, changePlanting, changeRow, copyRow, findSpots, type KeptPlan, movePlanting, type PlainSetting, type Plan, type Planting, plantingOf, putPlanting, type Reference, rehouse,
   removePlanting, removeRow, sowAgain, spanOf, suggestGoal, swapBags,
 } from "@/core/garden";
 import type { Outcome, Problem } from "@/core/problem";
@@ -24,6 +24,7 @@ import { BenchRow, type Selection } from "./row";
 import { RowPanel } from "./row-panel";
 import { useBench } from "./store";
 import { Totals } from "./totals";
+import { useSums } from "./use-sums";
 import { useDraft } from "./use-draft";
 import { Versions } from "./versions";
 import { Year } from "./year";
@@ -71,8 +72,9 @@ export function Bench({ household, today, saved, earlier, setting: plain, means,
   useDraft(household.id, base.version, plan, dirty, restore);
 
   const garden = useMemo(() => assessGarden(plan, setting), [plan, setting]);
-  // The rows follow at once; the floor, the year and the sums a moment later, so that typing never waits for them.
+  // The rows follow at once; the floor a moment later, and the sums as soon as the worker has them, so that typing never waits.
   const calm = useDeferredValue(garden);
+  const sums = useSums(plan, plain, reference, setting, today);
   const span = useMemo(() => spanOf(garden, today), [garden, today]);
   const index = garden.rows.findIndex((r) => r.row.id === selection?.rowId);
   const row = garden.rows[index];
@@ -133,11 +135,11 @@ export function Bench({ household, today, saved, earlier, setting: plain, means,
     change((p) => addBag(p, { id: bagId, kindId: "round-10-gal", shape: null, atHand: false, firstSeason: null }, rowId));
     setSelection({ rowId });
   };
-  const plant = (rowId: string, goalId: string, sowOn: Day) => {
+  const plant = (rowId: string, goalId: string, sowOn: Day, surface?: Planting["surface"]) => {
     const into = garden.rows.find((r) => r.row.id === rowId);
     const found = setting.findGoal(goalId);
-    const planting = into && found && plantingOf(found, into, sowOn, setting);
-    if (!planting) return;
+    const planting = into && found && plantingOf(found, into, sowOn, setting, surface);
+    if (!planting) return setSaid(t("bench.growsNot"));
     const id = crypto.randomUUID();
     change((p) => putPlanting(p, into.bag.id, { id, ...planting }, rowId));
     setSelection({ rowId, plantingId: id });
@@ -181,7 +183,7 @@ export function Bench({ household, today, saved, earlier, setting: plain, means,
             {household.sub} · {plain.limitKgM2 === undefined ? t("bench.limitNone") : t("bench.limitTheirs", { limit: quantity(plain.limitKgM2, "load") })}
           </p>
         </div>
-        <Totals garden={calm} today={today} setting={setting} />
+        <Totals garden={garden} sums={sums} />
       </div>
       <div className="flex flex-wrap items-center gap-2 border-y border-line px-4 py-1.5 lg:px-6">
         <Button look="solid" disabled={!dirty || busy} onClick={() => void store(base.version)}>
@@ -211,7 +213,7 @@ export function Bench({ household, today, saved, earlier, setting: plain, means,
             today={today}
             means={means}
             onTake={(taken) => {
-              change(() => taken);
+              change(() => findSpots(taken, assessGarden(taken, setting), setting));
               setSelection(undefined);
               setSaid(t("bench.proposed"));
             }}
@@ -272,7 +274,7 @@ export function Bench({ household, today, saved, earlier, setting: plain, means,
               onFindSpots={() => change((p) => findSpots(p, garden, setting))}
             />
           )}
-          {garden.rows.length > 0 && <Year garden={calm} setting={setting} today={today} waterLDay={means.waterLDay} />}
+          {garden.rows.length > 0 && <Year sums={sums} setting={setting} today={today} waterLDay={means.waterLDay} />}
         </div>
         <aside
           aria-label={t("bench.panel")}

@@ -1,16 +1,23 @@
 "use client";
 
+import { useState } from "react";
 import { GRADES } from "@/core/fit";
 import type { Day } from "@/core/day";
 import { type Advice, adviceFor, type Garden } from "@/core/garden";
+import { Button } from "@/ui/primitives/button";
 import { GradeMark } from "@/ui/primitives/grade-mark";
 import { useWords } from "@/ui/words/use-words";
 import type { Selection } from "./row";
+
+/** So many plantings that are merely tight are listed at once, and so much advice is open from the start. */
+const MANY = 8;
+const FEW = 4;
 
 /** What could be better in the whole plan, the worst first; each line leads to where it can be changed. */
 export function Better({ garden, today, onSelect }: { garden: Garden; today: Day; onSelect: (selection: Selection) => void }) {
   const { t, crop, bag, day, quantity, limit, season, clash } = useWords();
   const advice = adviceFor(garden, today);
+  const [all, setAll] = useState(false);
   const rowNumber = (rowId: string) => garden.rows.findIndex((r) => r.row.id === rowId) + 1;
   const say = (a: Advice): string =>
     a.code === "bag-worn" ? t("advice.bag-worn", { season: a.season })
@@ -21,6 +28,8 @@ export function Better({ garden, today, onSelect }: { garden: Garden; today: Day
     .flatMap((row, i) => row.plantings.map((p) => ({ row, number: i + 1, p })))
     .filter(({ p }) => p.fit.grade === "wrong" || p.fit.grade === "tight")
     .sort((a, b) => GRADES.indexOf(b.p.fit.grade) - GRADES.indexOf(a.p.fit.grade));
+  const wrong = plantings.filter(({ p }) => p.fit.grade === "wrong").length;
+  const shown = all ? plantings : plantings.slice(0, Math.max(wrong, MANY));
   const heavy = garden.rows.map((row, i) => ({ row, number: i + 1 })).filter(({ row }) => row.load?.grade === "over");
   const mislabelled = garden.rows.map((row, i) => ({ row, number: i + 1 })).filter(({ row }) => row.label && !row.label.agrees);
   const clashes = garden.rows.flatMap((row, i) => row.clashes.map((c) => ({ row, number: i + 1, c })));
@@ -68,7 +77,7 @@ export function Better({ garden, today, onSelect }: { garden: Garden; today: Day
             </button>
           </li>
         ))}
-        {plantings.map(({ row, number, p }) => (
+        {shown.map(({ row, number, p }) => (
           <li key={p.planting.id}>
             <button type="button" className={line} onClick={() => onSelect({ rowId: row.row.id, plantingId: p.planting.id })}>
               <GradeMark grade={p.fit.grade} />
@@ -81,17 +90,29 @@ export function Better({ garden, today, onSelect }: { garden: Garden; today: Day
             </button>
           </li>
         ))}
-        {advice.map((a, i) => (
-          <li key={`${a.code} ${i}`}>
-            <button type="button" className={line} onClick={() => onSelect("plantingId" in a ? { rowId: a.rowId, plantingId: a.plantingId } : { rowId: a.rowId })}>
-              <b aria-hidden="true">→</b>
-              <span>
-                <b>{rowNumber(a.rowId)}</b>: {say(a)}
-              </span>
-            </button>
-          </li>
-        ))}
       </ul>
+      {shown.length < plantings.length && (
+        <Button look="quiet" className="mt-1" onClick={() => setAll(true)}>
+          {t("bench.betterMore", { count: plantings.length - shown.length })}
+        </Button>
+      )}
+      {advice.length > 0 && (
+        <details className="border-t border-line py-1.5" open={advice.length <= FEW || undefined}>
+          <summary className="cursor-pointer font-semibold">{t("bench.betterAdvice", { count: advice.length })}</summary>
+          <ul>
+            {advice.map((a, i) => (
+              <li key={`${a.code} ${i}`}>
+                <button type="button" className={line} onClick={() => onSelect("plantingId" in a ? { rowId: a.rowId, plantingId: a.plantingId } : { rowId: a.rowId })}>
+                  <b aria-hidden="true">→</b>
+                  <span>
+                    <b>{rowNumber(a.rowId)}</b>: {say(a)}
+                  </span>
+                </button>
+              </li>
+            ))}
+          </ul>
+        </details>
+      )}
       {heavy.length + mislabelled.length + clashes.length + plantings.length + advice.length === 0 && <p className="border-t border-line py-1.5">{t("bench.allWell")}</p>}
       <p className="mt-3 text-sm text-muted">{t("bench.select")}</p>
     </div>

@@ -1,7 +1,7 @@
 "use client";
 
 import type { Day } from "@/core/day";
-import { type PlantingView, type RowView, type Span, standingOn } from "@/core/garden";
+import { type Planting, type PlantingView, type RowView, type Span, standingOn } from "@/core/garden";
 import { BagSection } from "@/ui/draw/section";
 import { SeasonStrip, type StripHands } from "@/ui/draw/strip";
 import { BagTop } from "@/ui/draw/top";
@@ -28,7 +28,7 @@ interface RowProps {
   readonly onSelect: (selection: Selection) => void;
   /** Bars can be moved and stretched; left out where a plan is only shown. */
   readonly hands?: StripHands;
-  readonly onPlant?: (rowId: string, goalId: string, sowOn: Day) => void;
+  readonly onPlant?: (rowId: string, goalId: string, sowOn: Day, surface?: Planting["surface"]) => void;
 }
 
 const spacing = ({ goal }: PlantingView) => (goal.stand.type === "plants" ? goal.stand.spacingCm.good : 0);
@@ -88,6 +88,7 @@ export function BenchRow({ view, number, span, today, selection, onSelect, hands
       <div className="col-start-2 row-start-2 self-center">
         <BagTop
           shape={view.shape}
+          onDropCrop={onPlant && !view.row.pinned ? (goalId, surface) => onPlant(rowId, goalId, today, surface) : undefined}
           plantings={plantings.map((p) => ({
             id: p.planting.id,
             top: p.top,

@@ -1,20 +1,18 @@
 "use client";
 
-import { type ReactNode, useMemo } from "react";
-import type { Day } from "@/core/day";
-import { economyOf, type Garden, nextMeal, type Setting, weeklyThirst } from "@/core/garden";
+import type { ReactNode } from "react";
+import type { Garden, Sums } from "@/core/garden";
 import { useWords } from "@/ui/words/use-words";
 
 /** The figures that never leave sight: bags and mix, load against the floor's limit, water, cost and worth, first meal. */
-export function Totals({ garden, today, setting }: { garden: Garden; today: Day; setting: Setting }) {
+export function Totals({ garden, sums }: { garden: Garden; sums: Sums }) {
   const { t, shown, quantity, number, money, day, crop } = useWords();
   const { load, rows, soilL } = garden;
-  const meal = nextMeal(garden, today);
+  const { economy, meal } = sums;
   const perArea = shown(load.kgM2, "load");
   const over = load.grade === "over" || rows.some((r) => r.load?.grade === "over");
   const share = load.share === undefined ? t("bench.noShare") : t("bench.share", { share: `${number(load.share * 100)} %` });
-  const economy = useMemo(() => economyOf(garden, setting, today), [garden, setting, today]);
-  const water = shown(weeklyThirst(garden, today, setting), "volume");
+  const water = shown(sums.waterNowL, "volume");
   return (
     <div className="-mx-3 flex flex-wrap gap-y-2 lg:mx-0 lg:ml-auto lg:flex-nowrap">
       <Total amount={String(rows.length)} unit={t("bench.bags", { count: rows.length })} label={t("bench.mix", { soil: quantity(soilL, "volume") })} />

@@ -1,18 +1,18 @@
 "use client";
 
 import { BarChart, LineChart } from "echarts/charts";
-import { AriaComponent, GridComponent, LegendComponent, TooltipComponent } from "echarts/components";
+import { AriaComponent, GridComponent, TooltipComponent } from "echarts/components";
 import { type EChartsCoreOption, init, use as register } from "echarts/core";
 import { SVGRenderer } from "echarts/renderers";
 import { useEffect, useRef } from "react";
 
-register([BarChart, LineChart, GridComponent, LegendComponent, TooltipComponent, AriaComponent, SVGRenderer]);
+register([BarChart, LineChart, GridComponent, TooltipComponent, AriaComponent, SVGRenderer]);
 
 /** The tokens of the theme in force, so that charts follow light and dark. */
 export function chartInk() {
   const style = getComputedStyle(document.documentElement);
   const token = (name: string) => style.getPropertyValue(`--${name}`).trim();
-  return { ink: token("ink"), muted: token("muted"), line: token("line"), paper: token("card"), beet: token("beet"), leaf: token("leaf"), marigold: token("marigold"), soil: token("soil"), soilLight: token("soil-light"), water: token("water") };
+  return { ink: token("ink"), muted: token("muted"), line: token("line"), paper: token("card"), beet: token("beet"), leaf: token("leaf"), marigold: token("marigold"), soil: token("soil"), "soil-light": token("soil-light"), water: token("water") };
 }
 
 /** A chart drawn as SVG, that fills its box. @param label what it shows, for those who hear the page */

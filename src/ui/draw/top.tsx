@@ -1,11 +1,15 @@
 "use client";
 
-import { type BagShape, sideHoles, topOutline } from "@/core/bag";
-import type { Patch } from "@/core/garden";
-import type { Point, SidePoint } from "@/core/placement";
+import { type DragEvent, type SVGAttributes, useState } from "react";
+import { type BagShape, type Outline, sideHoles, topOutline } from "@/core/bag";
+import type { Patch, Planting } from "@/core/garden";
+import { inHalf, partingRadius, type Point, type SidePoint } from "@/core/placement";
+import { CROP_DRAG } from "@/ui/draw/strip";
 import { useWords } from "@/ui/words/use-words";
 
 const SIZE = 104;
+
+type Surface = Planting["surface"];
 
 export interface TopPlanting {
   readonly id: string;
@@ -19,9 +23,20 @@ export interface TopPlanting {
   readonly selected: boolean;
 }
 
+/** A crop that is let go this near the rim, as a share of the way from the middle, goes round the edge. */
+const RIM = 0.86;
+
+interface TopProps {
+  readonly shape: BagShape;
+  readonly plantings: readonly TopPlanting[];
+  /** A crop that was dragged here is let go over a part of the bag; left out where a plan is only shown. */
+  readonly onDropCrop?: (goalId: string, surface: Surface) => void;
+}
+
 /** The bag from above, to its own scale, with each plant where it stands and the room that it wants. */
-export function BagTop({ shape, plantings }: { shape: BagShape; plantings: readonly TopPlanting[] }) {
+export function BagTop({ shape, plantings, onDropCrop }: TopProps) {
   const { t } = useWords();
+  const [over, setOver] = useState<Surface>();
   const outline = topOutline(shape);
   const length = outline.type === "rectangle" ? outline.lengthCm : 2 * outline.radiusCm;
   const width = outline.type === "rectangle" ? outline.widthCm : 2 * outline.radiusCm;
@@ -29,9 +44,34 @@ export function BagTop({ shape, plantings }: { shape: BagShape; plantings: reado
   const scale = (SIZE - (holes > 0 ? 22 : 6)) / Math.max(length, width);
   const at = (p: Point) => ({ cx: SIZE / 2 + p.x * scale, cy: SIZE / 2 + p.y * scale });
   const box = { x: SIZE / 2 - (length * scale) / 2, y: SIZE / 2 - (width * scale) / 2, width: length * scale, height: width * scale };
+  /** The part of the bag under the pointer. */
+  const partAt = (e: DragEvent<SVGElement>): Surface => {
+    const frame = e.currentTarget.getBoundingClientRect();
+    const p = { x: (((e.clientX - frame.left) / frame.width) * SIZE - SIZE / 2) / scale, y: (((e.clientY - frame.top) / frame.height) * SIZE - SIZE / 2) / scale };
+    const out = outline.type === "rectangle" ? Math.max(Math.abs(p.x) / (length / 2), Math.abs(p.y) / (width / 2)) : Math.hypot(p.x, p.y) / outline.radiusCm;
+    if (out > 1 && holes > 0) return "side";
+    return out > RIM ? "edge" : inHalf(outline, "first-half", p) ? "first-half" : "second-half";
+  };
+  const drop: SVGAttributes<SVGSVGElement> = onDropCrop
+    ? {
+        onDragOver: (e) => {
+          if (!e.dataTransfer.types.includes(CROP_DRAG)) return;
+          e.preventDefault();
+          setOver(partAt(e));
+        },
+        onDragLeave: () => setOver(undefined),
+        onDrop: (e) => {
+          const goalId = e.dataTransfer.getData(CROP_DRAG);
+          setOver(undefined);
+          if (goalId === "") return;
+          e.preventDefault();
+          onDropCrop(goalId, partAt(e));
+        },
+      }
+    : {};
   const plants = plantings.reduce((sum, p) => sum + p.top.length + p.sides.length, 0);
   return (
-    <svg width={SIZE} height={SIZE} viewBox={`0 0 ${SIZE} ${SIZE}`} role="img" aria-label={t("bench.topOf", { plants })} className="shrink-0">
+    <svg width={SIZE} height={SIZE} viewBox={`0 0 ${SIZE} ${SIZE}`} role="img" aria-label={t("bench.topOf", { plants })} className="shrink-0" {...drop}>
       {outline.type === "rectangle" ? (
         <rect {...box} rx={shape.kind === "flat" ? 6 : 0} fill="var(--card)" stroke="var(--ink)" strokeWidth="2" />
       ) : (
@@ -54,6 +94,21 @@ export function BagTop({ shape, plantings }: { shape: BagShape; plantings: reado
           })}
         </g>
       ))}
+      {over && <PartMark part={over} outline={outline} scale={scale} box={box} />}
     </svg>
   );
+}
+
+/** Marks the part of a top that a dragged crop would go to. */
+function PartMark({ part, outline, scale, box }: { part: Surface; outline: Outline; scale: number; box: { x: number; y: number; width: number; height: number } }) {
+  const mark = { fill: "none", stroke: "var(--beet)", strokeWidth: 3 };
+  const middle = SIZE / 2;
+  if (outline.type === "rectangle") {
+    if (part === "edge") return <rect {...box} {...mark} strokeDasharray="5 4" />;
+    return <rect x={box.x + (part === "second-half" ? box.width / 2 : 0)} y={box.y} width={box.width / 2} height={box.height} {...mark} />;
+  }
+  const radius = outline.radiusCm * scale;
+  const parting = partingRadius(outline) * scale;
+  if (part === "second-half") return <circle cx={middle} cy={middle} r={(radius + parting) / 2} {...mark} strokeWidth={radius - parting} opacity={0.4} />;
+  return <circle cx={middle} cy={middle} r={part === "first-half" ? parting : part === "side" ? radius + 6 : radius} {...mark} strokeDasharray={part === "first-half" ? undefined : "5 4"} />;
 }

@@ -1,5 +1,5 @@
 import { settingFrom } from "@/core/garden";
-import { type Aim, propose } from "@/core/planner";
+import { type Aim, instanceOf, propose, withAim } from "@/core/planner";
 import { EFFORT } from "@/solver/effort";
 import { highsSolver } from "@/solver/highs";
 import type { ProposeAnswer, ProposeQuestion } from "./message";
@@ -30,7 +30,8 @@ async function drive(aim: Aim, steps: ReturnType<typeof propose>, until: "found"
 async function run(question: ProposeQuestion): Promise<void> {
   const solver = await highsSolver({ locateFile: () => "/highs.wasm" });
   const setting = settingFrom(question.setting, question.reference);
-  const asked = question.aims.map((aim) => ({ aim, steps: propose({ ...question, setting, aim }, solver, EFFORT, () => crypto.randomUUID()) }));
+  const instance = instanceOf({ ...question, setting, aim: "value" });
+  const asked = question.aims.map((aim) => ({ aim, steps: propose({ ...question, setting, aim }, solver, EFFORT, () => crypto.randomUUID(), withAim(instance, aim)) }));
   // People want to see three gardens before they want to know how good the first is.
   for (const { aim, steps } of asked) await drive(aim, steps, "found");
   for (const { aim, steps } of asked) await drive(aim, steps, "done");
