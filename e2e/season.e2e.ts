@@ -1,7 +1,7 @@
 import { existsSync, mkdirSync, readFileSync, writeFileSync } from "node:fs";
 import { join } from "node:path";
 import { parse } from "csv-parse/sync";
-import type { Page } from "puppeteer-core";
+import type { ElementHandle, Page } from "puppeteer-core";
 import { afterAll, beforeAll, expect, it } from "vitest";
 import { openBrowser, openPage, pickDate, press, see, textOf, type, visit } from "./browser";
 
@@ -297,21 +297,30 @@ it("proposes a garden, keeps a pinned row, mends the rest, and moves by hand", {
   await page.keyboard.press("ArrowRight");
   await page.waitForFunction((title) => document.querySelector<HTMLElement>('section[aria-label="Row 2"] [data-strip] button')!.title !== title, {}, before);
 
-  // Spots on the floor, one bag moved by keyboard, and all of it saved.
-  await page.locator("#ground ~ button").click();
-  const spot = await page.waitForSelector("svg g[role=button]");
+  // Every bag of the proposal has its spot on the floor; one is moved by keyboard, and all of it saved.
+  const spot = await page.waitForSelector("section > svg g[role=button]");
   const at = await spot!.evaluate((g) => g.getAttribute("aria-label"));
   await spot!.evaluate((g) => (g as unknown as SVGElement).focus());
-  await page.keyboard.press("ArrowLeft");
-  await page.waitForFunction((label) => document.querySelector("svg g[role=button]")!.getAttribute("aria-label") !== label, {}, at);
+  for (let i = 0; i < 4; i++) await page.keyboard.press("ArrowLeft");
+  await page.waitForFunction((label) => document.querySelector("section > svg g[role=button]")!.getAttribute("aria-label") !== label, {}, at);
   await press(page, "Save");
   await see(page, "Saved, version");
   const saved = await titles(2);
   await visit(page, `/house/${id}/bench`);
   expect(await titles(2)).toEqual(saved);
-  expect(await page.$$eval("svg g[role=button]", (all) => all.length)).toBeGreaterThan(0);
+  expect(await page.$$eval("section > svg g[role=button]", (all) => all.length)).toBeGreaterThan(0);
   await page.close();
 });
+
+/** Drags something and lets it go over another, at shares of its width and height. */
+const dragOnto = (thing: ElementHandle, target: ElementHandle, x: number, y: number) =>
+  thing.evaluate((from, onto, sx, sy) => {
+    const box = onto.getBoundingClientRect();
+    const at = { bubbles: true, cancelable: true, dataTransfer: new DataTransfer(), clientX: box.left + sx * box.width, clientY: box.top + sy * box.height };
+    from.dispatchEvent(new DragEvent("dragstart", at));
+    onto.dispatchEvent(new DragEvent("dragover", at));
+    onto.dispatchEvent(new DragEvent("drop", at));
+  }, target, x, y);
 
 it("finds what can be done by name, and holds a named version beside the plan", async () => {
   const page = await openPage(opened.browser, "/");
@@ -340,15 +349,14 @@ it("finds what can be done by name, and holds a named version beside the plan", 
   await page.locator("summary::-p-text(What could go in here)").click();
   const crop = await page.waitForSelector("aside li button[draggable]");
   const strip = await page.$('section[aria-label="Row 2"] [data-strip]');
-  await crop!.evaluate((from, onto) => {
-    const data = new DataTransfer();
-    const box = onto.getBoundingClientRect();
-    const at = { bubbles: true, cancelable: true, dataTransfer: data, clientX: box.left + box.width / 2, clientY: box.top + 10 };
-    from.dispatchEvent(new DragEvent("dragstart", at));
-    onto.dispatchEvent(new DragEvent("dragover", at));
-    onto.dispatchEvent(new DragEvent("drop", at));
-  }, strip!);
+  await dragOnto(crop!, strip!, 0.5, 0.2);
   await page.waitForSelector('section[aria-label="Row 2"] [data-strip] button');
+  // Dragged onto a part of a bag's top, it keeps to that part.
+  await page.locator('section[aria-label="Row 1"] > button').click();
+  await page.locator("summary::-p-text(What could go in here)").click();
+  const top = await page.$('section[aria-label="Row 1"] svg[aria-label^="From above"]');
+  await dragOnto((await page.waitForSelector("aside li button[draggable]"))!, top!, 0.8, 0.5);
+  await see(page, "in the half round it");
   // Left alone, the plan is saved by itself.
   await page.waitForFunction(() => document.body.innerText.includes("Saved by itself, version 2"), { timeout: 25_000 });
   await page.close();
@@ -398,7 +406,7 @@ it("chooses a school for the programme and another for a bag, and sees what each
   await visit(page, (await page.evaluate(() => location.pathname)).replace("/log", "/bench"));
   await see(page, "240 L");
   await page.locator('section[aria-label="Row 3"] > button').click();
-  await page.locator("details > summary").click();
+  await page.locator("aside details > summary").click();
   await page.locator('::-p-aria([name="Core of towers"])').fill("stones");
   await see(page, "225 L");
 

@@ -8,7 +8,7 @@ const SOMETIMES = Object.fromEntries(FOOD_GROUPS.map((group) => [group, "sometim
 /** The survey's form for a new household. */
 export const blankSurvey = (): SurveyTyped => ({
   name: "", adults: "", children: "0", tastes: "", note: "", kind: "balcony", length: "", width: "", sun: [{ from: "08:00", to: "13:00" }], limit: "",
-  wants: { groups: SOMETIMES, must: [], never: [] }, skill: "some", cells: "", budget: "", water: "", away: [], faces: "", doorAt: "", doorWide: "",
+  wants: { groups: SOMETIMES, must: [], never: [] }, skill: "some", cells: "", budget: "", water: "", away: [], faces: "", doorAt: "", doorWide: "", hooks: "", hookLimit: "",
 });
 
 /** The survey's form as it was filled in. */
@@ -31,5 +31,7 @@ export function typedSurvey(household: Household, currency: string): SurveyTyped
     faces: place?.facesDeg == null ? "" : (COMPASS[Math.round(place.facesDeg / 45) % 8] ?? ""),
     doorAt: place?.door?.fromTyped ?? "",
     doorWide: place?.door?.widthTyped ?? "",
+    hooks: place?.hooks == null ? "" : String(place.hooks),
+    hookLimit: place?.hookLimitTyped ?? "",
   };
 }

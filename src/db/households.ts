@@ -14,6 +14,10 @@ export interface Place {
   readonly limitTyped: string;
   readonly waterLDay: number | null;
   readonly waterTyped: string;
+  /** Hooks that bags can hang from, and what each bears; null where nobody asked. */
+  readonly hooks: number | null;
+  readonly hookLimitKg: number | null;
+  readonly hookLimitTyped: string;
   readonly facesDeg: number | null;
   readonly door: PlaceDoor | null;
   /** Day on which the household's hours of sun were noted. */
@@ -55,6 +59,7 @@ const SELECT = `
       'kind', p.kind, 'lengthCm', p.length_cm, 'lengthTyped', p.length_typed, 'widthCm', p.width_cm,
       'widthTyped', p.width_typed, 'sun', p.sun, 'limitKgM2', p.limit_kg_m2, 'limitTyped', p.limit_typed,
       'waterLDay', p.water_l_day, 'waterTyped', p.water_typed,
+      'hooks', p.hooks, 'hookLimitKg', p.hook_limit_kg, 'hookLimitTyped', p.hook_limit_typed,
       'facesDeg', p.faces_deg, 'door', p.door, 'sunSeenOn', p.sun_seen_on) END AS place
   FROM household h LEFT JOIN place p ON p.household_id = h.id
   WHERE h.programme_id = $1`;
@@ -113,18 +118,20 @@ const doorOf = ({ doorAt, doorWide }: StoredSurvey): PlaceDoor | null =>
 export async function putPlace(on: Db, programmeId: string, householdId: string, survey: StoredSurvey, seenOn: string): Promise<void> {
   await on.query(
     `INSERT INTO place (household_id, programme_id, kind, length_cm, length_typed, width_cm, width_typed, sun, limit_kg_m2, limit_typed, water_l_day, water_typed,
-       faces_deg, door, sun_seen_on)
-     VALUES ($1, $2, $3, $4, $5, $6, $7, $8, $9, $10, $11, $12, $13, $14, $15)
+       faces_deg, door, sun_seen_on, hooks, hook_limit_kg, hook_limit_typed)
+     VALUES ($1, $2, $3, $4, $5, $6, $7, $8, $9, $10, $11, $12, $13, $14, $15, $16, $17, $18)
      ON CONFLICT (household_id) DO UPDATE SET kind = excluded.kind, length_cm = excluded.length_cm, length_typed = excluded.length_typed,
        width_cm = excluded.width_cm, width_typed = excluded.width_typed, sun = excluded.sun,
        limit_kg_m2 = excluded.limit_kg_m2, limit_typed = excluded.limit_typed,
        water_l_day = excluded.water_l_day, water_typed = excluded.water_typed,
-       faces_deg = excluded.faces_deg, door = excluded.door, sun_seen_on = excluded.sun_seen_on
+       faces_deg = excluded.faces_deg, door = excluded.door, sun_seen_on = excluded.sun_seen_on,
+       hooks = excluded.hooks, hook_limit_kg = excluded.hook_limit_kg, hook_limit_typed = excluded.hook_limit_typed
      WHERE place.programme_id = excluded.programme_id`,
     [
       householdId, programmeId, survey.kind, survey.length.value, survey.length.typed, survey.width.value, survey.width.typed,
       JSON.stringify(survey.sun), survey.limit?.value ?? null, survey.limit?.typed ?? "",
       survey.water?.value ?? null, survey.water?.typed ?? "", survey.faces === "" ? null : bearingOf(survey.faces), doorOf(survey) && JSON.stringify(doorOf(survey)), seenOn,
+      survey.hooks, survey.hookLimit?.value ?? null, survey.hookLimit?.typed ?? "",
     ],
   );
 }

@@ -27,7 +27,7 @@ export interface DemoHousehold {
   readonly bags: readonly DemoBag[];
 }
 
-type Means = Partial<Pick<SurveyTyped, "skill" | "cells" | "budget" | "water" | "away" | "faces" | "doorAt" | "doorWide">> & Partial<SurveyTyped["wants"]>;
+type Means = Partial<Pick<SurveyTyped, "skill" | "cells" | "budget" | "water" | "away" | "faces" | "doorAt" | "doorWide" | "hooks" | "hookLimit">> & Partial<SurveyTyped["wants"]>;
 
 const survey = (
   name: string, people: readonly [adults: number, children: number], tastes: string,
@@ -38,7 +38,7 @@ const survey = (
     name, adults: String(people[0]), children: String(people[1]), tastes, note, ...place,
     sun: sun.map(([from, to]) => ({ from, to })),
     wants: { groups, must: [...must], never: [...never] },
-    skill: "some", cells: "", budget: "", water: "", away: [], faces: "", doorAt: "", doorWide: "", ...brings,
+    skill: "some", cells: "", budget: "", water: "", away: [], faces: "", doorAt: "", doorWide: "", hooks: "", hookLimit: "", ...brings,
   };
 };
 
@@ -103,7 +103,7 @@ export const DEMO_HOUSEHOLDS: readonly DemoHousehold[] = [
     ],
   },
   {
-    survey: survey("Velshe", [2, 0], "lettuce, strawberries", { kind: "balcony", length: "2.8 m", width: "1 m", limit: "40 psf" }, [["13:00", "19:30"]], "Afternoon sun only; hot rail. One hook in the ceiling.", { groups: { greens: "daily", fruits: "often" }, must: ["lettuce", "strawberry"], skill: "first", cells: "12", budget: "40", water: "15 L", faces: "W" }),
+    survey: survey("Velshe", [2, 0], "lettuce, strawberries", { kind: "balcony", length: "2.8 m", width: "1 m", limit: "40 psf" }, [["13:00", "19:30"]], "Afternoon sun only; hot rail. One hook in the ceiling.", { groups: { greens: "daily", fruits: "often" }, must: ["lettuce", "strawberry"], skill: "first", cells: "12", budget: "40", water: "15 L", faces: "W", hooks: "1", hookLimit: "20 kg" }),
     bags: [{ kind: "pocket-12" }, { kind: "round-7-gal" }],
   },
   {

@@ -27,7 +27,7 @@ let stranger: Actor;
 const SURVEY = {
   name: "Testwick", adults: "2", children: "1", tastes: "", note: "", kind: "balcony", length: "10 ft 6 in", width: "1.1 m",
   sun: [{ from: "07:00", to: "13:00" }], limit: "40 psf",
-  wants: { groups: { greens: "daily" }, must: ["kale"], never: [] }, skill: "first", cells: "0", budget: "60.50", water: "5 gal", away: [{ from: "2026-08-01", to: "2026-08-14" }], faces: "SE", doorAt: "1 m", doorWide: "80 cm",
+  wants: { groups: { greens: "daily" }, must: ["kale"], never: [] }, skill: "first", cells: "0", budget: "60.50", water: "5 gal", away: [{ from: "2026-08-01", to: "2026-08-14" }], faces: "SE", doorAt: "1 m", doorWide: "80 cm", hooks: "2", hookLimit: "30 lb",
 };
 
 beforeAll(async () => {

@@ -33,6 +33,7 @@ export function settingOf(programme: Programme, household: Surveyed, known: Pick
     sunHours: sunHours(place.sun),
     floorM2: (place.lengthCm * place.widthCm) / 10_000,
     limitKgM2: place.limitKgM2 ?? undefined,
+    hooks: place.hooks === null && place.hookLimitKg === null ? undefined : { count: place.hooks ?? undefined, limitKg: place.hookLimitKg ?? undefined },
     schools: { ...programme.schools, ...schools },
     floor: { lengthCm: place.lengthCm, widthCm: place.widthCm, door: place.door ? { fromCm: place.door.fromCm, widthCm: place.door.widthCm } : undefined },
     faces: place.facesDeg ?? undefined,

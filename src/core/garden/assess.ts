@@ -4,7 +4,7 @@ import { nextSowing, type Season } from "../calendar";
 import type { Crop, Goal, Method } from "../crop";
 import type { Day } from "../day";
 import { type Fit, fit } from "../fit";
-import { type Load, loadOn, loadOnSpot } from "../load";
+import { type HookLoad, type Load, loadOn, loadOnHook, loadOnSpot } from "../load";
 import { distanceBetween, type Point, type SidePoint } from "../placement";
 import { inForce, type SchoolsInForce } from "../school";
 import { type Clash, clashesOf } from "./clash";
@@ -60,6 +60,8 @@ export interface RowView {
   readonly wetKg: number;
   /** The bag on what it covers of the floor; undefined for one that hangs. */
   readonly load?: Load;
+  /** The bag on its hook; undefined for one that stands. */
+  readonly hook?: HookLoad;
   readonly label?: LabelCheck;
   readonly plantings: readonly PlantingView[];
   /** Where its plantings are in each other's way. */
@@ -78,6 +80,8 @@ export interface Garden {
   readonly soilL: number;
   /** All bags over the whole floor; hanging bags too, since their hooks hand the mass on. */
   readonly load: Load;
+  /** Bags that hang, and how many more they are than there are hooks. */
+  readonly hanging: { readonly bags: number; readonly unhooked: number };
   /** First picks that can be counted on, the earliest first. */
   readonly meals: readonly Meal[];
 }
@@ -157,6 +161,7 @@ export function assessRow(row: Row, bag: BagThing, setting: Setting): RowView | 
     make: setting.findMake(bag.kindId),
     depthCm: soilDepthCm(shape, gapCm),
     load: ground && loadOnSpot(mass.wetKg, outlineArea(ground) / 10_000, setting.limitKgM2),
+    hook: ground ? undefined : loadOnHook(mass.wetKg, setting.hooks?.limitKg),
     label: checkLabel(shape),
     plantings: drafts.map((d) => viewPlanting(d, drafts, standings, { shape, gapCm, soilL }, setting, schools)),
     clashes: clashesOf(drafts, standings, shape, soilL, setting.sunHours),
@@ -182,6 +187,7 @@ export function assessGarden(plan: Plan, setting: Setting): Garden {
       return bag && assessOnce(row, bag, setting);
     })
     .filter((r) => r !== undefined);
+  const hanging = rows.filter((r) => r.hook).length;
   const meals = rows
     .flatMap((r) => r.plantings)
     .flatMap((p) => (p.season.stages.firstPick && p.fit.grade !== "wrong" ? [{ day: p.season.stages.firstPick.likely, goalId: p.goal.id, plantingId: p.planting.id }] : []))
@@ -190,6 +196,7 @@ export function assessGarden(plan: Plan, setting: Setting): Garden {
     rows,
     soilL: rows.reduce((sum, r) => sum + r.soilL, 0),
     load: loadOn(rows.reduce((sum, r) => sum + r.wetKg, 0), setting.floorM2, setting.limitKgM2),
+    hanging: { bags: hanging, unhooked: Math.max(0, hanging - (setting.hooks?.count ?? hanging)) },
     meals,
   };
 }

@@ -35,6 +35,19 @@ export const changeRow = (plan: Plan, id: string, change: Partial<Omit<Row, "id"
   rows: plan.rows.map((row) => (row.id === id ? { ...row, ...change } : row)),
 });
 
+/** Places on a floor are kept to a millimetre. */
+const toMm = (cm: number) => Math.round(cm * 10) / 10;
+
+/** A plan with a bag moved from where it stands by some cm, or turned there; one that stands nowhere stays so. */
+export const nudgeBag = (plan: Plan, id: string, by: readonly [xCm: number, yCm: number] | "turn"): Plan => ({
+  ...plan,
+  bags: plan.bags.map((bag) => {
+    if (bag.id !== id || !bag.spot) return bag;
+    const { xCm, yCm, turned } = bag.spot;
+    return { ...bag, spot: by === "turn" ? { xCm, yCm, turned: !turned } : { xCm: toMm(xCm + by[0]), yCm: toMm(yCm + by[1]), turned } };
+  }),
+});
+
 /** A plan with some of a bag changed. */
 export const changeBag = (plan: Plan, id: string, change: Partial<Omit<BagThing, "id">>): Plan => ({
   ...plan,

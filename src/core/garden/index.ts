@@ -7,7 +7,7 @@ export { shadeAcross } from "./shade";
 export { comparePlans, type PlanChange } from "./compare";
 export { changeOf, type Cure, curesFor } from "./cure";
 export { type Economy, economyOf, type Week } from "./economy";
-export { addBag, changeBag, changePlanting, changeRow, copyRow, movePlanting, putPlanting, rehouse, removePlanting, removeRow, sowAgain, swapBags } from "./edit";
+export { addBag, changeBag, changePlanting, changeRow, copyRow, movePlanting, nudgeBag, putPlanting, rehouse, removePlanting, removeRow, sowAgain, swapBags } from "./edit";
 export { findSpots, type Ground, groundOf } from "./ground";
 export { hoursByWeek } from "./labour";
 export { sunWhile } from "./light";

@@ -27,6 +27,8 @@ export interface PlainSetting {
   /** Floor of the place, m². */
   readonly floorM2: number;
   readonly limitKgM2?: number;
+  /** Hooks that bags can hang from, and what each of them bears, kg. */
+  readonly hooks?: { readonly count?: number; readonly limitKg?: number };
   /** What programme and household have chosen. */
   readonly schools?: Schools;
   /** What the household brings to sowing. */

@@ -1,3 +1,3 @@
 /** Can the floor carry it, and can a person? Wet mass against the floor's limit, and against a safe lift. */
 export { carry, recommendedKg } from "./lift";
-export { type Load, type LoadGrade, loadOn, loadOnSpot } from "./load";
+export { type HookLoad, type Load, type LoadGrade, loadOn, loadOnHook, loadOnSpot } from "./load";

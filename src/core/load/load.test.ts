@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { carry, loadOn, loadOnSpot, recommendedKg } from ".";
+import { carry, loadOn, loadOnHook, loadOnSpot, recommendedKg } from ".";
 
 const INCH = 2.54;
 
@@ -34,4 +34,11 @@ it("holds a mass on an area against a floor's limit, in either system", () => {
   // ASCE 7, section 4.4 (memory): a single load counts over 2.5 ft square, 0.58 m²; what covers more counts over what it covers.
   expect(loadOnSpot(100, 0.25).kgM2).toBeCloseTo(100 / 0.580644, 6);
   expect(loadOnSpot(100, 2).kgM2).toBe(50);
+});
+
+it("holds a hanging bag against what its hook bears", () => {
+  expect(loadOnHook(16, 20)).toEqual({ kg: 16, limitKg: 20, share: 0.8, grade: "within" });
+  expect(loadOnHook(16.5, 20).grade).toBe("near");
+  expect(loadOnHook(20.5, 20).grade).toBe("over");
+  expect(loadOnHook(20).grade).toBe("unknown");
 });

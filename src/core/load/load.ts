@@ -32,3 +32,13 @@ export function loadOn(kg: number, areaM2: number, limitKgM2?: number): Load {
   if (share > 1) return { kg, kgM2, share, grade: "over", boardCm: 100 * Math.sqrt(kg / limitKgM2) };
   return { kg, kgM2, share, grade: share > NEAR ? "near" : "within" };
 }
+
+/** A bag on its hook. */
+export type HookLoad = Pick<Load, "kg" | "share" | "grade"> & { readonly limitKg?: number };
+
+/** A hanging bag's wet mass against what its hook bears, as its owner gave it, kg. */
+export function loadOnHook(kg: number, limitKg?: number): HookLoad {
+  if (limitKg === undefined) return { kg, grade: "unknown" };
+  const share = kg / limitKg;
+  return { kg, limitKg, share, grade: share > 1 ? "over" : share > NEAR ? "near" : "within" };
+}

@@ -53,6 +53,9 @@ export const Survey = z.strictObject({
   /** A door in the wall: how far from its left end, and how wide; both or neither. */
   doorAt: optionalQuantityField("length", 20_000),
   doorWide: optionalQuantityField("length", 1_000),
+  /** Hooks or rails that a bag can hang from, and what each of them bears; empty when nobody asked. */
+  hooks: optionalWholeField(0, 200),
+  hookLimit: optionalQuantityField("mass", 1_000),
   wants: Wants,
   skill: z.enum(SKILLS),
   /** Cells or trays to raise seedlings in, counted in cells; empty when nobody asked. */

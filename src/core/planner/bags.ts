@@ -1,6 +1,6 @@
 import { type BagShape, bagMass, footprint, outlineArea, plantingTop, sideHoles, soilVolumeL, usualGapCm } from "../bag";
 import { assessRow, type BagThing, type Garden, type Plan, type Row, shapeOf, type Setting } from "../garden";
-import { loadOnSpot } from "../load";
+import { loadOnHook, loadOnSpot } from "../load";
 import { inForce } from "../school";
 import type { Ask } from "./ask";
 import { weekOf } from "./course";
@@ -65,16 +65,16 @@ function partsOf(shape: BagShape): BagClass["parts"] {
 }
 
 /** What the bags that stay weigh and cover, planted or not. */
-export function thereAlready(ask: Ask): { kg: number; m2: number } {
+export function thereAlready(ask: Ask): { kg: number; m2: number; hanging: number } {
   return stayingBags(ask, standingPart(ask)).reduce(
     (sum, bag) => {
       const row = ask.plan.rows.find((r) => r.bagId === bag.id);
       const shape = shapeOf(bag, ask.setting, inForce(ask.setting.schools, row?.schools), row);
       if (!shape) return sum;
       const { wetKg, floorM2 } = measureOf(shape, row?.gapCm ?? null, ask.setting);
-      return { kg: sum.kg + wetKg, m2: sum.m2 + floorM2 };
+      return { kg: sum.kg + wetKg, m2: sum.m2 + floorM2, hanging: sum.hanging + (floorM2 === 0 ? 1 : 0) };
     },
-    { kg: 0, m2: 0 },
+    { kg: 0, m2: 0, hanging: 0 },
   );
 }
 
@@ -83,12 +83,15 @@ export interface Left {
   readonly kg: number | undefined;
   readonly m2: number;
   readonly minor: number | undefined;
+  /** Hooks with nothing on them. */
+  readonly hooks: number | undefined;
 }
 
 /** How many bags of a kind could be bought at most if nothing else were. */
 function affordable({ wetKg, floorM2, minor }: { wetKg: number; floorM2: number; minor: number }, left: Left): number {
   const times = (whole: number | undefined, each: number) => (whole === undefined || each <= 0 ? MOST_BOUGHT : Math.floor(whole / each + 1e-9));
-  return Math.min(MOST_BOUGHT, times(left.kg, wetKg), times(left.m2, floorM2), times(left.minor, minor));
+  const hangs = floorM2 === 0;
+  return Math.min(MOST_BOUGHT, hangs ? (left.hooks ?? MOST_BOUGHT) : MOST_BOUGHT, times(left.kg, wetKg), times(left.m2, floorM2), times(left.minor, minor));
 }
 
 /** Bags that are alike and free from the same week on, together, and the kinds that may be bought. */
@@ -110,8 +113,9 @@ export function classesOf(ask: Ask, standing: Garden, left: Left): BagClass[] {
     const shape = shapeOf({ id: kindId, kindId, shape: null, atHand: false, firstSeason: null }, setting);
     if (!shape) continue;
     const measured = measure(shape, null);
-    // A bag too heavy for the spot it stands on is not proposed; hanging bags weigh on a hook, and need one.
-    if (loadOnSpot(measured.wetKg, measured.floorM2, setting.limitKgM2).grade === "over") continue;
+    // A bag too heavy for the spot it stands on, or for its hook, is not proposed.
+    const { grade } = measured.floorM2 === 0 ? loadOnHook(measured.wetKg, setting.hooks?.limitKg) : loadOnSpot(measured.wetKg, measured.floorM2, setting.limitKgM2);
+    if (grade === "over") continue;
     const minor = setting.prices?.[`bag/${kindId}`]?.minor ?? 0;
     const buyable = affordable({ ...measured, minor }, left);
     if (buyable > 0) classes.set(kindId, { kindId, shape, row: { gapCm: null }, bagIds: [], freeFrom: 0, parts: partsOf(shape), buyable, minor, ...measured });

@@ -35,6 +35,7 @@ export function instanceOf(ask: Ask): Instance {
     kg: setting.limitKgM2 === undefined ? undefined : Math.max(0, setting.limitKgM2 * setting.floorM2 - there.kg),
     m2: Math.max(0, FLOOR_SHARE * setting.floorM2 - there.m2),
     minor: ask.budgetMinor,
+    hooks: setting.hooks?.count === undefined ? undefined : Math.max(0, setting.hooks.count - there.hanging),
   };
   const classes = classesOf(ask, standing, left);
   const wants = setting.wants ?? NO_WANTS;

@@ -164,6 +164,17 @@ describe("a proposal", () => {
     expect(instance.loadKg).toBeLessThan(195 * 3.5 - 200);
   });
 
+  it("hangs no more bags than there are hooks, and none that a hook does not bear", () => {
+    const hung = (hooks: { count?: number; limitKg?: number }, at: Ask["plan"]["bags"] = []) =>
+      instanceOf(askFor({ kinds: ["pocket-12"], plan: { bags: at, rows: [] }, setting: { ...setting, hooks } })).classes.find((k) => k.bagIds.length === 0)?.buyable ?? 0;
+    expect(hung({ count: 3 })).toBe(3);
+    expect(hung({ count: 3 }, [bag(40, "pocket-12")])).toBe(2);
+    expect(hung({ count: 3, limitKg: 5 })).toBe(0);
+    expect(hung({})).toBeGreaterThan(3);
+    const two = { bags: [bag(40, "pocket-12"), bag(41, "pocket-12")], rows: [40, 41].map((n) => ({ id: id(n + 10), bagId: id(n), gapCm: null, plantings: [] })) };
+    expect(assessGarden(two, { ...setting, hooks: { count: 1 } }).hanging).toEqual({ bags: 2, unhooked: 1 });
+  });
+
   it("is the same for the same question", () => {
     expect(made()).toEqual(made());
   });

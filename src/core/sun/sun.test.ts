@@ -1,7 +1,7 @@
 import * as fc from "fast-check";
 import { getPosition } from "suncalc";
 import { describe, expect, it } from "vitest";
-import { shinesIn, sunHoursOn, sunPosition, windowsOf } from ".";
+import { shinesIn, sunHoursOn, sunPosition, sunTimesOn, windowsOf } from ".";
 import { dayLength } from "../calendar";
 import { addDays, dayNumber } from "../day";
 
@@ -35,6 +35,13 @@ describe("hours of sun in other months", () => {
 
   it("meet what was seen on the day that it was seen", () => {
     expect(Math.abs(sunHoursOn(morning, 37, "2026-05-18") - 6)).toBeLessThan(0.8);
+  });
+
+  it("come by the hour, in the order of the day, two stretches apart where a tower stands between", () => {
+    const split = windowsOf([{ from: 8, to: 10 }, { from: 14, to: 16 }], 37, "2026-05-18", undefined);
+    const times = sunTimesOn(split, 37, "2026-05-18");
+    expect(times.map(({ from, to }) => [Math.round(from), Math.round(to)])).toEqual([[8, 10], [14, 16]]);
+    expect(sunHoursOn(split, 37, "2026-05-18")).toBeCloseTo(times.reduce((sum, s) => sum + s.to - s.from, 0), 9);
   });
 
   it("are fewer where the days are short, and never more than the day is long", () => {

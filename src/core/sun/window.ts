@@ -56,12 +56,18 @@ function cutByWall(window: { from: number; to: number }, faces: number): { from:
 
 const STEP_H = 0.25;
 
-/** Hours of direct sun on a day through windows of the sky. */
-export function sunHoursOn(windows: readonly SkyWindow[], latitude: number, day: Day): number {
-  let hours = 0;
-  for (let hour = STEP_H / 2; hour < 24; hour += STEP_H) {
-    const sun = sunPosition(latitude, day, hour);
-    if (windows.some((w) => shinesIn(w, sun))) hours += STEP_H;
+/** When direct sun comes in on a day through windows of the sky, in solar time, the earliest first. */
+export function sunTimesOn(windows: readonly SkyWindow[], latitude: number, day: Day): SeenSun[] {
+  const times: { from: number; to: number }[] = [];
+  for (let hour = 0; hour < 24; hour += STEP_H) {
+    const sun = sunPosition(latitude, day, hour + STEP_H / 2);
+    if (!windows.some((w) => shinesIn(w, sun))) continue;
+    const last = times.at(-1);
+    if (last?.to === hour) last.to = hour + STEP_H;
+    else times.push({ from: hour, to: hour + STEP_H });
   }
-  return hours;
+  return times;
 }
+
+/** Hours of direct sun on a day through windows of the sky. */
+export const sunHoursOn = (windows: readonly SkyWindow[], latitude: number, day: Day): number => sunTimesOn(windows, latitude, day).reduce((sum, { from, to }) => sum + to - from, 0);

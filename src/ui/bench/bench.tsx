@@ -5,7 +5,7 @@ import { useRouter } from "next/navigation";
 import { useCallback, useDeferredValue, useEffect, useMemo, useState } from "react";
 import type { Day } from "@/core/day";
 import {
-  addBag, assessGarden, changeBag, changePlanting, changeRow, copyRow, findSpots, type KeptPlan, movePlanting, type PlainSetting, type Plan, type Planting, plantingOf, putPlanting, type Reference, rehouse,
+  addBag, assessGarden, changeBag, changePlanting, changeRow, copyRow, findSpots, type KeptPlan, movePlanting, nudgeBag, type PlainSetting, type Plan, type Planting, plantingOf, putPlanting, type Reference, rehouse,
   removePlanting, removeRow, sowAgain, spanOf, suggestGoal, swapBags,
 } from "@/core/garden";
 import type { Outcome, Problem } from "@/core/problem";
@@ -173,7 +173,8 @@ export function Bench({ household, today, saved, earlier, setting: plain, means,
   };
 
   const spotsOver = garden.rows.filter((r) => r.load?.grade === "over").length;
-  const { load } = garden;
+  const hooksOver = garden.rows.filter((r) => r.hook?.grade === "over");
+  const { load, hanging } = garden;
   return (
     <div>
       <div className="flex flex-wrap items-end gap-x-6 gap-y-2 px-4 pt-3 pb-2 lg:flex-nowrap lg:px-6">
@@ -250,6 +251,15 @@ export function Bench({ household, today, saved, earlier, setting: plain, means,
           )}
         </div>
       )}
+      {(hanging.unhooked > 0 || hooksOver.length > 0) && (
+        <div className="grid gap-1 border-b border-line px-4 py-2 lg:px-6">
+          <Caution grave>
+            {hanging.unhooked > 0 && `${t("bench.unhooked", { count: hanging.unhooked })} `}
+            {hooksOver.map((r) => `${t("bench.hookOver", { wet: quantity(r.wetKg, "mass"), limit: quantity(r.hook?.limitKg ?? 0, "mass") })} `)}
+            {t("cautions.floor")}
+          </Caution>
+        </div>
+      )}
       <div className="grid grid-cols-[minmax(0,1fr)] lg:grid-cols-[minmax(0,1fr)_20rem]">
         <div role="group" aria-label={t("bench.rows")}>
           {garden.rows.length === 0 && (
@@ -271,6 +281,7 @@ export function Bench({ household, today, saved, earlier, setting: plain, means,
               selection={selection}
               onSelect={setSelection}
               onBag={(id, edit) => change((p) => changeBag(p, id, edit))}
+              onNudge={(id, by) => change((p) => nudgeBag(p, id, by))}
               onFindSpots={() => change((p) => findSpots(p, garden, setting))}
             />
           )}

@@ -30,7 +30,7 @@ export function Better({ garden, today, onSelect }: { garden: Garden; today: Day
     .sort((a, b) => GRADES.indexOf(b.p.fit.grade) - GRADES.indexOf(a.p.fit.grade));
   const wrong = plantings.filter(({ p }) => p.fit.grade === "wrong").length;
   const shown = all ? plantings : plantings.slice(0, Math.max(wrong, MANY));
-  const heavy = garden.rows.map((row, i) => ({ row, number: i + 1 })).filter(({ row }) => row.load?.grade === "over");
+  const heavy = garden.rows.map((row, i) => ({ row, number: i + 1 })).filter(({ row }) => row.load?.grade === "over" || row.hook?.grade === "over");
   const mislabelled = garden.rows.map((row, i) => ({ row, number: i + 1 })).filter(({ row }) => row.label && !row.label.agrees);
   const clashes = garden.rows.flatMap((row, i) => row.clashes.map((c) => ({ row, number: i + 1, c })));
   const line = "grid w-full grid-cols-[1.5rem_1fr] gap-2 border-t border-line py-1.5 text-left text-[0.9375rem] hover:underline";
@@ -46,7 +46,7 @@ export function Better({ garden, today, onSelect }: { garden: Garden; today: Day
                 <b>
                   {number} {bag(row.bag.kindId)}
                 </b>
-                : {t("bench.loadLine", { load: quantity(row.load?.kgM2 ?? 0, "load") })}
+                : {row.hook ? t("bench.hookLine", { wet: quantity(row.wetKg, "mass"), limit: quantity(row.hook.limitKg ?? 0, "mass") }) : t("bench.loadLine", { load: quantity(row.load?.kgM2 ?? 0, "load") })}
               </span>
             </button>
           </li>

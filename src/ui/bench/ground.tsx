@@ -6,6 +6,7 @@ import { addDays, type Day } from "@/core/day";
 import { doorBox, type Fault, type Spot } from "@/core/floor";
 import { type BagThing, type Garden, groundOf, type Setting } from "@/core/garden";
 import { sunHoursOn } from "@/core/sun";
+import { SunYear } from "@/ui/draw/sun-year";
 import { Button } from "@/ui/primitives/button";
 import { Caution } from "@/ui/primitives/caution";
 import { useWords } from "@/ui/words/use-words";
@@ -18,6 +19,8 @@ interface GroundProps {
   readonly selection: Selection | undefined;
   readonly onSelect: (selection: Selection) => void;
   readonly onBag: (id: string, change: Partial<BagThing>) => void;
+  /** A bag is moved from where it stands by some cm, or turned where it stands. */
+  readonly onNudge: (id: string, by: readonly [xCm: number, yCm: number] | "turn") => void;
   readonly onFindSpots: () => void;
 }
 
@@ -28,10 +31,11 @@ const KEYS: Record<string, readonly [x: number, y: number]> = { ArrowLeft: [-SNA
 const snap = (cm: number) => Math.round(cm / SNAP_CM) * SNAP_CM;
 
 /** The place from above, to scale: bags where they stand, moved by pointer or arrow keys, with their sun in any month, and what is wrong. */
-export function GroundPlan({ garden, setting, today, selection, onSelect, onBag, onFindSpots }: GroundProps) {
+export function GroundPlan({ garden, setting, today, selection, onSelect, onBag, onNudge, onFindSpots }: GroundProps) {
   const { t, bag: bagName, quantity, number, month } = useWords();
   const [months, setMonths] = useState(0);
-  const day = addDays(today, Math.round(months * 30.4));
+  const ahead = useMemo(() => Array.from({ length: 12 }, (_, i) => addDays(today, Math.round(i * 30.4))), [today]);
+  const day = ahead[months]!;
   const ground = useMemo(() => groundOf(garden, setting, day), [garden, setting, day]);
   const svg = useRef<SVGSVGElement>(null);
   const drag = useRef<{ id: string; dx: number; dy: number } | null>(null);
@@ -81,10 +85,10 @@ export function GroundPlan({ garden, setting, today, selection, onSelect, onBag,
     drag.current = null;
     setGhost(undefined);
   };
-  const key = (event: KeyboardEvent, id: string, spot: Spot) => {
+  const key = (event: KeyboardEvent, id: string) => {
     const step = KEYS[event.key];
-    if (step) onBag(id, { spot: { ...spot, xCm: spot.xCm + step[0], yCm: spot.yCm + step[1] } });
-    else if (event.key.toLowerCase() === "t") onBag(id, { spot: { ...spot, turned: !spot.turned } });
+    if (step) onNudge(id, step);
+    else if (event.key.toLowerCase() === "t") onNudge(id, "turn");
     else return;
     event.preventDefault();
   };
@@ -135,25 +139,26 @@ export function GroundPlan({ garden, setting, today, selection, onSelect, onBag,
           const small = (shape.type === "rectangle" ? Math.min(shape.lengthCm, shape.widthCm) / 2 : shape.radiusCm) < 2 * unit;
           const hours = small ? undefined : ground.sun.get(row.bag.id);
           return (
-            <g
-              key={row.bag.id}
-              role="button"
-              tabIndex={0}
-              aria-label={t("ground.bag", { bag: nameOf(row.bag.id), x: quantity(spot.xCm, "length"), y: quantity(spot.yCm, "length") })}
-              transform={`translate(${spot.xCm} ${spot.yCm}) rotate(${spot.turned ? 90 : 0})`}
-              className="cursor-grab outline-offset-2"
-              onPointerDown={(e) => grab(e, row.bag.id, row.bag.spot!)}
-              onPointerMove={(e) => move(e, spot.turned)}
-              onPointerUp={drop}
-              onClick={() => onSelect({ rowId: row.row.id })}
-              onKeyDown={(e) => key(e, row.bag.id, row.bag.spot!)}
-            >
-              {shape.type === "rectangle" ? (
-                <rect x={-shape.lengthCm / 2} y={-shape.widthCm / 2} width={shape.lengthCm} height={shape.widthCm} fill="var(--soil-light)" stroke={wrong || on ? "var(--beet)" : "var(--ink)"} strokeWidth={(on ? 0.4 : 0.2) * unit} strokeDasharray={wrong ? unit / 2 : undefined} />
-              ) : (
-                <circle r={shape.radiusCm} fill="var(--soil-light)" stroke={wrong || on ? "var(--beet)" : "var(--ink)"} strokeWidth={(on ? 0.4 : 0.2) * unit} strokeDasharray={wrong ? unit / 2 : undefined} />
-              )}
-              <g transform={`rotate(${spot.turned ? -90 : 0})`} textAnchor="middle" pointerEvents="none">
+            <g key={row.bag.id} transform={`translate(${spot.xCm} ${spot.yCm})`}>
+              <g
+                role="button"
+                tabIndex={0}
+                aria-label={t("ground.bag", { bag: nameOf(row.bag.id), sun: hours === undefined ? "" : t("ground.bagSun", { hours: number(hours) }), x: quantity(spot.xCm, "length"), y: quantity(spot.yCm, "length") })}
+                transform={`rotate(${spot.turned ? 90 : 0})`}
+                className="cursor-grab outline-offset-2"
+                onPointerDown={(e) => grab(e, row.bag.id, row.bag.spot!)}
+                onPointerMove={(e) => move(e, spot.turned)}
+                onPointerUp={drop}
+                onClick={() => onSelect({ rowId: row.row.id })}
+                onKeyDown={(e) => key(e, row.bag.id)}
+              >
+                {shape.type === "rectangle" ? (
+                  <rect x={-shape.lengthCm / 2} y={-shape.widthCm / 2} width={shape.lengthCm} height={shape.widthCm} fill="var(--soil-light)" stroke={wrong || on ? "var(--beet)" : "var(--ink)"} strokeWidth={(on ? 0.4 : 0.2) * unit} strokeDasharray={wrong ? unit / 2 : undefined} />
+                ) : (
+                  <circle r={shape.radiusCm} fill="var(--soil-light)" stroke={wrong || on ? "var(--beet)" : "var(--ink)"} strokeWidth={(on ? 0.4 : 0.2) * unit} strokeDasharray={wrong ? unit / 2 : undefined} />
+                )}
+              </g>
+              <g textAnchor="middle" pointerEvents="none" aria-hidden="true">
                 <text y={(hours === undefined ? 0.5 : -0.1) * unit} fontSize={1.4 * unit} fontWeight="700" fill="var(--ink)">
                   {wrong ? "▲ " : ""}
                   {n}
@@ -177,6 +182,13 @@ export function GroundPlan({ garden, setting, today, selection, onSelect, onBag,
             </li>
           ))}
         </ul>
+      )}
+      {sky && (
+        <details className="mt-2 border-t border-line pt-1.5" open>
+          <summary className="cursor-pointer font-semibold">{t("ground.sunYear")}</summary>
+          <SunYear sky={sky} latitude={climate.latitude} months={ahead} chosen={months} onChoose={setMonths} />
+          <p className="text-sm text-muted">{t("ground.sunYearHint")}</p>
+        </details>
       )}
       <div className="mt-2 grid gap-1">
         <Caution>{t("cautions.floor")}</Caution>

@@ -68,7 +68,7 @@ export function RowPanel({ view, number, reference, today, setting, rows, onBag,
       </div>
       <div className="grid gap-2 border-t border-line pt-2">
         {load === undefined ? (
-          <p>{t("bench.hangs", { wet: quantity(view.wetKg, "mass") })}</p>
+          <HookLine hook={view.hook} />
         ) : load.grade === "over" && limitKgM2 !== undefined ? (
           <Caution grave>
             {t("bench.spotOver", { load: quantity(load.kgM2, "load"), limit: quantity(limitKgM2, "load"), board: quantity(load.boardCm ?? 0, "length") })}
@@ -163,4 +163,14 @@ export function RowPanel({ view, number, reference, today, setting, rows, onBag,
       <Caution>{t("cautions.manure")}</Caution>
     </div>
   );
+}
+
+/** A hanging bag's mass against what its hook bears. */
+function HookLine({ hook }: { hook: RowView["hook"] }) {
+  const { t, quantity } = useWords();
+  if (!hook) return null;
+  const wet = quantity(hook.kg, "mass");
+  if (hook.limitKg === undefined) return <p>{t("bench.hangs", { wet })}</p>;
+  const limit = quantity(hook.limitKg, "mass");
+  return hook.grade === "over" ? <Caution grave>{t("bench.hookOver", { wet, limit })}</Caution> : <p>{t("bench.hookWithin", { wet, limit })}</p>;
 }

@@ -49,7 +49,10 @@ export function BenchRow({ view, number, span, today, selection, onSelect, hands
   const rowId = view.row.id;
   const selected = selection?.rowId === rowId;
   const plantings = inView(view, selected ? selection.plantingId : undefined, today);
-  const over = view.load?.grade === "over";
+  const heavy =
+    view.load?.grade === "over" ? t("bench.loadLine", { load: quantity(view.load.kgM2, "load") })
+    : view.hook?.grade === "over" ? t("bench.hookLine", { wet: quantity(view.wetKg, "mass"), limit: quantity(view.hook.limitKg ?? 0, "mass") })
+    : undefined;
   return (
     <section
       aria-label={t("bench.row", { n: number })}
@@ -68,7 +71,7 @@ export function BenchRow({ view, number, span, today, selection, onSelect, hands
         {view.row.pinned && <span className="ml-2 text-[0.8125rem] text-muted">{t("bench.pinned")}</span>}
         <span className="block text-[0.8125rem] whitespace-nowrap text-muted">
           {quantity(view.soilL, "volume")} · {quantity(view.wetKg, "mass")} {t("bench.weight")}
-          {over && <b className="ml-2 text-beet">▲ {t("bench.loadLine", { load: quantity(view.load?.kgM2 ?? 0, "load") })}</b>}
+          {heavy && <b className="ml-2 text-beet">▲ {heavy}</b>}
         </span>
       </button>
       <div className="col-start-1 row-start-2 self-end">

@@ -115,6 +115,8 @@ export function Doorstep({ title, start, isNew, crops, currency, today, usualBag
           </SelectField>
           <TextField label={t("doorstep.doorAt")} hint={t("doorstep.doorHint")} problem={problem(errors.doorAt?.message)} {...register("doorAt")} />
           <TextField label={t("doorstep.doorWide")} problem={problem(errors.doorWide?.message)} {...register("doorWide")} />
+          <TextField label={t("doorstep.hooks")} hint={t("doorstep.hooksHint")} inputMode="numeric" problem={problem(errors.hooks?.message)} {...register("hooks")} />
+          <TextField label={t("doorstep.hookLimit")} hint={t("doorstep.hookLimitHint")} problem={problem(errors.hookLimit?.message)} {...register("hookLimit")} />
         </div>
         <TextField label={t("doorstep.limit")} hint={t("doorstep.limitHint")} className="mt-3 max-w-md" problem={problem(errors.limit?.message)} {...register("limit")} />
         <Eats form={{ register, control, setValue }} crops={crops} />

@@ -9,20 +9,22 @@ const breath = () => new Promise((resolve) => setTimeout(resolve));
 
 let stopped = false;
 
-/** Drives one aim until its garden is found, or to its end. */
-async function drive(aim: Aim, steps: ReturnType<typeof propose>, until: "found" | "done"): Promise<void> {
+/** Drives one aim until its garden is found, or to its end; tells whether it came to its end. */
+async function drive(aim: Aim, steps: ReturnType<typeof propose>, until: "found" | "done"): Promise<boolean> {
   for (;;) {
     // A moment for the word to stop to come in.
     await breath();
     const { done, value } = steps.next(stopped);
     if (done) {
       answer({ type: "proposal", aim, proposal: value });
-      return answer({ type: "done", aim });
+      answer({ type: "done", aim });
+      return true;
     }
     const { proposal, ...step } = value;
     answer({ type: "step", aim, step });
     if (proposal && until === "found") {
-      return answer({ type: "proposal", aim, proposal });
+      answer({ type: "proposal", aim, proposal });
+      return false;
     }
   }
 }
@@ -33,8 +35,9 @@ async function run(question: ProposeQuestion): Promise<void> {
   const instance = instanceOf({ ...question, setting, aim: "value" });
   const asked = question.aims.map((aim) => ({ aim, steps: propose({ ...question, setting, aim }, solver, EFFORT, () => crypto.randomUUID(), withAim(instance, aim)) }));
   // People want to see three gardens before they want to know how good the first is.
-  for (const { aim, steps } of asked) await drive(aim, steps, "found");
-  for (const { aim, steps } of asked) await drive(aim, steps, "done");
+  const unproven: typeof asked = [];
+  for (const each of asked) if (!(await drive(each.aim, each.steps, "found"))) unproven.push(each);
+  for (const { aim, steps } of unproven) await drive(aim, steps, "done");
 }
 
 self.onmessage = ({ data }: MessageEvent<ProposeQuestion | "stop">) => {
