@@ -12,7 +12,7 @@ import type { Solver } from "./solver";
 import { State } from "./state";
 import { tighten } from "./tighten";
 
-/** How far a search is, or the proof of how good its garden is: steps done and in all, its worth in helpings, and the most that any garden of these candidates can be worth. */
+/** How far a search is, or the proof of how good its garden is: steps done and in all, its worth in helpings, and the most that any garden of these candidates can be worth: infinite until the relaxation tells. */
 export interface Step {
   readonly doing: "search" | "proof";
   readonly done: number;
@@ -113,7 +113,7 @@ const gapOf = (bound: number, worth: number) => (bound > 1e-9 ? Math.max(0, boun
  * @param instance the ask in numbers, where it has been worked out already
  */
 export function* propose(ask: Ask, solver: Solver, effort: Effort, newId: (n: number) => string, instance: Instance = instanceOf(ask)): Generator<Progress, Proposal, boolean | undefined> {
-  const steps = solve(instance, solver, effort, (state) => mend(ask, state));
+  const steps = solve(instance, solver, effort, (state) => faultsIn(ask, state));
   let proposal: Proposal | undefined;
   let stop: boolean | undefined;
   for (;;) {
@@ -136,21 +136,6 @@ function faultsIn(ask: Ask, state: State): number[] {
   const wrong = rows.flatMap((r) => r.plantings.filter((p) => p.fit.grade === "wrong").map((p) => indexOf.get(p.planting.id)));
   const clashing = rows.flatMap((r) => r.clashes.map((c) => indexOf.get(c.plantingId) ?? indexOf.get(c.otherId)));
   return [...new Set([...wrong, ...clashing])].filter((i) => i !== undefined);
-}
-
-/** Takes out what the Bench would call wrong, and plants its place with what it would not. */
-function mend(ask: Ask, state: State): void {
-  const barred = new Set<number>();
-  for (;;) {
-    const faults = faultsIn(ask, state);
-    if (faults.length === 0) return;
-    for (const i of faults) {
-      barred.add(i);
-      while (state.chosen().includes(i)) state.remove(i);
-    }
-    const all = state.instance.candidates.map((_, i) => i);
-    fill(state, choicesOf(state.instance, all.filter((i) => !barred.has(i))));
-  }
 }
 
 function proposalOf(ask: Ask, instance: Instance, state: State, bound: number, newId: (n: number) => string): Proposal {
@@ -180,9 +165,13 @@ const HARDLY_LESS = 0.98;
 /**
  * The search by itself, for those who hold an instance. Send true to stop it.
  *
- * @param settle what is done to the garden that was found before its worth is proven
+ * @param faultsOf candidates of a garden that are at fault for reasons which the instance does not know
  */
-export function* solve(instance: Instance, solver: Solver, effort: Effort, settle: (state: State) => void = () => {}): Generator<Step & { state: State }, { state: State; bound: number }, boolean | undefined> {
+export function* solve(instance: Instance, solver: Solver, effort: Effort, faultsOf: (state: State) => readonly number[] = () => []): Generator<Step & { state: State }, { state: State; bound: number }, boolean | undefined> {
+  const all = instance.candidates.map((_, i) => i);
+  const first = new State(instance);
+  fill(first, choicesOf(instance, all));
+  let stop = yield { doing: "search", done: 0, of: effort.rounds, worth: first.worth(), bound: Number.POSITIVE_INFINITY, state: first };
   const open = new OpenRelaxation(instance, solver);
   try {
     const guide = open.solve();
@@ -191,8 +180,9 @@ export function* solve(instance: Instance, solver: Solver, effort: Effort, settl
     const list = nearest(instance, guide);
     const choices = choicesOf(instance, list);
     let best = construct(instance, guide, list, choices);
+    if (first.worth() > best.worth()) best = first;
     const searched = (done: number) => ({ doing: "search" as const, done, of: effort.rounds, worth: best.worth(), bound, state: best });
-    let stop = yield searched(0);
+    stop = (yield searched(0)) || stop;
     const search = improve(best, choices, effort.seed, effort.rounds);
     for (let round = 1; round <= effort.rounds && !stop; round++) {
       best = search.next().value;
@@ -204,7 +194,7 @@ export function* solve(instance: Instance, solver: Solver, effort: Effort, settl
       if (polished.state.worth() > best.worth()) best = polished.state;
       bound = Math.min(bound, Math.max(polished.bound, best.worth()));
     }
-    settle(best);
+    best = mended(best, list, faultsOf, effort.seed);
     const worth = best.worth();
     const gaps: number[] = [];
     for (const proven of tighten(open, guide, worth)) {
@@ -218,6 +208,28 @@ export function* solve(instance: Instance, solver: Solver, effort: Effort, settl
     return { state: best, bound };
   } finally {
     open.close();
+  }
+}
+
+/** Rounds in which a garden finds itself anew after something was taken out. */
+const ANEW = 200;
+
+/** Takes what is at fault out of a garden for good, and plants its place anew, until nothing is. */
+function mended(start: State, list: readonly number[], faultsOf: (state: State) => readonly number[], seed: number): State {
+  const barred = new Set<number>();
+  for (let state = start; ; ) {
+    const faults = faultsOf(state);
+    if (faults.length === 0) return state;
+    const left = state.copy();
+    for (const i of faults) {
+      barred.add(i);
+      while (left.chosen().includes(i)) left.remove(i);
+    }
+    const choices = choicesOf(left.instance, list.filter((i) => !barred.has(i)));
+    fill(left, choices);
+    const search = improve(left, choices, seed, ANEW);
+    state = left;
+    for (let round = 0; round < ANEW; round++) state = search.next().value;
   }
 }
 

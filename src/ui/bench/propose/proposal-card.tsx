@@ -40,7 +40,7 @@ export function ProposalCard({ title, step, proposal, plan, setting, today, onTa
           {step ? (
             <>
               <progress className="h-3 w-full accent-(--leaf)" max={step.of} value={step.done} aria-label={t("propose.progress")} />
-              <p>{t("propose.soFar", { worth: number(step.worth), gap: gap(step) })}</p>
+              <p>{Number.isFinite(step.bound) ? t("propose.soFar", { worth: number(step.worth), gap: gap(step) }) : t("propose.first", { worth: number(step.worth) })}</p>
             </>
           ) : (
             t("propose.waiting")
