@@ -33,7 +33,7 @@ export function bagsOf(state: State): BagUse[] {
     const c = candidates[index]!;
     const k = classes[c.classIndex]!;
     const bags = byClass[c.classIndex]!;
-    const inOrder = c.lane === "top" || c.lane === "side" ? bags : [...bags].reverse();
+    const inOrder = c.lane === "top" || c.lane === "side" ? bags : bags.slice(bags.length - state.partedBags(c.classIndex)).reverse();
     const open = inOrder.flatMap((bag) => LANES.filter((part) => laneOf(k, part) === c.lane).map((part) => ({ part, list: bag.parts[part], bag })));
     const free = open.filter(({ list }) => (freeFrom.get(list) ?? k.freeFrom) <= c.from);
     const [first] = free;

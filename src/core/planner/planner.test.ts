@@ -76,6 +76,23 @@ function bruteForce(instance: Instance): number {
   return best;
 }
 
+/** Every bag holds one planting in a part of it at a time, and is whole or parted, not both. */
+function expectAssigned(state: State): void {
+  const { classes, candidates } = state.instance;
+  const bags = bagsOf(state);
+  expect(bags.flatMap((bag) => LANES.flatMap((part) => bag.parts[part])).sort()).toEqual(state.chosen().sort());
+  for (const bag of bags) {
+    for (const part of LANES) {
+      const own = bag.parts[part].map((i) => candidates[i]!).sort((a, b) => a.from - b.from);
+      own.forEach((c, i) => {
+        expect(c.lane).toBe(laneOf(classes[bag.classIndex]!, part));
+        if (i > 0) expect(c.from).toBeGreaterThanOrEqual(own[i - 1]!.end);
+      });
+    }
+    expect(bag.parts.top.length > 0 && bag.parts["first-half"].length + bag.parts["second-half"].length > 0).toBe(false);
+  }
+}
+
 describe("the search against all gardens there are", () => {
   it.each([[1, 0], [2, 0], [3, 0], [4, 1], [5, 1], [6, 2], [7, 2]] as const)("finds the best of small question %i in bags of %i parts, and no bound lies below it", (seed, parts) => {
     const instance = smallInstance(seed, parts);
@@ -94,17 +111,16 @@ describe("the search against all gardens there are", () => {
       if (i > 0) expect(b).toBeLessThanOrEqual(bounds[i - 1]! + 1e-6);
     }
     expect(bounds.at(-1)!).toBeLessThan(root.bound);
-    // Every bag holds one planting in a part of it at a time, and is whole or parted, not both.
-    for (const bag of bagsOf(state)) {
-      for (const part of LANES) {
-        const own = bag.parts[part].map((i) => instance.candidates[i]!).sort((a, b) => a.from - b.from);
-        own.forEach((c, i) => {
-          expect(c.lane).toBe(laneOf(instance.classes[bag.classIndex]!, part));
-          if (i > 0) expect(c.from).toBeGreaterThanOrEqual(own[i - 1]!.end);
-        });
-      }
-      expect(bag.parts.top.length > 0 && bag.parts["first-half"].length + bag.parts["second-half"].length > 0).toBe(false);
-    }
+    expectAssigned(state);
+  });
+
+  it.each([[1, 1], [2, 1], [3, 2], [4, 2], [5, 2]] as const)("gives every planting of question %i a bag of %i parts, however much they shade each other", (seed, parts) => {
+    const instance = { ...smallInstance(seed, parts), shade: () => 1, budgetMinor: undefined, loadKg: undefined, floorM2: 9, waterL: undefined, cells: undefined };
+    const dim = { ...instance, candidates: instance.candidates.map((c) => ({ ...c, spareLight: 0.5 })) };
+    const state = new State(dim);
+    for (let i = 0; i < 40; i++) if (state.blockedBy(i % 12) === undefined) state.add(i % 12);
+    expect(state.chosen().length).toBeGreaterThan(6);
+    expectAssigned(state);
   });
 
   it("keeps its sums through adding and taking out", () => {

@@ -159,7 +159,7 @@ function proposalOf(ask: Ask, instance: Instance, state: State, bound: number, n
 /** With less than this share missing, a bound is near enough. */
 const NEAR_ENOUGH = 0.005;
 /** A proof that has brought hardly anything in so many steps will not bring more in time. */
-const PATIENCE = 8;
+const PATIENCE = 16;
 const HARDLY_LESS = 0.98;
 
 /**
@@ -182,7 +182,7 @@ export function* solve(instance: Instance, solver: Solver, effort: Effort, fault
     let best = construct(instance, guide, list, choices);
     if (first.worth() > best.worth()) best = first;
     const searched = (done: number) => ({ doing: "search" as const, done, of: effort.rounds, worth: best.worth(), bound, state: best });
-    stop = (yield searched(0)) || stop;
+    if (!stop) stop = yield searched(0);
     const search = improve(best, choices, effort.seed, effort.rounds);
     for (let round = 1; round <= effort.rounds && !stop; round++) {
       best = search.next().value;
@@ -240,7 +240,7 @@ const POLISHED = 3000;
 function polish(instance: Instance, solver: Solver, best: State, open: readonly number[], seconds: number): { state: State; bound: number } {
   const { model, columnOf } = relaxationOf(instance, open);
   const solved = solver.whole(model, { seconds, gap: 0.001 });
-  if (solved.status === "failed") return { state: best, bound: Number.POSITIVE_INFINITY };
+  if (solved.status === "failed" || solved.status === "infeasible") return { state: best, bound: Number.POSITIVE_INFINITY };
   const state = new State(instance);
   for (const [i, column] of columnOf) for (let n = Math.round(solved.columns[column]!); n > 0; n--) if (state.blockedBy(i) === undefined) state.add(i);
   return { state, bound: solved.bound };

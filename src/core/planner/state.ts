@@ -19,11 +19,8 @@ export const cropCap = (instance: Instance, group: number): number => (CROP_SHAR
 
 const byLane = <T>(make: () => T): Record<Lane, T> => ({ top: make(), side: make(), "first-half": make(), "second-half": make() });
 
-/** Bags that it takes to have so many plantings in each lane at a time: those with a whole top, and those that are parted. */
-function bagsFor(most: Record<Lane, number>, parts: number): number {
-  const parted = parts > 0 ? Math.max(Math.ceil(most["first-half"] / parts), most["second-half"]) : 0;
-  return Math.max(most.side, most.top + parted);
-}
+/** Bags that have to be parted to have so many plantings in each lane at a time. */
+const partedFor = (most: Record<Lane, number>, parts: number): number => (parts > 0 ? Math.max(Math.ceil(most["first-half"] / parts), most["second-half"]) : 0);
 
 /**
  * A garden under construction: which candidates are in it, what that comes to, and what it is worth. Adding and taking
@@ -179,7 +176,12 @@ export class State {
   /** Bags of a class that are not there yet for so many plantings in each lane. */
   private missingBags(classIndex: number, most: Record<Lane, number>): number {
     const k = this.instance.classes[classIndex]!;
-    return bagsFor(most, k.parts) - k.bagIds.length;
+    return Math.max(most.side, most.top + partedFor(most, k.parts)) - k.bagIds.length;
+  }
+
+  /** Bags of a class that are parted. */
+  partedBags(classIndex: number): number {
+    return partedFor(this.most[classIndex]!, this.instance.classes[classIndex]!.parts);
   }
 
   /** Whether adding a candidate takes one more bag. */
