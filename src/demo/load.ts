@@ -1,4 +1,5 @@
 import { createHash } from "node:crypto";
+import { bagMass, usualGapCm } from "@/core/bag";
 import { arrange } from "@/core/floor";
 import type { BagThing, Plan } from "@/core/garden";
 import { toMinor } from "@/core/money";
@@ -10,7 +11,7 @@ import { closePool, type Db, db, transaction } from "@/db/pool";
 import { allProgrammes, insertProgramme } from "@/db/programmes";
 import { insertPrices } from "@/db/prices";
 import { insertRecord } from "@/db/records";
-import { findBagKind } from "@/library";
+import { findBagKind, findMix } from "@/library";
 import { DEMO_HOUSEHOLDS, type DemoBag, type DemoHousehold, type DemoPlanting, type Happening } from "./households";
 import { demoPrices } from "./prices";
 
@@ -66,10 +67,13 @@ function planOf(household: DemoHousehold): Plan {
         }]
       : [],
   );
-  const { length, width, doorAt, doorWide } = Survey.parse(household.survey);
+  const { length, width, doorAt, doorWide, limit } = Survey.parse(household.survey);
   const floor = { lengthCm: length.value, widthCm: width.value, door: doorAt && doorWide ? { fromCm: doorAt.value, widthCm: doorWide.value } : undefined };
-  const placed = bags.filter((bag) => rows.some((row) => row.bagId === bag.id)).map((bag) => ({ id: bag.id, shape: bag.shape ?? findBagKind(bag.kindId)!.shape, wetKg: 0, heightCm: 0 }));
-  const spots = arrange(floor, placed);
+  const placed = bags.filter((bag) => rows.some((row) => row.bagId === bag.id)).map((bag) => {
+    const shape = bag.shape ?? findBagKind(bag.kindId)!.shape;
+    return { id: bag.id, shape, wetKg: bagMass(shape, findMix(PROGRAMME.mixId)!, usualGapCm(shape)).wetKg, heightCm: 0 };
+  });
+  const spots = arrange(floor, placed, limit?.value);
   return { bags: bags.map((bag) => ({ ...bag, spot: spots.get(bag.id) })), rows };
 }
 

@@ -1,4 +1,5 @@
-import { boxOf, doorBox, type Floor, type Placed, shared, type Spot, TOUCH_CM2 } from "./floor";
+import { loadRound } from "./faults";
+import { type Box, boxOf, doorBox, type Floor, type Placed, shared, type Spot, TOUCH_CM2 } from "./floor";
 import { outOfReach } from "./reach";
 
 /** Places are tried this far apart, cm. */
@@ -16,13 +17,19 @@ function* places(floor: Floor, shape: Placed["shape"]): Generator<Spot> {
   }
 }
 
+/** kg/m² by which the squares round bags are over a floor's limit, all together. */
+function excess(floor: Floor, bags: readonly Placed[], limitKgM2: number): number {
+  return bags.reduce((sum, bag) => sum + Math.max(0, loadRound(floor, bag, bags).kgM2 - limitKgM2), 0);
+}
+
 /**
  * Finds a spot for every bag that has none, the largest first, along the open side, off the others, away from the door,
- * and so that everything can still be reached. A bag for which there is no such spot is left out.
+ * so that everything can still be reached, and where it adds least to what is over the floor's limit. A bag for which
+ * there is no such spot is left out.
  *
  * @param bags those that stand already, and those to place (without a spot)
  */
-export function arrange(floor: Floor, bags: readonly (Omit<Placed, "spot"> & { readonly spot?: Spot })[]): Map<string, Spot> {
+export function arrange(floor: Floor, bags: readonly (Omit<Placed, "spot"> & { readonly spot?: Spot })[], limitKgM2 = Number.POSITIVE_INFINITY): Map<string, Spot> {
   const door = doorBox(floor);
   const standing = bags.filter((bag): bag is Placed => bag.spot !== undefined);
   const found = new Map<string, Spot>();
@@ -30,20 +37,18 @@ export function arrange(floor: Floor, bags: readonly (Omit<Placed, "spot"> & { r
     const box = boxOf(bag.shape, { xCm: 0, yCm: 0, turned: false });
     return box ? (box.x1 - box.x0) * (box.y1 - box.y0) : 0;
   };
+  const isClear = (box: Box) => !(door && shared(box, door) > TOUCH_CM2) && standing.every((other) => {
+    const theirs = boxOf(other.shape, other.spot);
+    return !theirs || shared(box, theirs) <= TOUCH_CM2;
+  });
   for (const bag of bags.filter((b) => b.spot === undefined).sort((a, b) => size(b) - size(a))) {
-    for (const spot of places(floor, bag.shape)) {
-      const box = boxOf(bag.shape, spot)!;
-      const clear = standing.every((other) => {
-        const theirs = boxOf(other.shape, other.spot);
-        return !theirs || shared(box, theirs) <= TOUCH_CM2;
-      });
-      if (!clear || (door && shared(box, door) > TOUCH_CM2)) continue;
-      const placed = { ...bag, spot };
-      if (outOfReach(floor, [...standing, placed]).length > 0) continue;
-      standing.push(placed);
-      found.set(bag.id, spot);
-      break;
-    }
+    const clear = [...places(floor, bag.shape)].filter((spot) => isClear(boxOf(bag.shape, spot)!));
+    // Sorting keeps the order of places that are alike, the open side first.
+    const byLoad = clear.map((spot) => ({ placed: { ...bag, spot }, over: excess(floor, [...standing, { ...bag, spot }], limitKgM2) })).sort((a, b) => a.over - b.over);
+    const best = byLoad.find(({ placed }) => outOfReach(floor, [...standing, placed]).length === 0);
+    if (!best) continue;
+    standing.push(best.placed);
+    found.set(bag.id, best.placed.spot);
   }
   return found;
 }

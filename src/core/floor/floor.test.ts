@@ -52,6 +52,12 @@ it("finds spots that have no fault, for as many bags as there is room", () => {
     }),
     { numRuns: 25 },
   );
+  // Two bags of 80 kg and one of 33: together over the limit on one square, apart within it.
+  const heavy = [80, 80, 33].map((wetKg, i) => ({ id: `${i}`, shape: round, wetKg, heightCm: 60 }));
+  const apart = arrange(balcony, heavy, 195);
+  expect(faultsOf(balcony, heavy.map((b) => ({ ...b, spot: apart.get(b.id)! })), 195)).toEqual([]);
+  const close = arrange(balcony, heavy);
+  expect(faultsOf(balcony, heavy.map((b) => ({ ...b, spot: close.get(b.id)! })), 195).map((f) => f.code)).toContain("too-heavy-here");
   expect(arrange(balcony, [bag("a", 0, 0)].map(({ spot: _, ...b }) => b)).size).toBe(1);
 });
 

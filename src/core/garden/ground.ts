@@ -39,6 +39,6 @@ export function groundOf(garden: Garden, setting: Setting, day: Day): Ground | u
 export function findSpots(plan: Plan, garden: Garden, setting: Setting): Plan {
   if (!setting.floor) return plan;
   const bags = garden.rows.filter((row) => row.load).map((row) => ({ id: row.bag.id, shape: row.shape, spot: row.bag.spot, wetKg: row.wetKg, heightCm: 0 }));
-  const spots = arrange(setting.floor, bags);
+  const spots = arrange(setting.floor, bags, setting.limitKgM2);
   return { ...plan, bags: plan.bags.map((bag): BagThing => (spots.has(bag.id) ? { ...bag, spot: spots.get(bag.id)! } : bag)) };
 }
