@@ -26,8 +26,8 @@ let stranger: Actor;
 
 const SURVEY = {
   name: "Testwick", adults: "2", children: "1", tastes: "", note: "", kind: "balcony", length: "10 ft 6 in", width: "1.1 m",
-  sun: [{ from: "07:00", to: "13:00" }], limit: "40 psf",
-  wants: { groups: { greens: "daily" }, must: ["kale"], never: [] }, skill: "first", cells: "0", budget: "60.50", water: "5 gal", away: [{ from: "2026-08-01", to: "2026-08-14" }], faces: "SE", doorAt: "1 m", doorWide: "80 cm", hooks: "2", hookLimit: "30 lb",
+  sun: [{ from: "06:00", to: "18:00" }], limit: "40 psf",
+  wants: { groups: { greens: "daily" }, must: ["kale"], never: [] }, skill: "first", cells: "0", budget: "60.50", water: "5 gal", away: [{ from: "2026-08-01", to: "2026-08-14" }], faces: "S", doorAt: "1 m", doorWide: "80 cm", hooks: "2", hookLimit: "30 lb",
 };
 
 beforeAll(async () => {
@@ -114,7 +114,9 @@ describe("a plan", () => {
     const { plan } = planWith();
     plan.bags[0]!.spot = { xCm: 60, yCm: 80, turned: true };
     plan.rows[0]!.pinned = true;
+    plan.rows[0]!.plantings[0]!.surface = "second-half";
     await savePlan(trainer, id, 0, plan);
+    expect((await readHousehold(trainer, id))!.place).toMatchObject({ hooks: 2, hookLimitTyped: "30 lb" });
     expect((await readPlan(trainer, id)).plan).toEqual(plan);
     const [version] = await earlierPlans(trainer, id);
     expect(await nameVersion(trainer, id, { id: version!.id, name: "with pins" })).toEqual({ ok: true, value: null });
