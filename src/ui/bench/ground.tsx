@@ -1,6 +1,6 @@
 "use client";
 
-import { type KeyboardEvent, type PointerEvent, useMemo, useRef, useState } from "react";
+import { type KeyboardEvent, type PointerEvent, useMemo, useRef, useState, useSyncExternalStore } from "react";
 import { footprint } from "@/core/bag";
 import { addDays, type Day } from "@/core/day";
 import { doorBox, type Fault, type Spot } from "@/core/floor";
@@ -28,6 +28,14 @@ interface GroundProps {
 const SNAP_CM = 5;
 const KEYS: Record<string, readonly [x: number, y: number]> = { ArrowLeft: [-SNAP_CM, 0], ArrowRight: [SNAP_CM, 0], ArrowUp: [0, -SNAP_CM], ArrowDown: [0, SNAP_CM] };
 
+const NARROW = "(max-width: 639px)";
+
+function onWidth(changed: () => void): () => void {
+  const media = window.matchMedia(NARROW);
+  media.addEventListener("change", changed);
+  return () => media.removeEventListener("change", changed);
+}
+
 const snap = (cm: number) => Math.round(cm / SNAP_CM) * SNAP_CM;
 
 /** The place from above, to scale: bags where they stand, moved by pointer or arrow keys, with their sun in any month, and what is wrong. */
@@ -40,11 +48,12 @@ export function GroundPlan({ garden, setting, today, selection, onSelect, onBag,
   const svg = useRef<SVGSVGElement>(null);
   const drag = useRef<{ id: string; dx: number; dy: number } | null>(null);
   const [ghost, setGhost] = useState<{ id: string; spot: Spot }>();
+  const narrow = useSyncExternalStore(onWidth, () => window.matchMedia(NARROW).matches, () => false);
   const { floor, sky, climate } = setting;
   if (!floor || !ground) return null;
 
-  // Letters and margins keep their size on the screen, whatever the floor measures.
-  const unit = floor.lengthCm / 62;
+  // Letters and margins keep their size on the screen, whatever the floor measures and however narrow the screen is.
+  const unit = floor.lengthCm / (narrow ? 34 : 62);
   const edge = 2.6 * unit;
   const door = doorBox(floor);
   const standing = garden.rows.map((row, i) => ({ row, number: i + 1 })).filter(({ row }) => row.load);
