@@ -74,13 +74,13 @@ export const see = (page: Page, text: string) =>
 
 export const textOf = (page: Page, selector: string) => page.$eval(selector, (e) => (e as HTMLElement).innerText.replace(/\s+/g, " "));
 
-/** Holds the page against axe's rules, and against sideways scrolling. */
-export async function expectAccessible(page: Page, what: string): Promise<void> {
+/** Holds the page against axe's rules, all or only some, and against sideways scrolling. */
+export async function expectAccessible(page: Page, what: string, only?: readonly string[]): Promise<void> {
   await page.evaluate(AXE);
-  const violations = await page.evaluate(async () => {
-    const { axe } = window as unknown as { axe: { run: () => Promise<{ violations: { id: string; nodes: { html: string; failureSummary: string }[] }[] }> } };
-    return (await axe.run()).violations.map((v) => `${v.id}: ${v.nodes.map((n) => `${n.html} ${n.failureSummary}`).slice(0, 3).join(" | ")}`);
-  });
+  const violations = await page.evaluate(async (rules) => {
+    const { axe } = window as unknown as { axe: { run: (options: object) => Promise<{ violations: { id: string; nodes: { html: string; failureSummary: string }[] }[] }> } };
+    return (await axe.run(rules ? { runOnly: rules } : {})).violations.map((v) => `${v.id}: ${v.nodes.map((n) => `${n.html} ${n.failureSummary}`).slice(0, 3).join(" | ")}`);
+  }, only);
   expect(violations, what).toEqual([]);
   const [content, screen] = await page.evaluate(() => [document.documentElement.scrollWidth, window.innerWidth]);
   expect(content, `${what} scrolls sideways`).toBeLessThanOrEqual(screen!);
