@@ -11,6 +11,9 @@ function equationOfTime(day: string): number {
   return 9.87 * Math.sin(2 * b) - 7.53 * Math.cos(b) - 1.5 * Math.sin(b);
 }
 
+/** Degrees by which air lifts a sun that is seen at an altitude: Sæmundsson's formula as Meeus prints it (memory). */
+const liftedBy = (altitude: number) => 1.02 / 60 / Math.tan(((altitude + 10.3 / (altitude + 5.11)) * Math.PI) / 180);
+
 describe("the sun's position", () => {
   it("agrees with an independent package to half a degree, wherever and whenever the sun is up", () => {
     fc.assert(
@@ -20,7 +23,8 @@ describe("the sun's position", () => {
         const { altitude, azimuth } = getPosition(new Date(new Date(`${day}T00:00:00Z`).getTime() + utc * 3_600_000), latitude, 0);
         fc.pre(altitude > 2 && altitude < 85);
         const ours = sunPosition(latitude, day, solarHour);
-        expect(Math.abs(ours.altitude - altitude)).toBeLessThan(0.5);
+        // The package says where the sun is seen, through the air; ours is where it stands.
+        expect(Math.abs(ours.altitude + liftedBy(ours.altitude) - altitude)).toBeLessThan(0.5);
         // Near the zenith a small step turns the azimuth far: what counts is the angle on the sky.
         const off = Math.abs(((ours.azimuth - azimuth + 540) % 360) - 180) * Math.cos((altitude * Math.PI) / 180);
         expect(off).toBeLessThan(0.6);
