@@ -2,7 +2,7 @@ import * as SunCalc from "suncalc";
 import { describe, expect, it } from "vitest";
 import { addDays, daysBetween } from "../day";
 import { CROPS, findClimate, findGoal } from "@/library";
-import { type Climate, dayLength, emergenceDays, judgeSeason, lastSowing, nextSowing, sowingFor, stagesFrom, temperatureOn } from ".";
+import { type Climate, dayLength, emergenceDays, judgeSeason, lastSowing, nextSowing, sowingFor, spellFrom, stagesFrom, temperatureOn } from ".";
 
 const flat = (nightC: number, dayC: number): Climate => ({ id: "flat", latitude: 40, lowC: Array(12).fill(nightC), highC: Array(12).fill(dayC) });
 const larkmouth = findClimate("larkmouth")!;
@@ -150,4 +150,13 @@ it("judges seedlings by what seedlings stand, and grown plants by what they stan
   expect(judgeSeason(hardy, goal, bought, "2026-03-01", flat(between, 24)).reason).toMatchObject({ code: "frost-first", standsC: crop.nights.seedlingStandsC });
   const grown = { ...hardy, nights: { ...hardy.nights, seedlingStandsC: -20 } };
   expect(judgeSeason(grown, goal, bought, "2026-03-01", flat(between, 24)).reason.code).not.toBe("frost-first");
+});
+
+it("has a spell of three months colder or warmer, over the turn of the year too, and the rest as usual", () => {
+  const usual = larkmouth;
+  const cold = spellFrom(usual, "2026-11-20", -4);
+  expect(usual.lowC.map((c, month) => cold.lowC[month]! - c)).toEqual([-4, 0, 0, 0, 0, 0, 0, 0, 0, 0, -4, -4].map((n) => expect.closeTo(n, 9)));
+  expect(temperatureOn(cold, "2026-12-15").meanC).toBeCloseTo(temperatureOn(usual, "2026-12-15").meanC - 4, 6);
+  expect(temperatureOn(cold, "2026-06-15")).toEqual(temperatureOn(usual, "2026-06-15"));
+  expect(spellFrom(usual, "2026-05-18", 0)).toEqual(usual);
 });

@@ -201,6 +201,9 @@ export function assessGarden(plan: Plan, setting: Setting): Garden {
   };
 }
 
+/** Whether a bag is over the limit of what bears it: its spot of floor, or its hook. */
+export const isTooHeavy = ({ load, hook }: RowView): boolean => load?.grade === "over" || hook?.grade === "over";
+
 /** The plantings of a row that stand in its bag on a day. */
 export const standingOn = (view: RowView, day: Day): PlantingView[] => view.plantings.filter((p) => p.stay.from <= day && day <= p.stay.to);
 

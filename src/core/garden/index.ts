@@ -1,7 +1,7 @@
 /** How does a whole plan stand? Its rows judged one by one and together, and crops matched against its bags. */
 export { type Advice, adviceFor } from "./advice";
 export { bagAge } from "./age";
-export { assessGarden, assessRow, type Garden, type Neighbour, nextMeal, type PlantingView, type RowView, standingOn } from "./assess";
+export { assessGarden, assessRow, type Garden, isTooHeavy, type Neighbour, nextMeal, type PlantingView, type RowView, standingOn } from "./assess";
 export type { Clash } from "./clash";
 export { shadeAcross } from "./shade";
 export { comparePlans, type PlanChange } from "./compare";

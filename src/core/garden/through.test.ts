@@ -3,8 +3,8 @@ import { describe, expect, it } from "vitest";
 import { CROP_GOALS, findGoal, findMix } from "@/library";
 import { id, planOf, planting, settingWith } from "@/testing/garden";
 import {
-  adviceFor, assessGarden, changeOf, changePlanting, changeRow, comparePlans, copyRow, curesFor, economyOf, findSpots, groundOf, hoursByWeek, matchAll, movePlanting, orderLines,
-  passesTaste, Plan, type Planting, plantingOf, rehouse, rowThirst, sowAgain, swapBags, weeklyThirst,
+  adviceFor, assessGarden, changeOf, changePlanting, changeRow, comparePlans, copyRow, curesFor, economyOf, findSpots, groundOf, hoursByWeek, isTooHeavy, matchAll, movePlanting, nudgeBag, orderLines,
+  passesTaste, Plan, type Planting, plantingOf, rehouse, rowThirst, sowAgain, sumsOf, swapBags, weeklyThirst,
 } from ".";
 import { addDays } from "../day";
 import { windowsOf } from "../sun";
@@ -248,4 +248,35 @@ it("orders and filters the match by tastes and by worth", () => {
   expect(liked).not.toContain("kale");
   expect(liked).not.toContain("tomato");
   expect(lines.filter((l) => passesTaste(l, "often", eaters)).every((l) => ["pea"].includes(l.crop.id) || ["leaf", "baby-leaf", "tops", "microgreen"].includes(l.goal.kind))).toBe(true);
+});
+
+describe("a bag that is nudged", () => {
+  const placed = (spot?: { xCm: number; yCm: number; turned: boolean }) => ({ ...planOf("tub-80-l"), bags: [{ ...planOf("tub-80-l").bags[0]!, ...(spot && { spot }) }] });
+  it("goes from where it stands and back again, turns in its place, and stays away where it stands nowhere", () => {
+    const plan = placed({ xCm: 100.1, yCm: 90, turned: false });
+    const there = nudgeBag(nudgeBag(plan, id(1), [-5, 0]), id(1), [0, 5]);
+    expect(there.bags[0]!.spot).toEqual({ xCm: 95.1, yCm: 95, turned: false });
+    expect(nudgeBag(nudgeBag(there, id(1), [0, -5]), id(1), [5, 0])).toEqual(plan);
+    expect(nudgeBag(plan, id(1), "turn").bags[0]!.spot).toEqual({ xCm: 100.1, yCm: 90, turned: true });
+    expect(nudgeBag(placed(), id(1), [5, 0])).toEqual(placed());
+    expect(nudgeBag(plan, id(9), [5, 0])).toEqual(plan);
+  });
+});
+
+it("sums a garden as its parts do, and survives being sent", () => {
+  const plan = planOf("round-10-gal", planting(10, "pak-choi/leaf", "2026-05-20", { plants: 5 }));
+  const garden = assessGarden(plan, setting);
+  const sums = sumsOf(garden, setting, "2026-05-18");
+  expect(sums.economy).toEqual(economyOf(garden, setting, "2026-05-18", 52));
+  expect(sums.hours).toEqual(hoursByWeek(garden, setting, "2026-05-18", 52));
+  expect(sums.water).toHaveLength(26);
+  for (const { from, l } of sums.water) expect(l).toBe(weeklyThirst(garden, addDays(from, 7), setting));
+  expect(sums.meal?.goalId).toBe("pak-choi/leaf");
+  expect(structuredClone(sums)).toEqual(sums);
+});
+
+it("says that a bag is too heavy for its spot, or for its hook, and for nothing that nobody has a limit for", () => {
+  const heavy = (kindId: string, more: Parameters<typeof settingWith>[0]) => isTooHeavy(assessGarden(planOf(kindId), settingWith(more)).rows[0]!);
+  expect([heavy("tower-75", { limitKgM2: 195 }), heavy("round-5-gal", { limitKgM2: 195 }), heavy("tower-75", {})]).toEqual([true, false, false]);
+  expect([heavy("pocket-12", { hooks: { limitKg: 5 } }), heavy("pocket-12", { hooks: { limitKg: 60 } }), heavy("pocket-12", {})]).toEqual([true, false, false]);
 });

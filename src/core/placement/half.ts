@@ -6,6 +6,8 @@ import type { Point } from "./region";
 export const HALVES = ["first-half", "second-half"] as const;
 export type Half = (typeof HALVES)[number];
 
+export const otherHalf = (half: Half): Half => (half === "first-half" ? "second-half" : "first-half");
+
 /** Radius that parts a round top into a middle and a ring of equal area, cm. */
 export function partingRadius(top: Extract<Outline, { radiusCm: number }>): number {
   const coreCm = top.type === "annulus" ? top.coreCm : 0;

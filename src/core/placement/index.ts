@@ -2,7 +2,7 @@
 export { placeAmong, spread } from "./among";
 export { distanceBetween, placeAround } from "./around";
 export { placeAlongEdge } from "./edge";
-export { type Half, halfCapacity, HALVES, inHalf, partingRadius, placeHalf } from "./half";
+export { type Half, halfCapacity, HALVES, inHalf, otherHalf, partingRadius, placeHalf } from "./half";
 export { capacity, placeTop } from "./place";
 export { leastDistance, type Point } from "./region";
 export { placeSides, type SidePoint } from "./sides";

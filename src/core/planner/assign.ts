@@ -1,4 +1,4 @@
-import { type Half, HALVES } from "../placement";
+import { type Half, HALVES, otherHalf } from "../placement";
 import { type BagClass, type Instance, type Lane, LANES } from "./instance";
 import type { State } from "./state";
 
@@ -21,8 +21,6 @@ export function inOthersLight(instance: Instance, index: number, half: Half, oth
   if (a.end <= b.from || b.end <= a.from) return false;
   return instance.shade(index, half, other) > a.spareLight || instance.shade(other, otherHalf(half), index) > b.spareLight;
 }
-
-const otherHalf = (half: Half): Half => (half === "first-half" ? "second-half" : "first-half");
 
 /** The bags of a garden: each planting goes to the first that is free and where nothing stands in its light. Whole tops are taken from the first bag on and parted ones from the last, so that they never meet. */
 export function bagsOf(state: State): BagUse[] {

@@ -4,7 +4,7 @@ import { addDays, type Day } from "../day";
 import { rankMethods } from "../fit";
 import { FOOD_GROUPS, foodGroup, NO_WANTS, picksOf, tasteOf, weeklyWantG } from "../food";
 import { assessGarden, type Garden, halfOf, type Planting, type Setting, shadeAcross, sunWhile, weeklyThirst } from "../garden";
-import type { Half } from "../placement";
+import { type Half, otherHalf } from "../placement";
 import { inForce } from "../school";
 import { type SowingBill, sowingBill } from "../sowing";
 import { drawnL, evaporationOn, openCm2, wallFactor } from "../water";
@@ -158,7 +158,7 @@ function shadeIn(classes: readonly BagClass[], candidates: readonly Candidate[],
   return (index, half, other) => {
     const [own, its] = [candidates[index]!, candidates[other]!];
     const key = `${own.classIndex} ${half} ${own.goalId} ${own.plants} ${its.goalId} ${its.plants}`;
-    const share = known.get(key) ?? shadeAcross(classes[own.classIndex]!.shape, planted(own, half), planted(its, half === "first-half" ? "second-half" : "first-half"));
+    const share = known.get(key) ?? shadeAcross(classes[own.classIndex]!.shape, planted(own, half), planted(its, otherHalf(half)));
     known.set(key, share);
     return share;
   };

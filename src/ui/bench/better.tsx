@@ -3,7 +3,7 @@
 import { useState } from "react";
 import { GRADES } from "@/core/fit";
 import type { Day } from "@/core/day";
-import { type Advice, adviceFor, type Garden } from "@/core/garden";
+import { type Advice, adviceFor, type Garden, isTooHeavy } from "@/core/garden";
 import { Button } from "@/ui/primitives/button";
 import { GradeMark } from "@/ui/primitives/grade-mark";
 import { useWords } from "@/ui/words/use-words";
@@ -30,7 +30,7 @@ export function Better({ garden, today, onSelect }: { garden: Garden; today: Day
     .sort((a, b) => GRADES.indexOf(b.p.fit.grade) - GRADES.indexOf(a.p.fit.grade));
   const wrong = plantings.filter(({ p }) => p.fit.grade === "wrong").length;
   const shown = all ? plantings : plantings.slice(0, Math.max(wrong, MANY));
-  const heavy = garden.rows.map((row, i) => ({ row, number: i + 1 })).filter(({ row }) => row.load?.grade === "over" || row.hook?.grade === "over");
+  const heavy = garden.rows.map((row, i) => ({ row, number: i + 1 })).filter(({ row }) => isTooHeavy(row));
   const mislabelled = garden.rows.map((row, i) => ({ row, number: i + 1 })).filter(({ row }) => row.label && !row.label.agrees);
   const clashes = garden.rows.flatMap((row, i) => row.clashes.map((c) => ({ row, number: i + 1, c })));
   const line = "grid w-full grid-cols-[1.5rem_1fr] gap-2 border-t border-line py-1.5 text-left text-[0.9375rem] hover:underline";

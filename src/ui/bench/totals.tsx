@@ -1,7 +1,7 @@
 "use client";
 
 import type { ReactNode } from "react";
-import type { Garden, Sums } from "@/core/garden";
+import { type Garden, isTooHeavy, type Sums } from "@/core/garden";
 import { useWords } from "@/ui/words/use-words";
 
 /** The figures that never leave sight: bags and mix, load against the floor's limit, water, cost and worth, first meal. */
@@ -10,7 +10,7 @@ export function Totals({ garden, sums }: { garden: Garden; sums: Sums }) {
   const { load, rows, soilL } = garden;
   const { economy, meal } = sums;
   const perArea = shown(load.kgM2, "load");
-  const over = load.grade === "over" || rows.some((r) => r.load?.grade === "over");
+  const over = load.grade === "over" || rows.some(isTooHeavy);
   const share = load.share === undefined ? t("bench.noShare") : t("bench.share", { share: `${number(load.share * 100)} %` });
   const water = shown(sums.waterNowL, "volume");
   return (

@@ -2,7 +2,7 @@
 
 import { dayLength } from "@/core/calendar";
 import type { Day } from "@/core/day";
-import { type SkyWindow, sunTimesOn } from "@/core/sun";
+import { type SkyWindow, sunHoursOn, sunTimesOn } from "@/core/sun";
 import { useWords } from "@/ui/words/use-words";
 
 const FIRST_H = 4;
@@ -29,7 +29,7 @@ export function SunYear({ sky, latitude, months, chosen, onChoose }: { sky: read
       {months.map((day, i) => {
         const times = sunTimesOn(sky, latitude, day);
         const half = dayLength(latitude, day) / 2;
-        const hours = times.reduce((sum, { from, to }) => sum + to - from, 0);
+        const hours = sunHoursOn(sky, latitude, day);
         const x = LEFT + i * COLUMN;
         return (
           <g key={day} role="button" tabIndex={0} aria-pressed={i === chosen} aria-label={t("ground.sunMonth", { month: month(day), hours: number(hours) })} className="cursor-pointer" onClick={() => onChoose(i)} onKeyDown={(e) => { if (e.key === "Enter" || e.key === " ") { e.preventDefault(); onChoose(i); } }}>
