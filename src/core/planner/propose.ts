@@ -7,7 +7,7 @@ import { addsOf, type Covered, coveredBy, type Missing, missingFrom } from "./ex
 import { type Instance, LANES } from "./instance";
 import { OpenRelaxation, relaxationOf } from "./relax";
 import { choicesOf } from "./replant";
-import { construct, fill, improve, nearest, promising } from "./search";
+import { fill, improve, nearest, promising, race, starts } from "./search";
 import type { Solver } from "./solver";
 import { State } from "./state";
 import { tighten } from "./tighten";
@@ -179,11 +179,11 @@ export function* solve(instance: Instance, solver: Solver, effort: Effort, fault
     let { bound } = guide;
     const list = nearest(instance, guide);
     const choices = choicesOf(instance, list);
-    let best = construct(instance, guide, list, choices);
-    if (first.worth() > best.worth()) best = first;
+    const gardens = [first, ...starts(instance, guide, list, choices)];
+    let best = gardens.reduce((a, b) => (b.worth() > a.worth() ? b : a));
     const searched = (done: number) => ({ doing: "search" as const, done, of: effort.rounds, worth: best.worth(), bound, state: best });
     if (!stop) stop = yield searched(0);
-    const search = improve(best, choices, effort.seed, effort.rounds);
+    const search = race(gardens, choices, effort.seed, effort.rounds);
     for (let round = 1; round <= effort.rounds && !stop; round++) {
       best = search.next().value;
       if (round % 10 === 0 || round === effort.rounds) stop = yield searched(round);

@@ -1,6 +1,7 @@
+import { type Cut, Cuts } from "./cuts";
 import { CROP_LOSS, earliness, FORTNIGHTS, type Instance, LANES, QUARTERS, SEGMENTS, WEEKS } from "./instance";
 import type { LinearModel, OpenModel, Solver } from "./solver";
-import { cropCap, foodWorth, quarterOf } from "./state";
+import { cropCap, foodWorth, quartersOf } from "./state";
 
 const INFINITY = Number.POSITIVE_INFINITY;
 
@@ -44,6 +45,9 @@ class Columns {
   }
 }
 
+/** A factor in a row or a column. */
+export type Entry = readonly [index: number, value: number];
+
 export interface Relaxation {
   readonly model: LinearModel;
   /** The model's column of each candidate that is in it. */
@@ -52,9 +56,11 @@ export interface Relaxation {
   readonly bagColumns: readonly number[];
   readonly packetColumns: readonly number[];
   readonly sackColumn: number;
+  /** The columns of food that is eaten by fortnight and kind, each with what 1 g is worth; none while nobody is there. */
+  readonly eaten: readonly (readonly (readonly Entry[])[])[];
+  /** The columns of what a dish has beyond its cap, g, by dish and quarter. */
+  readonly beyond: readonly (readonly number[])[];
 }
-
-type Entry = readonly [row: number, value: number];
 
 /** Rows of the model, and what each candidate puts into them: the same whichever candidates are in it. */
 class Frame {
@@ -118,7 +124,6 @@ class Frame {
   entriesOf(index: number): Entry[] {
     const c = this.instance.candidates[index]!;
     const path = this.path[c.classIndex]![LANES.indexOf(c.lane)]!;
-    const sums = new Map<number, number>();
     const entries: Entry[] = [[path[c.from]!, 1]];
     if (c.end < WEEKS) entries.push([path[c.end]!, -1]);
     for (const [fortnight, g] of c.food) {
@@ -126,9 +131,8 @@ class Frame {
       const base = this.instance.baseG[fortnight]![c.group]!;
       const alone = foodWorth(this.instance, fortnight, c.group, base + g) - foodWorth(this.instance, fortnight, c.group, base);
       entries.push([this.lumps[fortnight]![c.group]!, -alone]);
-      sums.set(quarterOf(fortnight), (sums.get(quarterOf(fortnight)) ?? 0) + g);
     }
-    for (const [q, g] of sums) entries.push([this.quarters[c.dishIndex]![q]!, g]);
+    for (const [quarter, g] of quartersOf(c)) entries.push([this.quarters[c.dishIndex]![quarter]!, g]);
     entries.push([this.varied[c.cropIndex]!, -1]);
     if (c.seedG > 0 && this.seed[c.cropIndex]! >= 0) entries.push([this.seed[c.cropIndex]!, c.seedG]);
     if (c.pieceMinor > 0) entries.push([this.budget, c.pieceMinor]);
@@ -151,7 +155,7 @@ export function relaxationOf(instance: Instance, only: readonly number[] = insta
 
 function modelOf(frame: Frame, only: readonly number[]): Relaxation {
   const { instance, columns: m } = frame;
-  const { classes, crops, dishes, groups, weights } = instance;
+  const { classes, crops, dishes, weights } = instance;
   const columnOf = new Map<number, number>();
   for (const i of only) {
     columnOf.set(i, m.column(frame.costOf(i), frame.mostOf(i), true, frame.entriesOf(i)));
@@ -170,20 +174,23 @@ function modelOf(frame: Frame, only: readonly number[]): Relaxation {
     }
     return column;
   });
-  for (let fortnight = 0; fortnight < FORTNIGHTS; fortnight++) {
-    if (!instance.athome[fortnight]) continue;
-    groups.forEach((_, group) => {
+  const eaten = frame.food.map((foodRows, fortnight) =>
+    foodRows.map((foodRow, group): Entry[] => {
+      if (!instance.athome[fortnight]) return [];
       const helping = earliness(weights, fortnight) / instance.helpingG[group]!;
-      SEGMENTS.forEach((share, s) => m.column(share * helping, s < SEGMENTS.length - 1 ? instance.wantG[group]! : INFINITY, false, [[frame.food[fortnight]![group]!, 1], [frame.lumps[fortnight]![group]!, share * helping]]));
-    });
-  }
-  dishes.forEach((group, dish) => frame.quarters[dish]!.forEach((row) => m.column(-CROP_LOSS / instance.helpingG[group]!, INFINITY, false, [[row, -1]])));
+      return SEGMENTS.map((share, s) => {
+        const upper = s < SEGMENTS.length - 1 ? instance.wantG[group]! : INFINITY;
+        return [m.column(share * helping, upper, false, [[foodRow, 1], [frame.lumps[fortnight]![group]!, share * helping]]), share * helping];
+      });
+    }),
+  );
+  const beyond = dishes.map((group, dish) => frame.quarters[dish]!.map((row) => m.column(-CROP_LOSS / instance.helpingG[group]!, INFINITY, false, [[row, -1]])));
   const packetColumns = crops.map((crop, i) => {
     m.column(weights.variety + (crop.must ? weights.must : 0), 1, false, [[frame.varied[i]!, 1], [frame.opened[i]!, 1]]);
     return frame.seed[i]! < 0 ? -1 : m.column(-crop.packetMinor * weights.perMinor, INFINITY, true, [[frame.seed[i]!, -crop.packetG], [frame.opened[i]!, -1], [frame.budget, crop.packetMinor]]);
   });
   const sackColumn = m.column(-instance.mixMinor * weights.perMinor, INFINITY, true, [[frame.mix, -instance.mixSackL], [frame.budget, instance.mixMinor]]);
-  return { model: m.model(), columnOf, bagColumns, packetColumns, sackColumn };
+  return { model: m.model(), columnOf, bagColumns, packetColumns, sackColumn, eaten, beyond };
 }
 
 /** The relaxed garden: the most that any garden can be worth, how much it has of each candidate, and what one more would add. */
@@ -213,12 +220,6 @@ function starters(instance: Instance): number[] {
   return [...best.values()].flat();
 }
 
-/** A limit on what a crop takes of a lane in a week by the packets that are opened, let in when a relaxed garden breaks it. */
-interface Cut {
-  readonly row: number;
-  readonly week: number;
-}
-
 /** A column that is whole in every garden: bags of a class that are bought, sacks of mix, packets of a crop. */
 export interface WholeColumn {
   readonly column: number;
@@ -229,33 +230,31 @@ export interface WholeColumn {
 /** Least and most that whole columns may be. */
 export type Within = ReadonlyMap<WholeColumn, readonly [lower: number, upper: number]>;
 
-/** Cuts a relaxed garden has to break by so much to be worth a row, and rounds in which they are looked for. */
-const CUT_BY = 0.01;
-const CUT_ROUNDS = 6;
+/** Rounds in which cuts are looked for at most, and the share of the bound that a round has to bring for another. */
+const CUT_ROUNDS = 8;
+const CUT_BRINGS = 0.001;
 
 /**
  * The relaxation over all candidates without ever handing all of them to the solver: it starts with few, prices the
- * others by the solved rows, and lets in those that would pay, until none does. Then its bound holds for all. Cuts tie
- * what is grown of a crop to the packets that are opened for it.
+ * others by the solved rows, and lets in those that would pay, until none does. Then its bound holds for all. Cuts
+ * bring it nearer to whole gardens.
  */
 export class OpenRelaxation {
   private readonly frame: Frame;
   private readonly entries: Entry[][];
   private readonly columns: Map<number, number>;
   private readonly open: OpenModel;
-  private readonly cuts = new Map<string, Cut[]>();
+  private readonly cuts: Cuts;
   private nextColumn: number;
   private nextRow: number;
   readonly whole: readonly WholeColumn[];
-  /** The columns of packets, by crop. */
-  private readonly packets: readonly number[];
 
   constructor(private readonly instance: Instance, solver: Solver) {
     this.frame = new Frame(instance);
     this.entries = instance.candidates.map((_, i) => this.frame.entriesOf(i));
-    const { model, columnOf, bagColumns, packetColumns, sackColumn } = modelOf(this.frame, starters(instance));
+    const { model, columnOf, bagColumns, packetColumns, sackColumn, eaten, beyond } = modelOf(this.frame, starters(instance));
     this.columns = new Map(columnOf);
-    this.packets = packetColumns;
+    this.cuts = new Cuts(instance, { packetColumns, eaten, beyond });
     this.whole = [
       ...bagColumns.map((column, i): WholeColumn => ({ column, upper: instance.classes[i]!.buyable, of: "bags" })),
       { column: sackColumn, upper: INFINITY, of: "sacks" },
@@ -268,10 +267,13 @@ export class OpenRelaxation {
 
   /** The best relaxed garden of all. @returns "failed" when the solver fails */
   solve(): Relaxed | "failed" {
+    let before = INFINITY;
     for (let round = 0; ; round++) {
       const relaxed = this.priced();
       if (relaxed === "none") return "failed";
-      if (relaxed === "failed" || round >= CUT_ROUNDS || !this.cut(relaxed)) return relaxed;
+      if (relaxed === "failed" || round >= CUT_ROUNDS || relaxed.bound > before - CUT_BRINGS * Math.abs(before)) return relaxed;
+      before = relaxed.bound;
+      this.cut(this.cuts.brokenBy(relaxed));
     }
   }
 
@@ -287,17 +289,6 @@ export class OpenRelaxation {
     this.open.close();
   }
 
-  private keyOf(index: number): string {
-    const c = this.instance.candidates[index]!;
-    return `${c.classIndex} ${c.lane} ${c.cropIndex}`;
-  }
-
-  /** The rows of cuts that a candidate is in. */
-  private cutsOf(index: number): Cut[] {
-    const c = this.instance.candidates[index]!;
-    return c.seedG > 0 ? (this.cuts.get(this.keyOf(index)) ?? []).filter(({ week }) => c.from <= week && week < c.end) : [];
-  }
-
   private priced(): Relaxed | "none" | "failed" {
     const { candidates } = this.instance;
     for (;;) {
@@ -307,7 +298,6 @@ export class OpenRelaxation {
       const reduced = Float64Array.from(candidates, (_, i) => {
         let rest = this.frame.costOf(i);
         for (const [row, value] of this.entries[i]!) rest -= value * solved.prices[row]!;
-        for (const { row } of this.cutsOf(i)) rest -= solved.prices[row]!;
         return rest;
       });
       const paying = candidates.flatMap((_, i) => (reduced[i]! > PRICED_OUT && !this.columns.has(i) ? [i] : []));
@@ -320,40 +310,25 @@ export class OpenRelaxation {
       const more = new Columns();
       for (const i of chosen) {
         this.columns.set(i, this.nextColumn++);
-        more.column(this.frame.costOf(i), this.frame.mostOf(i), false, [...this.entries[i]!, ...this.cutsOf(i).map(({ row }): Entry => [row, 1])]);
+        more.column(this.frame.costOf(i), this.frame.mostOf(i), false, this.entries[i]!);
       }
       this.open.add(more.model());
     }
   }
 
-  /** Adds the cuts that a relaxed garden breaks most, one for each crop and lane; tells whether there were any. */
-  private cut({ share, columns }: Relaxed): boolean {
-    const { candidates, classes } = this.instance;
-    const grown = new Map<string, { week: Float64Array; any: number }>();
-    share.forEach((x, i) => {
-      const c = candidates[i]!;
-      if (x <= 1e-9 || c.seedG <= 0 || this.packets[c.cropIndex]! < 0) return;
-      const known = grown.get(this.keyOf(i)) ?? { week: new Float64Array(WEEKS), any: i };
-      grown.set(this.keyOf(i), known);
-      for (let week = c.from; week < c.end; week++) known.week[week]! += x;
-    });
-    const rows: { lower: number; upper: number; entries: Entry[] }[] = [];
-    for (const [key, { week: weeks, any }] of grown) {
-      const { classIndex, lane, cropIndex } = candidates[any]!;
-      const k = classes[classIndex]!;
-      const most = (k.bagIds.length + k.buyable) * (lane === "first-half" ? k.parts : 1);
-      const week = weeks.indexOf(Math.max(...weeks));
-      if (weeks[week]! <= most * columns[this.packets[cropIndex]!]! + CUT_BY) continue;
-      const entries: Entry[] = [[this.packets[cropIndex]!, -most]];
-      for (const [i, column] of this.columns) {
-        const c = candidates[i]!;
-        if (c.cropIndex === cropIndex && c.classIndex === classIndex && c.lane === lane && c.seedG > 0 && c.from <= week && week < c.end) entries.push([column, 1]);
+  /** Adds cuts, for the candidates that are in the model and those that are let in later. */
+  private cut(cuts: readonly Cut[]): void {
+    const rows = cuts.map(({ columns, candidates, upper }) => {
+      const row = this.nextRow++;
+      const there: Entry[] = [...columns];
+      for (const [i, value] of candidates) {
+        this.entries[i]!.push([row, value]);
+        const column = this.columns.get(i);
+        if (column !== undefined) there.push([column, value]);
       }
-      this.cuts.set(key, [...(this.cuts.get(key) ?? []), { row: this.nextRow++, week }]);
-      rows.push({ lower: -INFINITY, upper: 0, entries });
-    }
+      return { lower: -INFINITY, upper, entries: there };
+    });
     if (rows.length > 0) this.open.addRows(rows);
-    return rows.length > 0;
   }
 }
 

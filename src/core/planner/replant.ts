@@ -18,9 +18,9 @@ export function choicesOf({ classes, candidates }: Instance, among: readonly num
  * The plantings that one part of a bag takes through the year, one after the other, so that their gains come to most:
  * the longest path through its weeks. Gains are taken as if each were the only one, which within one part is nearly so.
  *
- * @param kept plantings that stay, and those beside them in the other half; @param shake a factor for each gain, so that tries differ
+ * @param kept plantings that stay, and those beside them in the other half; @param shake a factor for each gain, so that tries differ; 0 keeps a planting out
  */
-function bestYear(state: State, classIndex: number, part: Lane, kept: readonly number[], beside: readonly number[], choices: Choices, shake: () => number): number[] {
+function bestYear(state: State, classIndex: number, part: Lane, kept: readonly number[], beside: readonly number[], choices: Choices, shake: (index: number) => number): number[] {
   const { candidates, classes } = state.instance;
   const half = HALVES.find((h) => h === part);
   const busy = new Uint8Array(WEEKS + 1);
@@ -39,7 +39,7 @@ function bestYear(state: State, classIndex: number, part: Lane, kept: readonly n
       if (end > until[week]!) continue;
       const gain = state.gainInBag(i);
       if (gain <= 0) continue;
-      const total = gain * shake() + best[end]!;
+      const total = gain * shake(i) + best[end]!;
       if (total > best[week]! && state.blockedBy(i) === undefined && !(half && beside.some((j) => inOthersLight(state.instance, i, half, j)))) {
         best[week] = total;
         next[week] = i;
@@ -56,7 +56,7 @@ function bestYear(state: State, classIndex: number, part: Lane, kept: readonly n
 }
 
 /** Plants the free weeks of some parts of a bag, one part after the other; gives what was added, and what that is worth. */
-function plantParts(state: State, { classIndex, parts }: Pick<BagUse, "classIndex" | "parts">, which: readonly Lane[], choices: Choices, shake: () => number): { added: number[]; worth: number } {
+function plantParts(state: State, { classIndex, parts }: Pick<BagUse, "classIndex" | "parts">, which: readonly Lane[], choices: Choices, shake: (index: number) => number): { added: number[]; worth: number } {
   const added: number[] = [];
   let worth = 0;
   const beside: number[] = [];
@@ -75,7 +75,7 @@ function plantParts(state: State, { classIndex, parts }: Pick<BagUse, "classInde
 }
 
 /** Plants what is free in a bag, as a whole or parted, whichever comes to more; leaves it where nothing pays. */
-export function replant(state: State, bag: Pick<BagUse, "classIndex" | "parts">, choices: Choices, shake: () => number): boolean {
+export function replant(state: State, bag: Pick<BagUse, "classIndex" | "parts">, choices: Choices, shake: (index: number) => number): boolean {
   const { parts } = bag;
   const halved = parts["first-half"].length + parts["second-half"].length > 0;
   const whole = parts.top.length + parts.side.length > 0;

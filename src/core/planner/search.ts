@@ -29,16 +29,29 @@ export function nearest(instance: Instance, guide: Guide): number[] {
 
 const steady = () => 1;
 
-/** Plants what is free in every bag, then buys and plants more as long as that pays. */
-export function fill(state: State, choices: Choices): void {
+/** Plants what is free in every bag, then buys and plants more as long as that pays. @param first the class of bags to buy first */
+export function fill(state: State, choices: Choices, first = 0): void {
   for (const bag of bagsOf(state)) replant(state, bag, choices, steady);
-  state.instance.classes.forEach((k, classIndex) => {
-    while (state.bought[classIndex]! < k.buyable && replant(state, { classIndex, parts: noPlantings() }, choices, steady));
+  const { classes } = state.instance;
+  classes.forEach((_, n) => {
+    const classIndex = (first + n) % classes.length;
+    while (state.bought[classIndex]! < classes[classIndex]!.buyable && replant(state, { classIndex, parts: noPlantings() }, choices, steady));
   });
 }
 
+/** Gardens to start from: the relaxed one rounded, and one for each kind of bag that is bought before all others. */
+export function starts(instance: Instance, guide: Guide, among: readonly number[], choices: Choices): State[] {
+  const byBag = instance.classes.flatMap((k, classIndex) => {
+    if (k.buyable === 0) return [];
+    const state = new State(instance);
+    fill(state, choices, classIndex);
+    return [state];
+  });
+  return [construct(instance, guide, among, choices), ...byBag];
+}
+
 /** A first garden: what the relaxed one has most of, rounded, then filled up. */
-export function construct(instance: Instance, guide: Guide, among: readonly number[], choices: Choices): State {
+function construct(instance: Instance, guide: Guide, among: readonly number[], choices: Choices): State {
   const state = new State(instance);
   const byShare = [...among].filter((i) => guide.share[i]! > 0.5).sort((a, b) => guide.share[b]! - guide.share[a]!);
   for (const i of byShare) {
@@ -52,8 +65,18 @@ export function construct(instance: Instance, guide: Guide, among: readonly numb
 
 const take = <T>(list: readonly T[], random: () => number): T | undefined => list[Math.floor(random() * list.length)];
 
-/** What is taken out before it is planted anew: whole bags, a stretch of weeks of some, or a crop wherever it is. */
-function ruined({ candidates }: Instance, bags: readonly BagUse[], random: () => number): (bag: BagUse, index: number) => boolean {
+/** What is taken out of a garden before it is planted anew, and what may not come back at once. */
+interface Ruin {
+  readonly isOut: (bag: BagUse, index: number) => boolean;
+  readonly isBarred: (index: number) => boolean;
+  /** Whether another bag is to be bought for what went. */
+  readonly isTrade: boolean;
+}
+
+const noneBarred = () => false;
+
+/** Whole bags, a stretch of weeks of some, a crop wherever it is, or a bag whose like are not bought again: something else has to take the place and the money. */
+function ruined({ candidates }: Instance, bags: readonly BagUse[], random: () => number): Ruin {
   const way = random();
   const planted = bags.filter((bag) => LANES.some((part) => bag.parts[part].length > 0));
   const some = new Set(Array.from({ length: 1 + Math.floor(random() * 3) }, () => take(planted, random)));
@@ -61,13 +84,16 @@ function ruined({ candidates }: Instance, bags: readonly BagUse[], random: () =>
   const end = start + 6 + Math.floor(random() * 20);
   const bag = take(planted, random);
   const crop = bag && candidates[take(LANES.flatMap((part) => bag.parts[part]), random)!]!.cropIndex;
-  if (way < 0.5) return (b) => some.has(b);
-  if (way < 0.8) return (b, i) => some.has(b) && candidates[i]!.end > start && candidates[i]!.from < end;
-  return (_, i) => candidates[i]!.cropIndex === crop;
+  if (way < 0.45) return { isOut: (b) => some.has(b), isBarred: noneBarred, isTrade: false };
+  if (way < 0.72) return { isOut: (b, i) => some.has(b) && candidates[i]!.end > start && candidates[i]!.from < end, isBarred: noneBarred, isTrade: false };
+  if (way < 0.9) return { isOut: (_, i) => candidates[i]!.cropIndex === crop, isBarred: way < 0.82 ? noneBarred : (i) => candidates[i]!.cropIndex === crop, isTrade: false };
+  return { isOut: (b) => b === bag, isBarred: (i) => candidates[i]!.classIndex === bag?.classIndex, isTrade: true };
 }
 
 /** Helpings: at the end a garden that is worse by this much is hardly ever kept. */
 const COLDEST = 0.05;
+/** Share of the best worth that a search may fall behind before it goes back. */
+const TOO_FAR = 0.08;
 /** Share of tries that also look at one more bag. */
 const BUYS = 0.25;
 
@@ -81,13 +107,13 @@ export function* improve(start: State, choices: Choices, seed: number, rounds: n
   let best = start;
   let bestWorth = nowWorth;
   // Hot at first, so that the search wanders; cold at the end, so that it settles.
-  const hottest = 0.01 * Math.abs(nowWorth) + 0.5;
+  const hottest = 0.02 * Math.abs(nowWorth) + 0.5;
   const cooling = (COLDEST / hottest) ** (1 / Math.max(1, rounds));
   let heat = hottest;
   for (;;) {
     const trial = now.copy();
     const bags = bagsOf(trial);
-    const isOut = ruined(instance, bags, random);
+    const { isOut, isBarred, isTrade } = ruined(instance, bags, random);
     const open = bags.flatMap((bag): Pick<BagUse, "classIndex" | "parts">[] => {
       const out = LANES.flatMap((part) => bag.parts[part].filter((i) => isOut(bag, i)));
       for (const i of out) trial.remove(i);
@@ -98,15 +124,35 @@ export function* improve(start: State, choices: Choices, seed: number, rounds: n
       return [{ classIndex: bag.classIndex, parts: left }];
     });
     const more = take(buyable, random);
-    if (more !== undefined && random() < BUYS && trial.bought[more]! < instance.classes[more]!.buyable) open.push({ classIndex: more, parts: noPlantings() });
-    const shake = () => 0.8 + 0.4 * random();
+    if (more !== undefined && (random() < BUYS || isTrade) && trial.bought[more]! < instance.classes[more]!.buyable) open.push({ classIndex: more, parts: noPlantings() });
+    const shake = (i: number) => (isBarred(i) ? 0 : 0.8 + 0.4 * random());
     for (const { bag } of open.map((bag) => ({ bag, turn: random() })).sort((a, b) => a.turn - b.turn)) replant(trial, bag, choices, shake);
     const worth = trial.worth();
     if (worth > nowWorth || random() < Math.exp((worth - nowWorth) / heat)) [now, nowWorth] = [trial, worth];
     if (worth > bestWorth + 1e-9) [best, bestWorth] = [trial, worth];
     heat = Math.max(COLDEST, heat * cooling);
     // Far from the best for long is time lost.
-    if (nowWorth < bestWorth - 0.03 * Math.abs(bestWorth)) [now, nowWorth] = [best, bestWorth];
+    if (nowWorth < bestWorth - TOO_FAR * Math.abs(bestWorth)) [now, nowWorth] = [best, bestWorth];
     yield best;
+  }
+}
+
+/** Share of the rounds that all starts have in turn. */
+const HEATS = 0.6;
+
+/** Improves several gardens in turn, then the best of them: which bags are bought decides much and seldom changes later on. Gives the best so far after each round. */
+export function* race(gardens: readonly State[], choices: Choices, seed: number, rounds: number): Generator<State, never> {
+  const runs = gardens.map((best, n) => ({ search: improve(best, choices, seed + n, rounds), best, worth: best.worth() }));
+  const turns = Math.floor((HEATS * rounds) / runs.length);
+  let ahead = runs.reduce((a, b) => (b.worth > a.worth ? b : a));
+  for (let round = 0; ; round++) {
+    const run = runs[Math.floor(round / turns)] ?? ahead;
+    const best = run.search.next().value;
+    if (best !== run.best) {
+      run.best = best;
+      run.worth = best.worth();
+    }
+    if (run.worth > ahead.worth) ahead = run;
+    yield ahead.best;
   }
 }

@@ -14,6 +14,13 @@ export function foodWorth(instance: Instance, fortnight: number, group: number, 
   return helpings * earliness(instance.weights, fortnight);
 }
 
+/** Food of a candidate by quarter, g. */
+export function quartersOf({ food }: Pick<Candidate, "food">): [quarter: number, g: number][] {
+  const sums = new Map<number, number>();
+  for (const [fortnight, g] of food) sums.set(quarterOf(fortnight), (sums.get(quarterOf(fortnight)) ?? 0) + g);
+  return [...sums];
+}
+
 /** What one crop may come to in a quarter before more of it is worth less, g. */
 export const cropCap = (instance: Instance, group: number): number => (CROP_SHARE * instance.wantG[group]! * FORTNIGHTS) / QUARTERS;
 
