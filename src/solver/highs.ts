@@ -31,13 +31,26 @@ export async function highsSolver(options?: InitOptions): Promise<Solver> {
     if (status === modelStatus.infeasible) return "infeasible";
     return status === modelStatus.timeLimit || status === modelStatus.interrupted ? "stopped" : "failed";
   };
+  /** Runs a model; tells whether it came through. A basis that has gone bad in many small changes ends a run: then it starts anew once. */
+  const ran = (model: Model): boolean => {
+    for (let again = false; ; again = true) {
+      try {
+        model.run();
+        return true;
+      } catch (error) {
+        if (!(error instanceof highs.errors.HighsError)) throw error;
+        model.clearSolver();
+        if (again) return false;
+      }
+    }
+  };
   return {
     relax(m) {
       const model = load(m, false);
       let numRows = m.rowLower.length;
       return {
         solve() {
-          model.run();
+          if (!ran(model)) return { status: "failed", objective: Number.NaN, bound: Number.NaN, columns: new Float64Array(), prices: new Float64Array() };
           const solution = model.getSolution();
           return { status: statusOf(model), objective: model.getObjectiveValue(), bound: model.getObjectiveValue(), columns: solution.colValue, prices: solution.rowDual };
         },
@@ -57,8 +70,7 @@ export async function highsSolver(options?: InitOptions): Promise<Solver> {
       try {
         model.options.set({ time_limit: seconds, mip_rel_gap: gap });
         if (start) model.setSolution({ colValue: start });
-        model.run();
-        const status = statusOf(model);
+        const status = ran(model) ? statusOf(model) : "failed";
         const bound = Number(model.info.get("mip_dual_bound"));
         if (status === "failed" || status === "infeasible") return { status, objective: Number.NaN, bound, columns: new Float64Array(), prices: new Float64Array() };
         return { status, objective: model.getObjectiveValue(), bound, columns: model.getSolution().colValue, prices: new Float64Array() };

@@ -5,7 +5,7 @@ import type { Crop, Goal, Method } from "../crop";
 import type { Day } from "../day";
 import { type Fit, fit } from "../fit";
 import { type HookLoad, type Load, loadOn, loadOnHook, loadOnSpot } from "../load";
-import { distanceBetween, type Point, type SidePoint } from "../placement";
+import { distanceBetween, type Point, type SidePoint, whereOf } from "../placement";
 import { inForce, type SchoolsInForce } from "../school";
 import { type Clash, clashesOf } from "./clash";
 import { claimedFrom, daysTogether } from "./crowd";
@@ -131,7 +131,7 @@ function viewPlanting(draft: Draft, drafts: readonly Draft[], standings: Readonl
     goal,
     shape,
     gapCm,
-    where: planting.surface === "side" ? "side" : "top",
+    where: whereOf(planting.surface),
     half: halfOf(planting),
     plants: planting.plants ?? undefined,
     sunHours: planting.surface === "side" ? sunHours : sunFor(draft, others, standings, sunHours),

@@ -3,6 +3,7 @@ import { judgeSeason, type Season } from "../calendar";
 import type { Crop, Goal, Method } from "../crop";
 import { addDays, type Day } from "../day";
 import { methodsFor, rankMethods } from "../fit";
+import { whereOf } from "../placement";
 import type { SchoolsInForce } from "../school";
 import type { Planting } from "./plan";
 import type { Setting } from "./setting";
@@ -38,7 +39,7 @@ export function draftOf(planting: Planting, setting: Setting, schools: SchoolsIn
   const found = setting.findGoal(planting.goalId);
   if (!found) return undefined;
   const { crop, goal } = found;
-  const where = planting.surface === "side" ? "side" : "top";
+  const where = whereOf(planting.surface);
   const ranked = rankMethods(goal, where, schools.start, setting.hands);
   const choice = ranked.find((c) => c.method.method === planting.method);
   const method = choice?.method ?? methodsFor(goal, where)[0] ?? goal.methods[0]!;

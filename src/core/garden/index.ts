@@ -19,5 +19,5 @@ export { type PlainSetting, type Reference, type Setting, settingFrom, shapeOf }
 export type { Patch } from "./positions";
 export { plantingOf, suggestGoal } from "./suggest";
 export { shareOf, type Span, spanOf } from "./span";
-export { type Sums, sumsOf } from "./sums";
+export { type Sums, sumsOf, tooThirsty } from "./sums";
 export { rowThirst, wateringDays, weeklyThirst } from "./thirst";

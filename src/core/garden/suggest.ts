@@ -2,6 +2,7 @@ import { judgeSeason } from "../calendar";
 import type { Crop, Goal } from "../crop";
 import type { Day } from "../day";
 import { fit, GRADES, rankMethods, surfaceFor } from "../fit";
+import { whereOf } from "../placement";
 import type { RowView } from "./assess";
 import { type MatchLine, matchAll } from "./match";
 import { sunWhile } from "./light";
@@ -17,7 +18,7 @@ const ROUND_THE_EDGE = 4;
  * as many as reach good. Undefined when it does not grow there.
  */
 export function plantingOf({ crop, goal }: { crop: Crop; goal: Goal }, row: RowView, sowOn: Day, setting: Setting, on?: Planting["surface"]): Omit<Planting, "id"> | undefined {
-  const where = on === undefined ? surfaceFor(goal, row.shape) : on === "side" ? "side" : "top";
+  const where = on === undefined ? surfaceFor(goal, row.shape) : whereOf(on);
   if (where && !goal.where.includes(where)) return undefined;
   const start = where && chooseStart(rankMethods(goal, where, row.schools.start, setting.hands), (method) => judgeSeason(crop, goal, method, sowOn, setting.climate));
   if (!start) return undefined;

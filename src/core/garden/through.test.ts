@@ -4,7 +4,7 @@ import { CROP_GOALS, findGoal, findMix } from "@/library";
 import { id, planOf, planting, settingWith } from "@/testing/garden";
 import {
   adviceFor, assessGarden, changeOf, changePlanting, changeRow, comparePlans, copyRow, curesFor, economyOf, findSpots, groundOf, hoursByWeek, isTooHeavy, matchAll, movePlanting, nudgeBag, orderLines,
-  passesTaste, Plan, type Planting, plantingOf, rehouse, rowThirst, sowAgain, sumsOf, swapBags, weeklyThirst,
+  passesTaste, Plan, type Planting, plantingOf, rehouse, rowThirst, sowAgain, sumsOf, swapBags, tooThirsty, weeklyThirst,
 } from ".";
 import { addDays } from "../day";
 import { windowsOf } from "../sun";
@@ -268,9 +268,14 @@ it("sums a garden as its parts do, and survives being sent", () => {
   const garden = assessGarden(plan, setting);
   const sums = sumsOf(garden, setting, "2026-05-18");
   expect(sums.economy).toEqual(economyOf(garden, setting, "2026-05-18", 52));
-  expect(sums.hours).toEqual(hoursByWeek(garden, setting, "2026-05-18", 52));
+  const hours = hoursByWeek(garden, setting, "2026-05-18", 52);
+  expect(sums.hours * 52).toBeCloseTo(hours.reduce((a, b) => a + b, 0), 9);
+  expect(sums.busiest).toEqual({ from: addDays("2026-05-18", 7 * hours.indexOf(Math.max(...hours))), hours: Math.max(...hours) });
   expect(sums.water).toHaveLength(26);
   for (const { from, l } of sums.water) expect(l).toBe(weeklyThirst(garden, addDays(from, 7), setting));
+  const dry = 0.5 * sums.waterMost.l;
+  expect(tooThirsty(sums, dry)).toEqual({ from: sums.water.find(({ l }) => l > dry)!.from, share: 2 });
+  expect(tooThirsty(sums, sums.waterMost.l)).toBeUndefined();
   expect(sums.meal?.goalId).toBe("pak-choi/leaf");
   expect(structuredClone(sums)).toEqual(sums);
 });

@@ -6,3 +6,4 @@ export { type Half, halfCapacity, HALVES, inHalf, otherHalf, partingRadius, plac
 export { capacity, placeTop } from "./place";
 export { leastDistance, type Point } from "./region";
 export { placeSides, type SidePoint } from "./sides";
+export { whereOf } from "./where";

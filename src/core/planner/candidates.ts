@@ -4,7 +4,7 @@ import { addDays, type Day } from "../day";
 import { rankMethods } from "../fit";
 import { FOOD_GROUPS, foodGroup, NO_WANTS, picksOf, tasteOf, weeklyWantG } from "../food";
 import { assessGarden, type Garden, halfOf, type Planting, type Setting, shadeAcross, sunWhile, weeklyThirst } from "../garden";
-import { type Half, otherHalf } from "../placement";
+import { type Half, otherHalf, whereOf } from "../placement";
 import { inForce } from "../school";
 import { type SowingBill, sowingBill } from "../sowing";
 import { drawnL, evaporationOn, openCm2, wallFactor } from "../water";
@@ -102,7 +102,7 @@ export function instanceOf(ask: Ask): Instance {
     };
     for (const k of classes) {
       for (const lane of lanesOf(k, goal)) {
-        const [best] = rankMethods(goal, lane === "side" ? "side" : "top", inForce(setting.schools, k.row.schools).start, setting.hands);
+        const [best] = rankMethods(goal, whereOf(lane), inForce(setting.schools, k.row.schools).start, setting.hands);
         if (!best) continue;
         let stand: Stand | undefined;
         let bill: SowingBill | undefined;
@@ -168,7 +168,7 @@ function shadeIn(classes: readonly BagClass[], candidates: readonly Candidate[],
 function laneIn(k: BagClass, planting: Planting): Lane {
   const half = halfOf(planting);
   if (half && k.parts > 0) return k.parts === 2 ? "first-half" : half;
-  return planting.surface === "side" ? "side" : "top";
+  return whereOf(planting.surface);
 }
 
 /** The plan's own plantings that are not sown yet, each with the bag that it is in, so that a repair can keep them. */

@@ -6,7 +6,7 @@ import { addDays, type Day, daysBetween } from "../day";
 import { fit } from "../fit";
 import { picksOf } from "../food";
 import type { Setting } from "../garden";
-import { HALVES } from "../placement";
+import { HALVES, whereOf } from "../placement";
 import { inForce } from "../school";
 import { coefficient } from "../water";
 import { type BagClass, FORTNIGHTS, type Lane, WEEKS } from "./instance";
@@ -66,7 +66,7 @@ export function standOf(k: BagClass, lane: Lane, goal: Goal, season: Season, set
   const half = HALVES.find((h) => h === lane);
   const claimed = half ? 0.5 : sideHoles(k.shape) === 0 ? 0 : lane === "side" ? 1 - SIDE_SHARE : SIDE_SHARE;
   const claimedL = claimed * soilL;
-  const verdict = fit({ goal, shape: k.shape, gapCm: k.row.gapCm ?? undefined, where: lane === "side" ? "side" : "top", half, plants, sunHours: Number.POSITIVE_INFINITY, season, schools: inForce(setting.schools, k.row.schools), claimedL });
+  const verdict = fit({ goal, shape: k.shape, gapCm: k.row.gapCm ?? undefined, where: whereOf(lane), half, plants, sunHours: Number.POSITIVE_INFINITY, season, schools: inForce(setting.schools, k.row.schools), claimedL });
   if (verdict.limits.some((l) => l.code !== "season" && l.grade === "wrong") || verdict.plants === 0) return undefined;
   const areaCm2 = verdict.sown?.areaCm2 ?? 0;
   return { plants: verdict.plants, areaCm2, units: verdict.sown ? areaCm2 / 10_000 : (verdict.plants ?? 0) };

@@ -2,8 +2,9 @@
 export { type Aim, AIMS, type Ask, withAim } from "./ask";
 export type { Covered, Missing } from "./explain";
 export { instanceOf } from "./candidates";
-export { type Instance } from "./instance";
+export { FORTNIGHTS, type Instance, type Lane } from "./instance";
 export { type Effort, type Progress, type Proposal, propose, solve, type Step } from "./propose";
-export { relax, relaxationOf } from "./relax";
+export { relax, type Relaxed, relaxationOf } from "./relax";
+export { promising } from "./search";
 export type { LinearModel, Solved, Solver } from "./solver";
 export { State } from "./state";

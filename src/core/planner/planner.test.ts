@@ -88,6 +88,23 @@ describe("the search against all gardens there are", () => {
     expectAssigned(state);
   });
 
+  it.each([1, 2, 3, 4, 6])("finds a garden, and no bound below the best, though the solver fails from its run %i on", (from) => {
+    const instance = smallInstance(4, 1);
+    const best = bruteForce(instance);
+    let runs = 0;
+    const failing: Solver = {
+      ...solver,
+      relax(model) {
+        const open = solver.relax(model);
+        return { ...open, solve: () => (++runs > from ? { ...open.solve(), status: "failed" } : open.solve()) };
+      },
+    };
+    const { state, bound } = last(solve(instance, failing, { rounds: 100, polishSeconds: 0, proofs: 10, seed: 1 }));
+    expect(runs).toBeGreaterThan(from);
+    expect(state.worth()).toBeCloseTo(best, 6);
+    expect(bound).toBeGreaterThanOrEqual(best - 1e-6);
+  });
+
   it("keeps its sums through adding and taking out", () => {
     const instance = smallInstance(9);
     const state = new State(instance);

@@ -1,5 +1,5 @@
 import { type Cut, Cuts } from "./cuts";
-import { CROP_LOSS, earliness, FORTNIGHTS, type Instance, LANES, QUARTERS, SEGMENTS, WEEKS } from "./instance";
+import { CROP_LOSS, earliness, type Instance, LANES, QUARTERS, SEGMENTS, WEEKS } from "./instance";
 import type { LinearModel, OpenModel, Solver } from "./solver";
 import { cropCap, foodWorth, quartersOf } from "./state";
 
@@ -267,12 +267,14 @@ export class OpenRelaxation {
 
   /** The best relaxed garden of all. @returns "failed" when the solver fails */
   solve(): Relaxed | "failed" {
-    let before = INFINITY;
+    let best: Relaxed | undefined;
     for (let round = 0; ; round++) {
       const relaxed = this.priced();
-      if (relaxed === "none") return "failed";
-      if (relaxed === "failed" || round >= CUT_ROUNDS || relaxed.bound > before - CUT_BRINGS * Math.abs(before)) return relaxed;
-      before = relaxed.bound;
+      // Where the solver fails on the cuts, the bound without them still holds.
+      if (relaxed === "none" || relaxed === "failed") return best ?? "failed";
+      const brings = best === undefined ? INFINITY : best.bound - relaxed.bound;
+      best = relaxed;
+      if (round >= CUT_ROUNDS || brings < CUT_BRINGS * Math.abs(best.bound)) return best;
       this.cut(this.cuts.brokenBy(relaxed));
     }
   }

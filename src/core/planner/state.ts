@@ -3,7 +3,7 @@ import { type Candidate, CROP_LOSS, CROP_SHARE, earliness, FORTNIGHTS, type Inst
 /** A limit that keeps a planting out: no bag free then, floor, load, water, cells in the nursery, or money. */
 export type Blocked = "bag" | "floor" | "load" | "water" | "cells" | "budget";
 
-export const quarterOf = (fortnight: number) => Math.floor((fortnight * QUARTERS) / FORTNIGHTS);
+const quarterOf = (fortnight: number) => Math.floor((fortnight * QUARTERS) / FORTNIGHTS);
 
 /** Worth of some food of a kind in a fortnight, in helpings: less beyond what is wanted, and little beyond twice that. */
 export function foodWorth(instance: Instance, fortnight: number, group: number, g: number): number {

@@ -285,7 +285,7 @@ export function Bench({ household, today, saved, earlier, setting: plain, means,
               onFindSpots={() => change((p) => findSpots(p, garden, setting))}
             />
           )}
-          {garden.rows.length > 0 && <Year sums={sums} setting={setting} today={today} waterLDay={means.waterLDay} />}
+          {garden.rows.length > 0 && <Year sums={sums} setting={setting} waterLDay={means.waterLDay} />}
         </div>
         <aside
           aria-label={t("bench.panel")}

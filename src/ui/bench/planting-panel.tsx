@@ -8,7 +8,7 @@ import type { Crop } from "@/core/crop";
 import { addDays } from "@/core/day";
 import { type Fix, methodsFor } from "@/core/fit";
 import { DayText, type Planting, plantingOf, type PlantingView, type RowView, type Setting } from "@/core/garden";
-import { HALVES } from "@/core/placement";
+import { HALVES, whereOf } from "@/core/placement";
 import { wholeField } from "@/core/quantity";
 import { Button } from "@/ui/primitives/button";
 import { Caution } from "@/ui/primitives/caution";
@@ -50,7 +50,7 @@ export function PlantingPanel({ view, row, crops, setting, rows, onChange, onOth
   const { t, crop, bag, day, quantity } = useWords();
   const [every, setEvery] = useState(USUAL_EVERY);
   const { planting, goal, method } = view;
-  const where = planting.surface === "side" ? "side" : "top";
+  const where = whereOf(planting.surface);
   const plants = planting.plants ?? 0;
   const last = useMemo(() => lastSowing(view.crop, goal, method, planting.sowOn, setting.climate), [view.crop, goal, method, planting.sowOn, setting.climate]);
   const clashes = row.clashes.filter((c) => c.plantingId === planting.id || c.otherId === planting.id);

@@ -1,9 +1,8 @@
 "use client";
 
 import { useCallback } from "react";
-import { addDays, type Day } from "@/core/day";
 import { FOOD_GROUPS, NO_WANTS, weeklyWantG } from "@/core/food";
-import type { Setting, Sums } from "@/core/garden";
+import { type Setting, type Sums, tooThirsty } from "@/core/garden";
 import { Chart, chartInk } from "@/ui/draw/chart";
 import { useWords } from "@/ui/words/use-words";
 
@@ -11,14 +10,12 @@ import { useWords } from "@/ui/words/use-words";
 const KINDS = ["leaf", "water", "soil", "marigold", "beet", "soil-light"] as const;
 
 /** The year week by week: food by kind against what is wanted, and water against what can be carried. */
-export function Year({ sums, setting, today, waterLDay }: { sums: Sums; setting: Setting; today: Day; waterLDay: number | null }) {
+export function Year({ sums, setting, waterLDay }: { sums: Sums; setting: Setting; waterLDay: number | null }) {
   const { t, day, month, money, quantity, shown, number } = useWords();
-  const { economy, water, hours } = sums;
+  const { economy, water, waterMost: most, hours, busiest } = sums;
   const want = Object.values(weeklyWantG(setting.wants ?? NO_WANTS, setting.people ?? { adults: 2, children: 0 })).reduce((a, b) => a + b, 0);
-  const busiest = Math.max(...hours);
-  const most = water.reduce((a, b) => (b.l > a.l ? b : a));
   const limit = waterLDay === null ? undefined : 7 * waterLDay;
-  const over = limit === undefined ? undefined : water.find((w) => w.l > limit);
+  const over = limit === undefined ? undefined : tooThirsty(sums, limit);
 
   const food = useCallback(() => {
     const inks = chartInk();
@@ -78,9 +75,9 @@ export function Year({ sums, setting, today, waterLDay }: { sums: Sums; setting:
       <Chart option={food} height={240} label={t("year.foodChart", { food: quantity(economy.totalG / 1000, "mass") })} />
       <p className="mt-2 mb-1 text-[0.9375rem]">
         {most.l > 0 ? t("year.waterMost", { water: quantity(most.l, "volume"), day: day(most.from) }) : t("bench.waterNone")}{" "}
-        {over && limit !== undefined && <b className="text-beet">▲ {t("year.waterOver", { limit: quantity(limit, "volume"), day: day(over.from), share: number((100 * most.l) / limit) })}</b>}
+        {over && limit !== undefined && <b className="text-beet">▲ {t("year.waterOver", { limit: quantity(limit, "volume"), day: day(over.from), share: number(100 * over.share) })}</b>}
       </p>
-      <p className="mb-1 text-[0.9375rem]">{t("year.work", { hours: number(hours.reduce((a, b) => a + b, 0) / hours.length), most: number(busiest), day: day(addDays(today, 7 * hours.indexOf(busiest))) })}</p>
+      <p className="mb-1 text-[0.9375rem]">{t("year.work", { hours: number(hours), most: number(busiest.hours), day: day(busiest.from) })}</p>
       <Chart option={drawn} height={120} label={t("year.waterChart", { water: quantity(most.l, "volume") })} />
     </section>
   );
