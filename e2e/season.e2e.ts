@@ -261,7 +261,7 @@ it("proposes a garden, keeps a pinned row, mends the rest, and moves by hand", {
     await page.waitForFunction(() => !document.querySelector('[role="dialog"]')!.textContent!.includes("Stop, take"), { timeout: 60_000 });
   };
   await propose("Work out three gardens");
-  await see(page, "of the best that is possible with the");
+  await see(page, "the best that is possible with the");
   await page.locator('section[aria-label="Soonest food"] button').click();
   await see(page, "Not saved");
   const titles = (row: number) => page.$$eval(`section[aria-label="Row ${row}"] [data-strip] button`, (bars) => bars.map((b) => b.title));

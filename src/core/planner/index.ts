@@ -3,7 +3,7 @@ export { type Aim, AIMS, type Ask, withAim } from "./ask";
 export type { Covered, Missing } from "./explain";
 export { instanceOf } from "./candidates";
 export { FORTNIGHTS, type Instance, type Lane } from "./instance";
-export { type Effort, type Progress, type Proposal, propose, solve, type Step } from "./propose";
+export { type Effort, gapOf, isAsGood, type Progress, type Proposal, propose, solve, type Step } from "./propose";
 export { relax, type Relaxed, relaxationOf } from "./relax";
 export { promising } from "./search";
 export type { LinearModel, Solved, Solver } from "./solver";

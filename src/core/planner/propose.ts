@@ -102,7 +102,8 @@ function withOutBy(ask: Ask, planting: Planting): Planting {
   return own?.outBy === undefined ? planting : { ...planting, outBy: own.outBy };
 }
 
-const gapOf = (bound: number, worth: number) => (bound > 1e-9 ? Math.max(0, bound - worth) / bound : 0);
+/** Share of a bound that a garden's worth misses, 0 to 1. */
+export const gapOf = (bound: number, worth: number): number => (bound > 1e-9 ? Math.max(0, bound - worth) / bound : 0);
 
 /**
  * Proposes a garden: builds it by the relaxed one, improves it round by round, lets the solver polish the part that can
@@ -155,6 +156,9 @@ function proposalOf(ask: Ask, instance: Instance, state: State, bound: number, n
     missing: missingFrom(state),
   };
 }
+
+/** Whether so little is missing that a garden is as good as any. */
+export const isAsGood = (gap: number): boolean => gap < 0.0005;
 
 /** With less than this share missing, a bound is near enough. */
 const NEAR_ENOUGH = 0.005;

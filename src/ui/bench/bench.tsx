@@ -243,7 +243,7 @@ export function Bench({ household, today, saved, earlier, setting: plain, means,
       {(load.grade === "over" || load.grade === "near" || spotsOver > 0) && plain.limitKgM2 !== undefined && (
         <div className="grid gap-1 border-b border-line px-4 py-2 lg:px-6">
           {load.grade === "over" && <Caution grave>{t("bench.totalOver", { load: quantity(load.kgM2, "load"), limit: quantity(plain.limitKgM2, "load") })}</Caution>}
-          {load.grade === "near" && <Caution grave>{t("bench.totalNear", { share: `${words.number((load.share ?? 0) * 100)} %` })}</Caution>}
+          {load.grade === "near" && <Caution grave>{t("bench.totalNear", { share: words.percent(load.share ?? 0) })}</Caution>}
           {spotsOver > 0 && (
             <Caution grave>
               {t("bench.spotsOver", { count: spotsOver })} {t("cautions.floor")}

@@ -6,12 +6,12 @@ import { useWords } from "@/ui/words/use-words";
 
 /** The figures that never leave sight: bags and mix, load against the floor's limit, water, cost and worth, first meal. */
 export function Totals({ garden, sums }: { garden: Garden; sums: Sums }) {
-  const { t, shown, quantity, number, money, day, crop } = useWords();
+  const { t, shown, quantity, percent, money, day, crop } = useWords();
   const { load, rows, soilL } = garden;
   const { economy, meal } = sums;
   const perArea = shown(load.kgM2, "load");
   const over = load.grade === "over" || rows.some(isTooHeavy);
-  const share = load.share === undefined ? t("bench.noShare") : t("bench.share", { share: `${number(load.share * 100)} %` });
+  const share = load.share === undefined ? t("bench.noShare") : t("bench.share", { share: percent(load.share) });
   const water = shown(sums.waterNowL, "volume");
   return (
     <div className="-mx-3 flex flex-wrap gap-y-2 lg:mx-0 lg:ml-auto lg:flex-nowrap">

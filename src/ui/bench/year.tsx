@@ -11,7 +11,7 @@ const KINDS = ["leaf", "water", "soil", "marigold", "beet", "soil-light"] as con
 
 /** The year week by week: food by kind against what is wanted, and water against what can be carried. */
 export function Year({ sums, setting, waterLDay }: { sums: Sums; setting: Setting; waterLDay: number | null }) {
-  const { t, day, month, money, quantity, shown, number } = useWords();
+  const { t, day, month, money, quantity, shown, number, percent } = useWords();
   const { economy, water, waterMost: most, hours, busiest } = sums;
   const want = Object.values(weeklyWantG(setting.wants ?? NO_WANTS, setting.people ?? { adults: 2, children: 0 })).reduce((a, b) => a + b, 0);
   const limit = waterLDay === null ? undefined : 7 * waterLDay;
@@ -75,7 +75,7 @@ export function Year({ sums, setting, waterLDay }: { sums: Sums; setting: Settin
       <Chart option={food} height={240} label={t("year.foodChart", { food: quantity(economy.totalG / 1000, "mass") })} />
       <p className="mt-2 mb-1 text-[0.9375rem]">
         {most.l > 0 ? t("year.waterMost", { water: quantity(most.l, "volume"), day: day(most.from) }) : t("bench.waterNone")}{" "}
-        {over && limit !== undefined && <b className="text-beet">▲ {t("year.waterOver", { limit: quantity(limit, "volume"), day: day(over.from), share: number(100 * over.share) })}</b>}
+        {over && limit !== undefined && <b className="text-beet">▲ {t("year.waterOver", { limit: quantity(limit, "volume"), day: day(over.from), share: percent(over.share) })}</b>}
       </p>
       <p className="mb-1 text-[0.9375rem]">{t("year.work", { hours: number(hours), most: number(busiest.hours), day: day(busiest.from) })}</p>
       <Chart option={drawn} height={120} label={t("year.waterChart", { water: quantity(most.l, "volume") })} />

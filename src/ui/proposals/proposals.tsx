@@ -2,7 +2,7 @@
 
 import Link from "next/link";
 import { useEffect, useState } from "react";
-import { type Aim, AIMS, type Proposal } from "@/core/planner";
+import { type Aim, AIMS, isAsGood, type Proposal } from "@/core/planner";
 import type { Outcome, Problem } from "@/core/problem";
 import { Button, buttonClass } from "@/ui/primitives/button";
 import { SelectField } from "@/ui/primitives/field";
@@ -33,7 +33,7 @@ const isOpen = ({ status }: Line) => status === "waiting" || status === "working
 
 /** Gardens for every household of the programme, worked out on the server while people do other things. */
 export function Proposals({ start, ask, read, take }: ProposalsProps) {
-  const { t, number, money, problem: say } = useWords();
+  const { t, percent, money, problem: say } = useWords();
   const [lines, setLines] = useState(start);
   const [aim, setAim] = useState<Aim>("value");
   const [failure, setFailure] = useState<Problem>();
@@ -102,9 +102,10 @@ export function Proposals({ start, ask, read, take }: ProposalsProps) {
                       aim: t(`propose.aims.${line.aim ?? "value"}`),
                       plantings: Object.keys(proposal.adds).length,
                       cost: money(proposal.minor),
-                      gap: `${number(100 * proposal.gap)} %`,
+                      best: String(isAsGood(proposal.gap)),
+                      gap: percent(proposal.gap),
                     })}{" "}
-                    <span className="text-muted">{proposal.covered.filter((c) => c.share >= 0.01).map((c) => `${t(`foodGroups.${c.group}`)} ${Math.round(100 * c.share)} %`).join(" · ")}</span>
+                    <span className="text-muted">{proposal.covered.filter((c) => c.share >= 0.01).map((c) => `${t(`foodGroups.${c.group}`)} ${percent(c.share)}`).join(" · ")}</span>
                   </>
                 ) : (
                   <span className="text-muted">{t(`proposals.status.${line.status}`)}</span>

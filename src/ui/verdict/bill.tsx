@@ -20,7 +20,7 @@ interface BillProps {
 
 /** What the sowing takes, at a confidence that the person chooses: seeds, cells, weight, and until when seedlings may wait. */
 export function Bill({ of, plants, areaCm2, setting }: BillProps) {
-  const { t, quantity, number, day, money } = useWords();
+  const { t, quantity, percent, day, money } = useWords();
   const [confidence, setConfidence] = useState<number>(0.9);
   if (plants === 0) return null;
   const own = setting.germination?.[of.crop.id];
@@ -28,7 +28,6 @@ export function Bill({ of, plants, areaCm2, setting }: BillProps) {
   const wanted = bill.pieces === undefined ? { item: `packet/${of.crop.id}`, amount: bill.seedG ?? 0 } : { item: `piece/${of.crop.id}`, amount: bill.pieces };
   const { minor, lines, unpriced } = shoppingOf([wanted], setting.prices ?? {});
   const cells = setting.hands?.cells ?? Number.POSITIVE_INFINITY;
-  const percent = (share: number) => `${number(100 * share)} %`;
   return (
     <div className="text-[0.9375rem]">
       <p className="font-semibold">

@@ -40,6 +40,8 @@ export function useWords() {
     const quantity = (value: number, dimension: Dimension) => formatQuantity(value, dimension, units);
     const temperature = (c: number) => quantity(c, "temperature");
     const number = (n: number) => format.number(n, { maximumFractionDigits: n < 10 ? 1 : 0 });
+    /** A share of 1 in hundredths; it does not break before the sign. */
+    const percent = (share: number) => `${number(100 * share)}\u00a0%`;
     const crop = (goalId: string) => t(`goals.${goalId as GoalName}`);
     const cropName = (cropId: string) => t(`crops.${cropId as CropName}`);
     const money = (minor: number) => format.number(fromMinor(minor, currency), { style: "currency", currency });
@@ -107,6 +109,6 @@ export function useWords() {
       return t.has(key) ? t(key, details) : t("problems.invalid");
     };
     const shown = (value: number, dimension: Dimension) => showQuantity(value, dimension, units);
-    return { t, units, day, days, longDay, month, quantity, shown, number, money, crop, cropName, namesOf, bag, season, dateReason, limit, fix, note, clash, cure, problem };
+    return { t, units, day, days, longDay, month, quantity, shown, number, percent, money, crop, cropName, namesOf, bag, season, dateReason, limit, fix, note, clash, cure, problem };
   }, [t, format, units, currency]);
 }

@@ -3,7 +3,7 @@
 import { useMemo } from "react";
 import type { Day } from "@/core/day";
 import { assessGarden, economyOf, nextMeal, type Plan, type Setting } from "@/core/garden";
-import type { Proposal, Step } from "@/core/planner";
+import { gapOf, isAsGood, type Proposal, type Step } from "@/core/planner";
 import { Button } from "@/ui/primitives/button";
 import { Caution } from "@/ui/primitives/caution";
 import { useWords } from "@/ui/words/use-words";
@@ -22,7 +22,7 @@ interface CardProps {
 
 /** One proposal: what it gives and costs, how near it is to the best that can be proven, why each planting is in it, and what is not. */
 export function ProposalCard({ title, step, proposal, plan, setting, today, onTake }: CardProps) {
-  const { t, number, money, day, crop, cropName, bag, quantity } = useWords();
+  const { t, number, percent, money, day, crop, cropName, bag, quantity } = useWords();
   const seen = useMemo(() => {
     if (!proposal) return undefined;
     const garden = assessGarden(proposal.plan, setting);
@@ -30,7 +30,7 @@ export function ProposalCard({ title, step, proposal, plan, setting, today, onTa
     return { garden, meal: nextMeal(fresh, today), economy: economyOf(garden, setting, today) };
   }, [proposal, setting, today]);
   const known = new Set(plan.rows.flatMap((r) => r.plantings).map((p) => p.id));
-  const gap = (of: { worth: number; bound: number }) => `${number(Math.max(0, 100 * (1 - of.worth / of.bound)))} %`;
+  const gap = gapOf((step ?? proposal)?.bound ?? 0, (step ?? proposal)?.worth ?? 0);
   const dropped = proposal ? plan.rows.flatMap((r) => r.plantings).filter((p) => !proposal.plan.rows.some((r) => r.plantings.some((x) => x.id === p.id))) : [];
   return (
     <section aria-label={title} className="min-w-0 border-t-[1.5px] border-ink bg-card p-3">
@@ -40,7 +40,7 @@ export function ProposalCard({ title, step, proposal, plan, setting, today, onTa
           {step ? (
             <>
               <progress className="h-3 w-full accent-(--leaf)" max={step.of} value={step.done} aria-label={t("propose.progress")} />
-              <p>{Number.isFinite(step.bound) ? t("propose.soFar", { worth: number(step.worth), gap: gap(step) }) : t("propose.first", { worth: number(step.worth) })}</p>
+              <p>{Number.isFinite(step.bound) ? t("propose.soFar", { worth: number(step.worth), gap: percent(gap) }) : t("propose.first", { worth: number(step.worth) })}</p>
             </>
           ) : (
             t("propose.waiting")
@@ -55,7 +55,7 @@ export function ProposalCard({ title, step, proposal, plan, setting, today, onTa
             <Figure label={t("bench.toBuy")} amount={money(proposal.minor)} />
             <Figure label={t("propose.hours")} amount={`${number(proposal.hours)} h`} />
           </dl>
-          <p className="mt-2 text-[0.9375rem] font-semibold">{t("propose.within", { gap: gap(step ?? proposal), considered: number(proposal.considered) })}</p>
+          <p className="mt-2 text-[0.9375rem] font-semibold">{t("propose.within", { best: String(isAsGood(gap)), gap: percent(gap), considered: number(proposal.considered) })}</p>
           {step && (
             <p role="status" className="flex items-center gap-2 text-sm text-muted">
               {t("propose.proving")}
@@ -69,7 +69,7 @@ export function ProposalCard({ title, step, proposal, plan, setting, today, onTa
                 <span aria-hidden="true" className="h-3 border border-ink bg-paper">
                   <i className="block h-full bg-leaf" style={{ width: `${Math.round(100 * c.share)}%` }} />
                 </span>
-                <span className="text-right tabular-nums">{Math.round(100 * c.share)} %</span>
+                <span className="text-right tabular-nums">{percent(c.share)}</span>
               </li>
             ))}
           </ul>
