@@ -1,4 +1,7 @@
 import type { Effort } from "@/core/planner";
 
-/** Enough that another thousand rounds seldom find anything; the same on every machine, so that equal questions get equal gardens. */
-export const EFFORT: Effort = { rounds: 2500, polishSeconds: 10, proofs: 40, seed: 1 };
+/** Rounds after which more seldom find anything, and as many steps as people wait for who watch the bound come down; the same on every machine, so that equal questions get equal gardens. */
+export const EFFORT: Effort = { rounds: 15_000, steps: 150_000, seed: 1 };
+
+/** For many households in turn, while nobody waits for any one of them. */
+export const QUEUE_EFFORT: Effort = { ...EFFORT, steps: 40_000 };

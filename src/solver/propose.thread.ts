@@ -2,7 +2,7 @@ import { randomUUID } from "node:crypto";
 import { parentPort } from "node:worker_threads";
 import { type PlainSetting, settingFrom } from "@/core/garden";
 import { type Ask, propose } from "@/core/planner";
-import { EFFORT } from "./effort";
+import { QUEUE_EFFORT } from "./effort";
 import { highsSolver } from "./highs";
 
 /** A question that travels to the thread: an ask without the look-ups. */
@@ -13,7 +13,7 @@ export interface ThreadQuestion extends Omit<Ask, "setting"> {
 parentPort!.on("message", (question: ThreadQuestion) => {
   void (async () => {
     const solver = await highsSolver();
-    const steps = propose({ ...question, setting: settingFrom(question.setting, question.reference) }, solver, EFFORT, () => randomUUID());
+    const steps = propose({ ...question, setting: settingFrom(question.setting, question.reference) }, solver, QUEUE_EFFORT, () => randomUUID());
     let step = steps.next();
     while (!step.done) step = steps.next();
     parentPort!.postMessage(step.value);

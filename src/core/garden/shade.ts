@@ -1,10 +1,8 @@
-import type { BagShape } from "../bag";
 import { canopyOn } from "../canopy";
 import type { Goal } from "../crop";
 import type { Day } from "../day";
-import type { Half } from "../placement";
 import type { Draft } from "./draft";
-import { type Standing, standingInHalf } from "./positions";
+import type { Standing } from "./positions";
 
 /** A stand over another keeps this share of the light from it where it covers it all; trained up canes it is thin. Memory. */
 const SHADE = 0.7;
@@ -21,20 +19,19 @@ function coverOf(own: Standing, theirs: Standing, widthCm: number): number {
 
 const shadeOf = (goal: Goal) => (goal.support === "none" ? SHADE : THIN_SHADE);
 
-/** A goal in a half of a bag, and how many plants of it; null for a stand sown thick. */
-export interface HalfPlanted {
+/** A goal and where it stands. */
+export interface Stood {
   readonly goal: Goal;
-  readonly half: Half;
-  readonly plants: number | null;
+  readonly standing: Standing;
 }
 
 /** Half grown, a stand wants its light, and one as tall as it will be stands over it. */
 const HALF_GROWN = 0.5;
 
-/** Share of its light that a half-grown planting in one half loses to a full-grown one in the other. */
-export function shadeAcross(shape: BagShape, own: HalfPlanted, other: HalfPlanted): number {
+/** Share of its light that a half-grown planting loses to a full-grown one in the other half of its bag. */
+export function shadeAcross(own: Stood, other: Stood): number {
   if (other.goal.heightCm <= TALLER * HALF_GROWN * own.goal.heightCm) return 0;
-  return shadeOf(other.goal) * coverOf(standingInHalf(shape, own.goal, own.half, own.plants), standingInHalf(shape, other.goal, other.half, other.plants), other.goal.widthCm);
+  return shadeOf(other.goal) * coverOf(own.standing, other.standing, other.goal.widthCm);
 }
 
 /** Hours of sun that reach a planting on a day under taller neighbours on the same top. */

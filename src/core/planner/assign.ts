@@ -1,6 +1,6 @@
 import { type Half, HALVES, otherHalf } from "../placement";
 import { type BagClass, type Instance, type Lane, LANES } from "./instance";
-import type { State } from "./state";
+import type { Placing, State } from "./state";
 
 /** One bag of a garden under construction, and the chosen candidates in each part of it. */
 export interface BagUse {
@@ -12,6 +12,9 @@ export interface BagUse {
 
 export const noPlantings = (): Record<Lane, number[]> => ({ top: [], side: [], "first-half": [], "second-half": [] });
 
+/** One more bag of a class, to be bought. */
+export const newBag = ({ instance, bought }: State, classIndex: number): BagUse => ({ classIndex, number: instance.classes[classIndex]!.bagIds.length + bought[classIndex]!, parts: noPlantings() });
+
 /** The lane whose candidates a part of a bag takes: alike halves share one. */
 export const laneOf = (k: BagClass, part: Lane): Lane => (k.parts === 2 && part === "second-half" ? "first-half" : part);
 
@@ -22,25 +25,61 @@ export function inOthersLight(instance: Instance, index: number, half: Half, oth
   return instance.shade(index, half, other) > a.spareLight || instance.shade(other, otherHalf(half), index) > b.spareLight;
 }
 
-/** The bags of a garden: each planting goes to the first that is free and where nothing stands in its light. Whole tops are taken from the first bag on and parted ones from the last, so that they never meet. */
+/**
+ * The bags of a garden. Each planting goes to the part that it was meant for where that is free, else to the first that
+ * is free and where nothing stands in its light. A bag is whole or parted for the year; as many are parted as have to be.
+ */
 export function bagsOf(state: State): BagUse[] {
   const { classes, candidates } = state.instance;
+  const placings = state.placings().sort(({ index: a }, { index: b }) => candidates[a]!.from - candidates[b]!.from || candidates[a]!.end - candidates[b]!.end || a - b);
   const byClass = classes.map((k, classIndex) => Array.from({ length: k.bagIds.length + state.bought[classIndex]! }, (_, number): BagUse => ({ classIndex, number, parts: noPlantings() })));
+  const meant = byClass.map((bags) => bags.map(() => 0));
+  for (const { index, home } of placings) {
+    const { classIndex, lane } = candidates[index]!;
+    if (home && home.number < meant[classIndex]!.length && isHalf(lane)) meant[classIndex]![home.number]! += 1;
+  }
+  // The bags with most plantings meant for a half are parted, the last of equals first.
+  const parted = byClass.map((bags, classIndex) => [...bags].sort((a, b) => meant[classIndex]![b.number]! - meant[classIndex]![a.number]! || b.number - a.number).slice(0, state.partedBags(classIndex)));
+  const whole = byClass.map((bags, classIndex) => bags.filter((bag) => !parted[classIndex]!.includes(bag)));
   const freeFrom = new Map<number[], number>();
-  for (const index of state.chosen().sort((a, b) => candidates[a]!.from - candidates[b]!.from || candidates[a]!.end - candidates[b]!.end || a - b)) {
+  for (const { index, home } of placings) {
     const c = candidates[index]!;
     const k = classes[c.classIndex]!;
-    const bags = byClass[c.classIndex]!;
-    const inOrder = c.lane === "top" || c.lane === "side" ? bags : bags.slice(bags.length - state.partedBags(c.classIndex)).reverse();
+    const inOrder = isHalf(c.lane) ? parted[c.classIndex]! : c.lane === "top" ? whole[c.classIndex]! : byClass[c.classIndex]!;
     const open = inOrder.flatMap((bag) => LANES.filter((part) => laneOf(k, part) === c.lane).map((part) => ({ part, list: bag.parts[part], bag })));
     const free = open.filter(({ list }) => (freeFrom.get(list) ?? k.freeFrom) <= c.from);
     const [first] = free;
     if (!first) throw new Error("more plantings than bags at one time");
     const bright = free.filter(({ bag, part }) => !HALVES.some((half) => half === part && bag.parts[otherHalf(half)].some((i) => inOthersLight(state.instance, index, half, i))));
+    const own = bright.find(({ bag, part }) => bag.number === home?.number && part === home.part);
     // A planting that is kept stays in its own half where that is free.
-    const { list } = bright.find(({ bag, part }) => bag === first.bag && part === c.surface) ?? bright[0] ?? first;
+    const { list } = own ?? bright.find(({ bag, part }) => bag === first.bag && part === c.surface) ?? bright[0] ?? first;
     list.push(index);
     freeFrom.set(list, c.end);
   }
   return byClass.flat();
+}
+
+const isHalf = (lane: Lane) => lane === "first-half" || lane === "second-half";
+
+/** Plantings that stand in the light of the one beside them, one of each such pair: rather not one that the plan has already. */
+const inTheDark = (instance: Instance, bags: readonly BagUse[]): Placing[] =>
+  bags.flatMap(({ number, parts }) =>
+    parts["first-half"].flatMap((i) =>
+      parts["second-half"].flatMap((j): Placing[] => {
+        if (!inOthersLight(instance, i, "first-half", j)) return [];
+        return [instance.candidates[j]!.plantingId === undefined ? { index: j, home: { number, part: "second-half" } } : { index: i, home: { number, part: "first-half" } }];
+      }),
+    ),
+  );
+
+/** Takes out what stands in another's light, until nothing does, and lets all else stay in its bag. */
+export function settle(state: State): void {
+  for (;;) {
+    const bags = bagsOf(state);
+    state.settle(bags.flatMap(({ number, parts }) => LANES.flatMap((part) => parts[part].map((index) => ({ index, home: { number, part } })))));
+    const dark = inTheDark(state.instance, bags);
+    if (dark.length === 0) return;
+    for (const { index, home } of dark) if (state.has(index)) state.remove(index, home);
+  }
 }

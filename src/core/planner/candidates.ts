@@ -3,7 +3,7 @@ import { type Crop, type Goal, type Method, startsFromSeed } from "../crop";
 import { addDays, type Day } from "../day";
 import { rankMethods } from "../fit";
 import { FOOD_GROUPS, foodGroup, NO_WANTS, picksOf, tasteOf, weeklyWantG } from "../food";
-import { assessGarden, type Garden, halfOf, type Planting, type Setting, shadeAcross, sunWhile, weeklyThirst } from "../garden";
+import { assessGarden, type Garden, halfOf, type Planting, type Setting, shadeAcross, standingInHalf, type Stood, sunWhile, weeklyThirst } from "../garden";
 import { type Half, otherHalf, whereOf } from "../placement";
 import { inForce } from "../school";
 import { type SowingBill, sowingBill } from "../sowing";
@@ -151,15 +151,29 @@ export function instanceOf(ask: Ask): Instance {
   };
 }
 
-/** Shade between the halves of a bag, worked out once for each pair of goals. */
+/** Shade between the halves of a bag, worked out once for each pair of stands that are alike; places are worked out once for each stand. */
 function shadeIn(classes: readonly BagClass[], candidates: readonly Candidate[], setting: Setting): Instance["shade"] {
-  const known = new Map<string, number>();
-  const planted = ({ goalId, plants }: Candidate, half: Half) => ({ goal: setting.findGoal(goalId)!.goal, half, plants });
+  const alike = new Map<string, number>();
+  const kindOf = candidates.map(({ classIndex, goalId, plants }) => {
+    const key = `${classIndex} ${goalId} ${plants}`;
+    alike.set(key, alike.get(key) ?? alike.size);
+    return alike.get(key)!;
+  });
+  const stood = { "first-half": new Map<number, Stood>(), "second-half": new Map<number, Stood>() };
+  const stoodIn = (half: Half, index: number): Stood => {
+    const { classIndex, goalId, plants } = candidates[index]!;
+    const known = stood[half].get(kindOf[index]!);
+    if (known) return known;
+    const { goal } = setting.findGoal(goalId)!;
+    const found = { goal, standing: standingInHalf(classes[classIndex]!.shape, goal, half, plants) };
+    stood[half].set(kindOf[index]!, found);
+    return found;
+  };
+  const shares = { "first-half": new Map<number, number>(), "second-half": new Map<number, number>() };
   return (index, half, other) => {
-    const [own, its] = [candidates[index]!, candidates[other]!];
-    const key = `${own.classIndex} ${half} ${own.goalId} ${own.plants} ${its.goalId} ${its.plants}`;
-    const share = known.get(key) ?? shadeAcross(classes[own.classIndex]!.shape, planted(own, half), planted(its, otherHalf(half)));
-    known.set(key, share);
+    const pair = kindOf[index]! * alike.size + kindOf[other]!;
+    const share = shares[half].get(pair) ?? shadeAcross(stoodIn(half, index), stoodIn(otherHalf(half), other));
+    shares[half].set(pair, share);
     return share;
   };
 }

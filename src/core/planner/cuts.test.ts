@@ -7,7 +7,8 @@ import { FORTNIGHTS, type Instance, SEGMENTS } from "./instance";
 import { type Relaxation, relaxationOf } from "./relax";
 import { rounding } from "./rounding";
 import type { Solver } from "./solver";
-import { cropCap, quartersOf, State } from "./state";
+import { State } from "./state";
+import { cropCap, quartersOf } from "./worth";
 
 let solver: Solver;
 beforeAll(async () => {

@@ -1,16 +1,16 @@
 import { assessGarden, type Plan, type Planting } from "../garden";
 import type { Ask } from "./ask";
-import { bagsOf } from "./assign";
+import { bagsOf, settle } from "./assign";
 import { standingPart, stayingBags } from "./bags";
 import { instanceOf } from "./candidates";
 import { addsOf, type Covered, coveredBy, type Missing, missingFrom } from "./explain";
 import { type Instance, LANES } from "./instance";
-import { OpenRelaxation, relaxationOf } from "./relax";
+import { polish } from "./polish";
+import { OpenRelaxation } from "./relax";
 import { choicesOf } from "./replant";
-import { fill, improve, nearest, promising, race, starts } from "./search";
+import { fill, improve, nearest, race, starts } from "./search";
 import type { Solver } from "./solver";
 import { State } from "./state";
-import { tighten } from "./tighten";
 
 /** How far a search is, or the proof of how good its garden is: steps done and in all, its worth in helpings, and the most that any garden of these candidates can be worth: infinite until the relaxation tells. */
 export interface Step {
@@ -21,7 +21,7 @@ export interface Step {
   readonly bound: number;
 }
 
-/** What is told while a proposal is worked out. The garden stands when the proof begins. */
+/** What is told while a proposal is worked out, and the best garden so far. */
 export interface Progress extends Step {
   readonly proposal?: Proposal;
 }
@@ -45,10 +45,8 @@ export interface Proposal {
 
 export interface Effort {
   readonly rounds: number;
-  /** Seconds that the solver may polish at the end of the search; 0 for none. */
-  readonly polishSeconds: number;
-  /** Steps of the proof. */
-  readonly proofs: number;
+  /** Steps that the solver may take to polish the garden and to prove how good it is; 0 for none. */
+  readonly steps: number;
   readonly seed: number;
 }
 
@@ -105,27 +103,32 @@ function withOutBy(ask: Ask, planting: Planting): Planting {
 /** Share of a bound that a garden's worth misses, 0 to 1. */
 export const gapOf = (bound: number, worth: number): number => (bound > 1e-9 ? Math.max(0, bound - worth) / bound : 0);
 
+/** Told while the solver works, when nothing can be yielded; true stops it. */
+type Watch = (step: Step) => boolean;
+const NEVER: Watch = () => false;
+
 /**
- * Proposes a garden: builds it by the relaxed one, improves it round by round, lets the solver polish the part that can
- * still be better, and then proves how much better any other could be. Yields its progress after each step; whoever
- * drives it may stop and take the best so far.
+ * Proposes a garden: builds it by the relaxed one and improves it round by round. Then the solver polishes it, and
+ * proves how much better any other could be. Yields its progress after each step, from the first garden that stands on
+ * with the best so far; whoever drives it may stop at any time.
  *
  * @param newId ids for what is new; equal asks with equal ids give equal proposals
  * @param instance the ask in numbers, where it has been worked out already
  */
-export function* propose(ask: Ask, solver: Solver, effort: Effort, newId: (n: number) => string, instance: Instance = instanceOf(ask)): Generator<Progress, Proposal, boolean | undefined> {
-  const steps = solve(instance, solver, effort, (state) => faultsIn(ask, state));
-  let proposal: Proposal | undefined;
+export function* propose(ask: Ask, solver: Solver, effort: Effort, newId: (n: number) => string, instance: Instance = instanceOf(ask), watch: Watch = NEVER): Generator<Progress, Proposal, boolean | undefined> {
+  const steps = solve(instance, solver, effort, (state) => faultsIn(ask, state), watch);
+  let found: { state: State; proposal: Proposal } | undefined;
+  const proposalFor = (state: State, bound: number) => (found?.state === state ? found.proposal : proposalOf(ask, instance, state, bound, newId));
   let stop: boolean | undefined;
   for (;;) {
     const { done, value } = steps.next(stop);
     if (done) {
-      const { state, bound } = value;
-      return proposal ? { ...proposal, bound, gap: gapOf(bound, proposal.worth) } : proposalOf(ask, instance, state, bound, newId);
+      const proposal = proposalFor(value.state, value.bound);
+      return { ...proposal, bound: value.bound, gap: gapOf(value.bound, proposal.worth) };
     }
-    const { state, ...step } = value;
-    if (step.doing === "proof") proposal ??= proposalOf(ask, instance, state, step.bound, newId);
-    stop = yield { ...step, proposal };
+    const { standing, ...step } = value;
+    if (standing) found = { state: standing, proposal: proposalFor(standing, step.bound) };
+    stop = yield { ...step, proposal: found?.proposal };
   }
 }
 
@@ -160,56 +163,60 @@ function proposalOf(ask: Ask, instance: Instance, state: State, bound: number, n
 /** Whether so little is missing that a garden is as good as any. */
 export const isAsGood = (gap: number): boolean => gap < 0.0005;
 
-/** With less than this share missing, a bound is near enough. */
-const NEAR_ENOUGH = 0.005;
-/** A proof that has brought hardly anything in so many steps will not bring more in time. */
-const PATIENCE = 16;
-const HARDLY_LESS = 0.98;
+/** With less than this share missing, a garden is good enough. */
+const NEAR_ENOUGH = 0.002;
+/** Rounds after which people see the best garden so far, while the search goes on. */
+const LOOK = 1500;
+
+/** Where the search is, and the best garden without a fault so far. */
+interface Found extends Step {
+  readonly standing: State | undefined;
+}
 
 /**
  * The search by itself, for those who hold an instance. Send true to stop it.
  *
  * @param faultsOf candidates of a garden that are at fault for reasons which the instance does not know
  */
-export function* solve(instance: Instance, solver: Solver, effort: Effort, faultsOf: (state: State) => readonly number[] = () => []): Generator<Step & { state: State }, { state: State; bound: number }, boolean | undefined> {
+export function* solve(instance: Instance, solver: Solver, effort: Effort, faultsOf: (state: State) => readonly number[] = () => [], watch: Watch = NEVER): Generator<Found, { state: State; bound: number }, boolean | undefined> {
   const all = instance.candidates.map((_, i) => i);
   const first = new State(instance);
   fill(first, choicesOf(instance, all));
-  let stop = yield { doing: "search", done: 0, of: effort.rounds, worth: first.worth(), bound: Number.POSITIVE_INFINITY, state: first };
+  let stop = yield { doing: "search", done: 0, of: effort.rounds, worth: first.worth(), bound: Number.POSITIVE_INFINITY, standing: undefined };
   const open = new OpenRelaxation(instance, solver);
   try {
     const guide = open.solve();
     if (guide === "failed") throw new Error("the solver failed on the relaxation");
-    let { bound } = guide;
+    const { bound } = guide;
     const list = nearest(instance, guide);
     const choices = choicesOf(instance, list);
     const gardens = [first, ...starts(instance, guide, list, choices)];
     let best = gardens.reduce((a, b) => (b.worth() > a.worth() ? b : a));
-    const searched = (done: number) => ({ doing: "search" as const, done, of: effort.rounds, worth: best.worth(), bound, state: best });
+    let standing: State | undefined;
+    const stand = (state: State) => {
+      const whole = mended(state, list, faultsOf, effort.seed);
+      standing = standing && standing.worth() >= whole.worth() ? standing : whole;
+      return standing;
+    };
+    const searched = (done: number): Found => ({ doing: "search", done, of: effort.rounds, worth: (standing ?? best).worth(), bound, standing });
     if (!stop) stop = yield searched(0);
     const search = race(gardens, choices, effort.seed, effort.rounds);
     for (let round = 1; round <= effort.rounds && !stop; round++) {
       best = search.next().value;
-      if (round % 10 === 0 || round === effort.rounds) stop = yield searched(round);
+      if (round % LOOK === 0) stand(best);
+      if (round % 10 === 0) stop = yield searched(round);
     }
-    const left = promising(instance, guide, bound, best.worth());
-    if (effort.polishSeconds > 0 && left.length <= POLISHED && !stop) {
-      const polished = polish(instance, solver, best, left, effort.polishSeconds);
-      if (polished.state.worth() > best.worth()) best = polished.state;
-      bound = Math.min(bound, Math.max(polished.bound, best.worth()));
+    const state = stand(best);
+    const worth = state.worth();
+    const proving = (steps: number, lowest: number): Step => ({ doing: "proof", done: Math.min(steps, effort.steps), of: effort.steps, worth, bound: Math.max(worth, Math.min(bound, lowest)) });
+    if (effort.steps === 0 || stop || (yield { ...proving(0, bound), standing })) return { state, bound };
+    const polished = polish(instance, solver, open, guide, state, NEAR_ENOUGH, (at) => watch(proving(at.steps, at.bound)) || at.steps >= effort.steps);
+    if (polished.state !== state) {
+      // The solver knows nothing of shade between the halves of a bag.
+      settle(polished.state);
+      stand(replanted(polished.state, list, effort.seed));
     }
-    best = mended(best, list, faultsOf, effort.seed);
-    const worth = best.worth();
-    const gaps: number[] = [];
-    for (const proven of tighten(open, guide, worth)) {
-      bound = Math.min(bound, proven);
-      const gap = gapOf(bound, worth);
-      const earlier = gaps[gaps.length - PATIENCE];
-      if (stop || gaps.length >= effort.proofs || gap < NEAR_ENOUGH || (earlier !== undefined && gap > HARDLY_LESS * earlier)) break;
-      stop = yield { doing: "proof", done: gaps.length, of: effort.proofs, worth, bound, state: best };
-      gaps.push(gap);
-    }
-    return { state: best, bound };
+    return { state: standing ?? state, bound: Math.max(polished.bound, worth) };
   } finally {
     open.close();
   }
@@ -217,6 +224,16 @@ export function* solve(instance: Instance, solver: Solver, effort: Effort, fault
 
 /** Rounds in which a garden finds itself anew after something was taken out. */
 const ANEW = 200;
+
+/** Plants what was left empty, and lets the whole find itself anew. */
+function replanted(state: State, list: readonly number[], seed: number): State {
+  const choices = choicesOf(state.instance, list);
+  fill(state, choices);
+  const search = improve(state, choices, seed, ANEW);
+  let best = state;
+  for (let round = 0; round < ANEW; round++) best = search.next().value;
+  return best;
+}
 
 /** Takes what is at fault out of a garden for good, and plants its place anew, until nothing is. */
 function mended(start: State, list: readonly number[], faultsOf: (state: State) => readonly number[], seed: number): State {
@@ -227,25 +244,8 @@ function mended(start: State, list: readonly number[], faultsOf: (state: State) 
     const left = state.copy();
     for (const i of faults) {
       barred.add(i);
-      while (left.chosen().includes(i)) left.remove(i);
+      while (left.has(i)) left.remove(i);
     }
-    const choices = choicesOf(left.instance, list.filter((i) => !barred.has(i)));
-    fill(left, choices);
-    const search = improve(left, choices, seed, ANEW);
-    state = left;
-    for (let round = 0; round < ANEW; round++) state = search.next().value;
+    state = replanted(left, list.filter((i) => !barred.has(i)), seed);
   }
-}
-
-/** With more open candidates than this the solver finds nothing in the time that people wait. */
-const POLISHED = 3000;
-
-/** Lets the solver look for better whole gardens among the promising candidates; every other would be worse, so its bound holds for all. */
-function polish(instance: Instance, solver: Solver, best: State, open: readonly number[], seconds: number): { state: State; bound: number } {
-  const { model, columnOf } = relaxationOf(instance, open);
-  const solved = solver.whole(model, { seconds, gap: 0.001 });
-  if (solved.status === "failed" || solved.status === "infeasible") return { state: best, bound: Number.POSITIVE_INFINITY };
-  const state = new State(instance);
-  for (const [i, column] of columnOf) for (let n = Math.round(solved.columns[column]!); n > 0; n--) if (state.blockedBy(i) === undefined) state.add(i);
-  return { state, bound: solved.bound };
 }

@@ -1,7 +1,7 @@
 import { type Cut, Cuts } from "./cuts";
 import { CROP_LOSS, earliness, type Instance, LANES, QUARTERS, SEGMENTS, WEEKS } from "./instance";
-import type { LinearModel, OpenModel, Solver } from "./solver";
-import { cropCap, foodWorth, quartersOf } from "./state";
+import type { LinearModel, ModelRow, OpenModel, Solver } from "./solver";
+import { cropCap, foodWorth, quartersOf } from "./worth";
 
 const INFINITY = Number.POSITIVE_INFINITY;
 
@@ -52,8 +52,9 @@ export interface Relaxation {
   readonly model: LinearModel;
   /** The model's column of each candidate that is in it. */
   readonly columnOf: ReadonlyMap<number, number>;
-  /** The columns of bags to buy by class, and of packets by crop; -1 for a crop whose packets cost nothing. */
+  /** The columns of bags to buy and of bags that are parted by class, and of packets by crop; -1 for what is never parted, and for a crop whose packets cost nothing. */
   readonly bagColumns: readonly number[];
+  readonly partedColumns: readonly number[];
   readonly packetColumns: readonly number[];
   readonly sackColumn: number;
   /** The columns of food that is eaten by fortnight and kind, each with what 1 g is worth; none while nobody is there. */
@@ -156,15 +157,12 @@ export function relaxationOf(instance: Instance, only: readonly number[] = insta
 function modelOf(frame: Frame, only: readonly number[]): Relaxation {
   const { instance, columns: m } = frame;
   const { classes, crops, dishes, weights } = instance;
-  const columnOf = new Map<number, number>();
-  for (const i of only) {
-    columnOf.set(i, m.column(frame.costOf(i), frame.mostOf(i), true, frame.entriesOf(i)));
-  }
+  const partedColumns = classes.map(() => -1);
   const bagColumns = classes.map((k, index) => {
     const [top, side, firstHalf, secondHalf] = frame.path[index]!;
     const paths = [top, side, firstHalf, secondHalf].filter((path) => path !== undefined);
     const starts = (path: readonly number[] | undefined, n: number): Entry[] => (path ? [[path[k.freeFrom]!, n]] : []);
-    if (k.parts > 0) m.column(0, k.bagIds.length + k.buyable, true, [...starts(top, 1), ...starts(firstHalf, -k.parts), ...starts(secondHalf, -1)]);
+    if (k.parts > 0) partedColumns[index] = m.column(0, k.bagIds.length + k.buyable, true, [...starts(top, 1), ...starts(firstHalf, -k.parts), ...starts(secondHalf, -1)]);
     const column = m.column(-k.minor * weights.perMinor, k.buyable, true, [
       ...starts(top, -1), ...starts(side, -1),
       [frame.mix, k.mixL], [frame.budget, k.minor], [frame.load, k.wetKg], [frame.floor, k.floorM2],
@@ -190,7 +188,9 @@ function modelOf(frame: Frame, only: readonly number[]): Relaxation {
     return frame.seed[i]! < 0 ? -1 : m.column(-crop.packetMinor * weights.perMinor, INFINITY, true, [[frame.seed[i]!, -crop.packetG], [frame.opened[i]!, -1], [frame.budget, crop.packetMinor]]);
   });
   const sackColumn = m.column(-instance.mixMinor * weights.perMinor, INFINITY, true, [[frame.mix, -instance.mixSackL], [frame.budget, instance.mixMinor]]);
-  return { model: m.model(), columnOf, bagColumns, packetColumns, sackColumn, eaten, beyond };
+  // Candidates come last, so that all other columns have the same place whichever candidates are in.
+  const columnOf = new Map(only.map((i) => [i, m.column(frame.costOf(i), frame.mostOf(i), true, frame.entriesOf(i))]));
+  return { model: m.model(), columnOf, bagColumns, partedColumns, packetColumns, sackColumn, eaten, beyond };
 }
 
 /** The relaxed garden: the most that any garden can be worth, how much it has of each candidate, and what one more would add. */
@@ -220,16 +220,6 @@ function starters(instance: Instance): number[] {
   return [...best.values()].flat();
 }
 
-/** A column that is whole in every garden: bags of a class that are bought, sacks of mix, packets of a crop. */
-export interface WholeColumn {
-  readonly column: number;
-  readonly upper: number;
-  readonly of: "bags" | "sacks" | "packets";
-}
-
-/** Least and most that whole columns may be. */
-export type Within = ReadonlyMap<WholeColumn, readonly [lower: number, upper: number]>;
-
 /** Rounds in which cuts are looked for at most, and the share of the bound that a round has to bring for another. */
 const CUT_ROUNDS = 8;
 const CUT_BRINGS = 0.001;
@@ -244,22 +234,18 @@ export class OpenRelaxation {
   private readonly entries: Entry[][];
   private readonly columns: Map<number, number>;
   private readonly open: OpenModel;
-  private readonly cuts: Cuts;
+  private readonly finder: Cuts;
   private nextColumn: number;
   private nextRow: number;
-  readonly whole: readonly WholeColumn[];
+  /** All cuts so far. They hold for the model of any candidates. */
+  readonly cuts: Cut[] = [];
 
   constructor(private readonly instance: Instance, solver: Solver) {
     this.frame = new Frame(instance);
     this.entries = instance.candidates.map((_, i) => this.frame.entriesOf(i));
-    const { model, columnOf, bagColumns, packetColumns, sackColumn, eaten, beyond } = modelOf(this.frame, starters(instance));
+    const { model, columnOf, packetColumns, eaten, beyond } = modelOf(this.frame, starters(instance));
     this.columns = new Map(columnOf);
-    this.cuts = new Cuts(instance, { packetColumns, eaten, beyond });
-    this.whole = [
-      ...bagColumns.map((column, i): WholeColumn => ({ column, upper: instance.classes[i]!.buyable, of: "bags" })),
-      { column: sackColumn, upper: INFINITY, of: "sacks" },
-      ...packetColumns.filter((column) => column >= 0).map((column): WholeColumn => ({ column, upper: INFINITY, of: "packets" })),
-    ];
+    this.finder = new Cuts(instance, { packetColumns, eaten, beyond });
     this.nextColumn = model.cost.length;
     this.nextRow = model.rowLower.length;
     this.open = solver.relax(model);
@@ -271,31 +257,22 @@ export class OpenRelaxation {
     for (let round = 0; ; round++) {
       const relaxed = this.priced();
       // Where the solver fails on the cuts, the bound without them still holds.
-      if (relaxed === "none" || relaxed === "failed") return best ?? "failed";
+      if (relaxed === "failed") return best ?? "failed";
       const brings = best === undefined ? INFINITY : best.bound - relaxed.bound;
       best = relaxed;
       if (round >= CUT_ROUNDS || brings < CUT_BRINGS * Math.abs(best.bound)) return best;
-      this.cut(this.cuts.brokenBy(relaxed));
+      this.cut(this.finder.brokenBy(relaxed));
     }
-  }
-
-  /** The best relaxed garden in which some whole columns keep within limits; "none" when there is none. */
-  solveWithin(limits: Within): Relaxed | "none" | "failed" {
-    for (const [{ column }, [lower, upper]] of limits) this.open.within(column, lower, upper);
-    const relaxed = this.priced();
-    for (const { column, upper } of limits.keys()) this.open.within(column, 0, upper);
-    return relaxed;
   }
 
   close(): void {
     this.open.close();
   }
 
-  private priced(): Relaxed | "none" | "failed" {
+  private priced(): Relaxed | "failed" {
     const { candidates } = this.instance;
     for (;;) {
       const solved = this.open.solve();
-      if (solved.status === "infeasible") return "none";
       if (solved.status !== "optimal") return "failed";
       const reduced = Float64Array.from(candidates, (_, i) => {
         let rest = this.frame.costOf(i);
@@ -320,19 +297,21 @@ export class OpenRelaxation {
 
   /** Adds cuts, for the candidates that are in the model and those that are let in later. */
   private cut(cuts: readonly Cut[]): void {
-    const rows = cuts.map(({ columns, candidates, upper }) => {
+    for (const { candidates } of cuts) {
       const row = this.nextRow++;
-      const there: Entry[] = [...columns];
-      for (const [i, value] of candidates) {
-        this.entries[i]!.push([row, value]);
-        const column = this.columns.get(i);
-        if (column !== undefined) there.push([column, value]);
-      }
-      return { lower: -INFINITY, upper, entries: there };
-    });
-    if (rows.length > 0) this.open.addRows(rows);
+      for (const [i, value] of candidates) this.entries[i]!.push([row, value]);
+    }
+    this.cuts.push(...cuts);
+    if (cuts.length > 0) this.open.addRows(rowsOf(cuts, this.columns));
   }
 }
+
+/** Cuts as rows of a model, by the columns that its candidates have there. */
+export const rowsOf = (cuts: readonly Cut[], columnOf: ReadonlyMap<number, number>): ModelRow[] =>
+  cuts.map(({ columns, candidates, upper }) => ({
+    lower: -INFINITY, upper,
+    entries: [...columns, ...candidates.flatMap(([i, value]): Entry[] => (columnOf.has(i) ? [[columnOf.get(i)!, value]] : []))],
+  }));
 
 /** The relaxation of a question, solved once. @returns undefined when the solver fails */
 export function relax(instance: Instance, solver: Solver): Relaxed | undefined {

@@ -1,7 +1,7 @@
 import { HALVES } from "../placement";
 import { type BagUse, inOthersLight, laneOf } from "./assign";
 import { type Instance, type Lane, WEEKS } from "./instance";
-import type { State } from "./state";
+import type { Placing, State } from "./state";
 
 /** Candidates that are tried, by class, lane and the week in which they come in. */
 export type Choices = readonly Readonly<Record<Lane, readonly (readonly number[])[]>>[];
@@ -56,8 +56,8 @@ function bestYear(state: State, classIndex: number, part: Lane, kept: readonly n
 }
 
 /** Plants the free weeks of some parts of a bag, one part after the other; gives what was added, and what that is worth. */
-function plantParts(state: State, { classIndex, parts }: Pick<BagUse, "classIndex" | "parts">, which: readonly Lane[], choices: Choices, shake: (index: number) => number): { added: number[]; worth: number } {
-  const added: number[] = [];
+function plantParts(state: State, { classIndex, number, parts }: BagUse, which: readonly Lane[], choices: Choices, shake: (index: number) => number): { added: Placing[]; worth: number } {
+  const added: Placing[] = [];
   let worth = 0;
   const beside: number[] = [];
   for (const part of which) {
@@ -66,8 +66,9 @@ function plantParts(state: State, { classIndex, parts }: Pick<BagUse, "classInde
     for (const i of path.sort((a, b) => state.gainInBag(b) - state.gainInBag(a))) {
       if (state.gainInBag(i) <= 0 || state.blockedBy(i) !== undefined) continue;
       worth += state.gain(i);
-      state.add(i);
-      added.push(i);
+      const planting = { index: i, home: { number, part } };
+      state.add(i, planting.home);
+      added.push(planting);
       if (part === "first-half") beside.push(i);
     }
   }
@@ -75,19 +76,19 @@ function plantParts(state: State, { classIndex, parts }: Pick<BagUse, "classInde
 }
 
 /** Plants what is free in a bag, as a whole or parted, whichever comes to more; leaves it where nothing pays. */
-export function replant(state: State, bag: Pick<BagUse, "classIndex" | "parts">, choices: Choices, shake: (index: number) => number): boolean {
+export function replant(state: State, bag: BagUse, choices: Choices, shake: (index: number) => number): boolean {
   const { parts } = bag;
   const halved = parts["first-half"].length + parts["second-half"].length > 0;
   const whole = parts.top.length + parts.side.length > 0;
   const canPart = state.instance.classes[bag.classIndex]!.parts > 0;
   const ways: Lane[][] = [...(halved ? [] : [["side", "top"] as Lane[]]), ...(whole || !canPart ? [] : [["first-half", "second-half"] as Lane[]])];
-  const undo = (added: readonly number[]) => [...added].reverse().forEach((i) => state.remove(i));
-  let best: { added: number[]; worth: number } | undefined;
+  const undo = (added: readonly Placing[]) => [...added].reverse().forEach(({ index, home }) => state.remove(index, home));
+  let best: { added: Placing[]; worth: number } | undefined;
   for (const way of ways) {
     const tried = plantParts(state, bag, way, choices, shake);
     undo(tried.added);
     if (tried.worth > (best?.worth ?? 1e-9)) best = tried;
   }
-  for (const i of best?.added ?? []) state.add(i);
+  for (const { index, home } of best?.added ?? []) state.add(index, home);
   return best !== undefined;
 }

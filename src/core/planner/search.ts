@@ -1,5 +1,5 @@
 import { seededRandom } from "../chance";
-import { bagsOf, type BagUse, noPlantings } from "./assign";
+import { bagsOf, type BagUse, newBag, noPlantings, settle } from "./assign";
 import { type Instance, LANES, WEEKS } from "./instance";
 import type { Relaxed } from "./relax";
 import { type Choices, replant } from "./replant";
@@ -7,10 +7,11 @@ import { State } from "./state";
 
 type Guide = Pick<Relaxed, "share" | "reduced">;
 
-/** Candidates that can be part of a garden worth more than `worth`: all others lose more than the bound leaves. */
-export function promising(instance: Instance, guide: Guide, bound: number, worth: number): number[] {
-  const leeway = Math.max(0, bound - worth) + 1e-6;
-  return instance.candidates.flatMap((c, i) => (guide.share[i]! > 1e-6 || guide.reduced[i]! >= -leeway || c.plantingId !== undefined ? [i] : []));
+/** Candidates that can be part of a better garden than one, and its own: all others lose more than the bound leaves. */
+export function promising(instance: Instance, guide: Relaxed, best: State): number[] {
+  const leeway = Math.max(0, guide.bound - best.worth()) + 1e-6;
+  const own = new Set(best.chosen());
+  return instance.candidates.flatMap((_, i) => (guide.share[i]! > 1e-6 || guide.reduced[i]! >= -leeway || own.has(i) ? [i] : []));
 }
 
 /** At most so many candidates of each lane are tried by hand; the solver sees the rest. */
@@ -35,8 +36,9 @@ export function fill(state: State, choices: Choices, first = 0): void {
   const { classes } = state.instance;
   classes.forEach((_, n) => {
     const classIndex = (first + n) % classes.length;
-    while (state.bought[classIndex]! < classes[classIndex]!.buyable && replant(state, { classIndex, parts: noPlantings() }, choices, steady));
+    while (state.bought[classIndex]! < classes[classIndex]!.buyable && replant(state, newBag(state, classIndex), choices, steady));
   });
+  settle(state);
 }
 
 /** Gardens to start from: the relaxed one rounded, and one for each kind of bag that is bought before all others. */
@@ -114,19 +116,20 @@ export function* improve(start: State, choices: Choices, seed: number, rounds: n
     const trial = now.copy();
     const bags = bagsOf(trial);
     const { isOut, isBarred, isTrade } = ruined(instance, bags, random);
-    const open = bags.flatMap((bag): Pick<BagUse, "classIndex" | "parts">[] => {
-      const out = LANES.flatMap((part) => bag.parts[part].filter((i) => isOut(bag, i)));
-      for (const i of out) trial.remove(i);
+    const open = bags.flatMap((bag): BagUse[] => {
+      const out = LANES.flatMap((part) => bag.parts[part].filter((i) => isOut(bag, i)).map((index) => ({ index, home: { number: bag.number, part } })));
+      for (const { index, home } of out) trial.remove(index, home);
       const empty = LANES.every((part) => bag.parts[part].length === 0);
       if (out.length === 0 && !empty) return [];
       const left = noPlantings();
       for (const part of LANES) left[part] = bag.parts[part].filter((i) => !isOut(bag, i));
-      return [{ classIndex: bag.classIndex, parts: left }];
+      return [{ ...bag, parts: left }];
     });
     const more = take(buyable, random);
-    if (more !== undefined && (random() < BUYS || isTrade) && trial.bought[more]! < instance.classes[more]!.buyable) open.push({ classIndex: more, parts: noPlantings() });
+    if (more !== undefined && (random() < BUYS || isTrade) && trial.bought[more]! < instance.classes[more]!.buyable) open.push(newBag(trial, more));
     const shake = (i: number) => (isBarred(i) ? 0 : 0.8 + 0.4 * random());
     for (const { bag } of open.map((bag) => ({ bag, turn: random() })).sort((a, b) => a.turn - b.turn)) replant(trial, bag, choices, shake);
+    settle(trial);
     const worth = trial.worth();
     if (worth > nowWorth || random() < Math.exp((worth - nowWorth) / heat)) [now, nowWorth] = [trial, worth];
     if (worth > bestWorth + 1e-9) [best, bestWorth] = [trial, worth];
@@ -142,8 +145,10 @@ const HEATS = 0.6;
 
 /** Improves several gardens in turn, then the best of them: which bags are bought decides much and seldom changes later on. Gives the best so far after each round. */
 export function* race(gardens: readonly State[], choices: Choices, seed: number, rounds: number): Generator<State, never> {
-  const runs = gardens.map((best, n) => ({ search: improve(best, choices, seed + n, rounds), best, worth: best.worth() }));
-  const turns = Math.floor((HEATS * rounds) / runs.length);
+  const turns = Math.floor((HEATS * rounds) / gardens.length);
+  // The one that goes on cools down to the end.
+  const cooled = rounds - (gardens.length - 1) * turns;
+  const runs = gardens.map((best, n) => ({ search: improve(best, choices, seed + n, cooled), best, worth: best.worth() }));
   let ahead = runs.reduce((a, b) => (b.worth > a.worth ? b : a));
   for (let round = 0; ; round++) {
     const run = runs[Math.floor(round / turns)] ?? ahead;

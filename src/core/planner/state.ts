@@ -1,41 +1,38 @@
-import { type Candidate, CROP_LOSS, CROP_SHARE, earliness, FORTNIGHTS, type Instance, type Lane, QUARTERS, SEGMENTS, WEEKS } from "./instance";
+import { type Amounts, amountsOf } from "./amounts";
+import { type Candidate, FORTNIGHTS, type Instance, type Lane, WEEKS } from "./instance";
+import { wantedG } from "./worth";
+
 
 /** A limit that keeps a planting out: no bag free then, floor, load, water, cells in the nursery, or money. */
 export type Blocked = "bag" | "floor" | "load" | "water" | "cells" | "budget";
-
-const quarterOf = (fortnight: number) => Math.floor((fortnight * QUARTERS) / FORTNIGHTS);
-
-/** Worth of some food of a kind in a fortnight, in helpings: less beyond what is wanted, and little beyond twice that. */
-export function foodWorth(instance: Instance, fortnight: number, group: number, g: number): number {
-  if (!instance.athome[fortnight]) return 0;
-  const want = instance.wantG[group]!;
-  const [first, second, rest] = SEGMENTS;
-  const helpings = (first * Math.min(g, want) + second * Math.min(Math.max(0, g - want), want) + rest * Math.max(0, g - 2 * want)) / instance.helpingG[group]!;
-  return helpings * earliness(instance.weights, fortnight);
-}
-
-/** Food of a candidate by quarter, g. */
-export function quartersOf({ food }: Pick<Candidate, "food">): [quarter: number, g: number][] {
-  const sums = new Map<number, number>();
-  for (const [fortnight, g] of food) sums.set(quarterOf(fortnight), (sums.get(quarterOf(fortnight)) ?? 0) + g);
-  return [...sums];
-}
-
-/** What one crop may come to in a quarter before more of it is worth less, g. */
-export const cropCap = (instance: Instance, group: number): number => (CROP_SHARE * instance.wantG[group]! * FORTNIGHTS) / QUARTERS;
 
 const byLane = <T>(make: () => T): Record<Lane, T> => ({ top: make(), side: make(), "first-half": make(), "second-half": make() });
 
 /** Bags that have to be parted to have so many plantings in each lane at a time. */
 const partedFor = (most: Record<Lane, number>, parts: number): number => (parts > 0 ? Math.max(Math.ceil(most["first-half"] / parts), most["second-half"]) : 0);
 
+/** Units of a size that hold an amount; what sums leave of nothing is nothing. */
+const unitsFor = (amount: number, size: number): number => (amount > 1e-9 ? Math.ceil(amount / size - 1e-9) : 0);
+
+/** A part of a bag, by the bag's number among those of its class. */
+export interface Home {
+  readonly number: number;
+  readonly part: Lane;
+}
+
+/** A chosen candidate, and the part of a bag that it was meant for. */
+export interface Placing {
+  readonly index: number;
+  readonly home: Home | undefined;
+}
+
 /**
  * A garden under construction: which candidates are in it, what that comes to, and what it is worth. Adding and taking
  * out keep every sum; `fits` tells whether a candidate breaks a limit.
  */
 export class State {
-  /** How many times each chosen candidate is in the garden: alike bags may grow alike. */
-  private readonly times = new Map<number, number>();
+  /** The homes of each chosen candidate: alike bags may grow alike. */
+  private readonly homes = new Map<number, (Home | undefined)[]>();
   readonly bought: number[];
   private readonly occupied: Record<Lane, Int16Array>[];
   /** The most of each lane that are planted at a time. */
@@ -46,6 +43,7 @@ export class State {
   private readonly seedG: Float64Array;
   private readonly water: Float64Array;
   private readonly cells: Int32Array;
+  private readonly amounts: Amounts;
   private piecesMinor = 0;
   private seedMinor = 0;
   private boughtMinor = 0;
@@ -56,12 +54,13 @@ export class State {
   private kept = 0;
 
   constructor(readonly instance: Instance) {
-    const { classes, crops, dishes, groups, baseG } = instance;
+    const { classes, crops, groups, baseG } = instance;
+    this.amounts = amountsOf(instance);
     this.bought = classes.map(() => 0);
     this.occupied = classes.map(() => byLane(() => new Int16Array(WEEKS)));
     this.most = classes.map(() => byLane(() => 0));
     this.food = Float64Array.from({ length: FORTNIGHTS * groups.length }, (_, i) => baseG[Math.floor(i / groups.length)]![i % groups.length]!);
-    this.quarter = new Float64Array(dishes.length * QUARTERS);
+    this.quarter = new Float64Array(this.amounts.capG.length);
     this.count = new Int32Array(crops.length);
     this.seedG = new Float64Array(crops.length);
     this.water = new Float64Array(FORTNIGHTS);
@@ -70,25 +69,41 @@ export class State {
 
   copy(): State {
     const copy = new State(this.instance);
-    for (const i of this.chosen()) copy.change(i, 1);
+    for (const { index, home } of this.placings()) copy.change(index, 1, home);
     this.bought.forEach((n, k) => copy.buy(k, n));
     return copy;
   }
 
   /** Chosen candidates, each as often as it is in the garden. */
   chosen(): number[] {
-    return [...this.times].flatMap(([i, n]) => Array.from({ length: n }, () => i));
+    return [...this.homes].flatMap(([i, homes]) => homes.map(() => i));
   }
 
-  add(index: number): void {
+  has(index: number): boolean {
+    return this.homes.has(index);
+  }
+
+  placings(): Placing[] {
+    return [...this.homes].flatMap(([index, homes]) => homes.map((home) => ({ index, home })));
+  }
+
+  /** Lets each planting stay in the part of a bag that it has been given. */
+  settle(placings: readonly Placing[]): void {
+    this.homes.clear();
+    for (const { index, home } of placings) this.homes.set(index, [...(this.homes.get(index) ?? []), home]);
+  }
+
+  /** @param home where it is meant to stand; anywhere when left out */
+  add(index: number, home?: Home): void {
     const { classIndex } = this.instance.candidates[index]!;
     const needed = this.needs(index);
     if (needed > this.bought[classIndex]!) this.buy(classIndex, needed - this.bought[classIndex]!);
-    this.change(index, 1);
+    this.change(index, 1, home);
   }
 
-  remove(index: number): void {
-    this.change(index, -1);
+  /** @param home from where; from anywhere when left out */
+  remove(index: number, home?: Home): void {
+    this.change(index, -1, home);
     const { classIndex } = this.instance.candidates[index]!;
     const spare = this.bought[classIndex]! - Math.max(0, this.missingBags(classIndex, this.most[classIndex]!));
     if (spare > 0) this.buy(classIndex, -spare);
@@ -101,20 +116,23 @@ export class State {
     return most;
   }
 
-  private change(index: number, sign: 1 | -1): void {
+  private change(index: number, sign: 1 | -1, home: Home | undefined): void {
     const { instance } = this;
     const c = instance.candidates[index]!;
-    const times = (this.times.get(index) ?? 0) + sign;
-    if (times > 0) this.times.set(index, times);
-    else this.times.delete(index);
+    const homes = this.homes.get(index) ?? [];
+    if (sign > 0) this.homes.set(index, [...homes, home]);
+    else if (homes.length === 1) this.homes.delete(index);
+    else {
+      const at = Math.max(0, homes.findIndex((h) => h?.number === home?.number && h?.part === home?.part));
+      this.homes.set(index, homes.filter((_, i) => i !== at));
+    }
     const weeks = this.occupied[c.classIndex]![c.lane];
     for (let week = c.from; week < c.end; week++) weeks[week] = weeks[week]! + sign;
     const most = this.most[c.classIndex]!;
     most[c.lane] = sign > 0 ? Math.max(most[c.lane], this.peak(c.classIndex, c.lane, c.from, c.end)) : this.peak(c.classIndex, c.lane, 0, WEEKS);
-    for (const [fortnight, g] of c.food) {
-      this.food[fortnight * instance.groups.length + c.group]! += sign * g;
-      this.quarter[c.dishIndex * QUARTERS + quarterOf(fortnight)]! += sign * g;
-    }
+    const { food, quarters } = this.amounts;
+    for (let k = food.from[index]!; k < food.from[index + 1]!; k++) this.food[food.slot[k]!]! += sign * food.g[k]!;
+    for (let k = quarters.from[index]!; k < quarters.from[index + 1]!; k++) this.quarter[quarters.slot[k]!]! += sign * quarters.g[k]!;
     for (const [fortnight, l] of c.water) this.water[fortnight]! += sign * l;
     if (c.cells) for (let week = c.cells.from; week < c.cells.end; week++) this.cells[week]! += sign * c.cells.n;
     this.count[c.cropIndex]! += sign;
@@ -131,14 +149,23 @@ export class State {
     return this.piecesMinor + this.seedMinor + this.boughtMinor + this.sacksMinor(this.mixL);
   }
 
+  /** Sacks of mix to buy. */
+  sacks(): number {
+    return unitsFor(this.mixL, this.instance.mixSackL);
+  }
+
+  /** Packets of a crop to buy. */
+  packets(crop: number): number {
+    return unitsFor(this.seedG[crop]!, this.instance.crops[crop]!.packetG);
+  }
+
   private sacksMinor(mixL: number): number {
-    const { mixMinor, mixSackL } = this.instance;
-    return mixL > 1e-9 ? Math.ceil(mixL / mixSackL - 1e-9) * mixMinor : 0;
+    return unitsFor(mixL, this.instance.mixSackL) * this.instance.mixMinor;
   }
 
   private packetsMinor(crop: number, seedG: number): number {
     const { packetMinor, packetG } = this.instance.crops[crop]!;
-    return seedG > 1e-9 ? Math.ceil(seedG / packetG - 1e-9) * packetMinor : 0;
+    return unitsFor(seedG, packetG) * packetMinor;
   }
 
   /** What a candidate would add to the cost, with one more bag where it takes one. */
@@ -162,7 +189,7 @@ export class State {
     const { instance } = this;
     const c = instance.candidates[index]!;
     const k = instance.classes[c.classIndex]!;
-    if (c.plantingId !== undefined && this.times.has(index)) return "bag";
+    if (c.plantingId !== undefined && this.has(index)) return "bag";
     if (this.needs(index) > k.buyable) return "bag";
     const buys = this.buys(index);
     if (buys && this.floorM2 + k.floorM2 > instance.floorM2 + 1e-9) return "floor";
@@ -205,21 +232,19 @@ export class State {
 
   /** What adding a candidate would be worth in a bag that is there. */
   gainInBag(index: number): number {
-    const { instance } = this;
-    const { weights, groups, crops, helpingG } = instance;
-    const c = instance.candidates[index]!;
+    const { weights, crops, candidates } = this.instance;
+    const { food, quarters, wantG, worth, capG, loss } = this.amounts;
+    const c = candidates[index]!;
     let gain = 0;
-    const cap = cropCap(instance, c.group);
-    const over = new Map<number, number>();
-    for (const [fortnight, g] of c.food) {
-      const now = this.food[fortnight * groups.length + c.group]!;
-      gain += foodWorth(instance, fortnight, c.group, now + g) - foodWorth(instance, fortnight, c.group, now);
-      const q = quarterOf(fortnight);
-      over.set(q, (over.get(q) ?? 0) + g);
+    for (let k = food.from[index]!; k < food.from[index + 1]!; k++) {
+      const slot = food.slot[k]!;
+      const now = this.food[slot]!;
+      gain += worth[slot]! * (wantedG(now + food.g[k]!, wantG[slot]!) - wantedG(now, wantG[slot]!));
     }
-    for (const [q, g] of over) {
-      const now = this.quarter[c.dishIndex * QUARTERS + q]!;
-      gain -= (CROP_LOSS * (Math.max(0, now + g - cap) - Math.max(0, now - cap))) / helpingG[c.group]!;
+    for (let k = quarters.from[index]!; k < quarters.from[index + 1]!; k++) {
+      const slot = quarters.slot[k]!;
+      const over = this.quarter[slot]! - capG[slot]!;
+      gain -= loss[slot]! * (Math.max(0, over + quarters.g[k]!) - Math.max(0, over));
     }
     if (this.count[c.cropIndex] === 0) gain += weights.variety + (crops[c.cropIndex]!.must ? weights.must : 0);
     if (c.plantingId !== undefined) gain += weights.keep;
@@ -241,16 +266,11 @@ export class State {
 
   /** What the whole garden is worth, in helpings. */
   worth(): number {
-    const { instance } = this;
-    const { weights, groups, crops, helpingG } = instance;
+    const { weights, crops } = this.instance;
+    const { wantG, worth, capG, loss } = this.amounts;
     let sum = 0;
-    for (let fortnight = 0; fortnight < FORTNIGHTS; fortnight++) {
-      for (let group = 0; group < groups.length; group++) sum += foodWorth(instance, fortnight, group, this.food[fortnight * groups.length + group]!);
-    }
-    instance.dishes.forEach((group, dish) => {
-      const cap = cropCap(instance, group);
-      for (let q = 0; q < QUARTERS; q++) sum -= (CROP_LOSS * Math.max(0, this.quarter[dish * QUARTERS + q]! - cap)) / helpingG[group]!;
-    });
+    for (let slot = 0; slot < worth.length; slot++) sum += worth[slot]! * wantedG(this.food[slot]!, wantG[slot]!);
+    for (let slot = 0; slot < loss.length; slot++) sum -= loss[slot]! * Math.max(0, this.quarter[slot]! - capG[slot]!);
     crops.forEach((crop, i) => {
       if (this.count[i]! > 0) sum += weights.variety + (crop.must ? weights.must : 0);
     });

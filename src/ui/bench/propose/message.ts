@@ -11,7 +11,7 @@ export interface ProposeQuestion extends Omit<Ask, "setting" | "aim"> {
 
 export type ProposeAnswer =
   | { readonly type: "step"; readonly aim: Aim; readonly step: Step }
-  /** Sent when the garden is found, and again with a nearer bound when the proof is done. */
+  /** Sent when a garden is found, and again when a better one is, or a nearer bound. */
   | { readonly type: "proposal"; readonly aim: Aim; readonly proposal: Proposal }
   | { readonly type: "done"; readonly aim: Aim }
   | { readonly type: "failed"; readonly message: string };

@@ -58,7 +58,7 @@ export function ProposalCard({ title, step, proposal, plan, setting, today, onTa
           <p className="mt-2 text-[0.9375rem] font-semibold">{t("propose.within", { best: String(isAsGood(gap)), gap: percent(gap), considered: number(proposal.considered) })}</p>
           {step && (
             <p role="status" className="flex items-center gap-2 text-sm text-muted">
-              {t("propose.proving")}
+              {t(step.doing === "search" ? "propose.improving" : "propose.proving")}
               <progress className="h-2 min-w-0 flex-1 accent-(--leaf)" max={step.of} value={step.done} aria-label={t("propose.proof")} />
             </p>
           )}

@@ -1,5 +1,5 @@
 import { settingFrom } from "@/core/garden";
-import { type Aim, instanceOf, propose, withAim } from "@/core/planner";
+import { type Aim, instanceOf, type Progress, type Proposal, propose, type Step, withAim } from "@/core/planner";
 import { EFFORT } from "@/solver/effort";
 import { highsSolver } from "@/solver/highs";
 import type { ProposeAnswer, ProposeQuestion } from "./message";
@@ -9,8 +9,14 @@ const breath = () => new Promise((resolve) => setTimeout(resolve));
 
 let stopped = false;
 
-/** Drives one aim until its garden is found, or to its end; tells whether it came to its end. */
-async function drive(aim: Aim, steps: ReturnType<typeof propose>, until: "found" | "done"): Promise<boolean> {
+type Until = (at: Progress) => boolean;
+const FOUND: Until = ({ proposal }) => proposal !== undefined;
+const SEARCHED: Until = ({ doing }) => doing === "proof";
+const NEVER: Until = () => false;
+
+/** Drives one aim on, to its end or until something holds; tells whether it came to its end. */
+async function drive(aim: Aim, steps: ReturnType<typeof propose>, until: Until): Promise<boolean> {
+  let shown: Proposal | undefined;
   for (;;) {
     // A moment for the word to stop to come in.
     await breath();
@@ -22,10 +28,9 @@ async function drive(aim: Aim, steps: ReturnType<typeof propose>, until: "found"
     }
     const { proposal, ...step } = value;
     answer({ type: "step", aim, step });
-    if (proposal && until === "found") {
-      answer({ type: "proposal", aim, proposal });
-      return false;
-    }
+    if (proposal && proposal !== shown) answer({ type: "proposal", aim, proposal });
+    shown = proposal;
+    if (until(value)) return false;
   }
 }
 
@@ -33,11 +38,21 @@ async function run(question: ProposeQuestion): Promise<void> {
   const solver = await highsSolver({ locateFile: () => "/highs.wasm" });
   const setting = settingFrom(question.setting, question.reference);
   const instance = instanceOf({ ...question, setting, aim: "value" });
-  const asked = question.aims.map((aim) => ({ aim, steps: propose({ ...question, setting, aim }, solver, EFFORT, () => crypto.randomUUID(), withAim(instance, aim)) }));
-  // People want to see three gardens before they want to know how good the first is.
-  const unproven: typeof asked = [];
-  for (const each of asked) if (!(await drive(each.aim, each.steps, "found"))) unproven.push(each);
-  for (const { aim, steps } of unproven) await drive(aim, steps, "done");
+  const asked = question.aims.map((aim) => {
+    // While the solver works, no word to stop comes in: who has seen three gardens ends this worker instead.
+    const watch = (step: Step) => {
+      answer({ type: "step", aim, step });
+      return false;
+    };
+    return { aim, steps: propose({ ...question, setting, aim }, solver, EFFORT, () => crypto.randomUUID(), withAim(instance, aim), watch) };
+  });
+  // People want to see three gardens before they want the best of the first, and that before they want to know how good it is.
+  let open = asked;
+  for (const until of [FOUND, SEARCHED, NEVER]) {
+    const still: typeof asked = [];
+    for (const each of open) if (!(await drive(each.aim, each.steps, until))) still.push(each);
+    open = still;
+  }
 }
 
 self.onmessage = ({ data }: MessageEvent<ProposeQuestion | "stop">) => {

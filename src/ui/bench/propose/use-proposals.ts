@@ -1,7 +1,7 @@
 "use client";
 
 import { useCallback, useEffect, useRef, useState } from "react";
-import type { Aim, Proposal, Step } from "@/core/planner";
+import { type Aim, gapOf, type Proposal, type Step } from "@/core/planner";
 import type { ProposeAnswer, ProposeQuestion } from "./message";
 
 export interface Proposing {
@@ -12,6 +12,9 @@ export interface Proposing {
   readonly ask: (question: ProposeQuestion) => void;
   readonly stop: () => void;
 }
+
+/** A proposal with the nearest bound that was told. */
+const boundBy = (proposal: Proposal, step: Step | undefined): Proposal => (step ? { ...proposal, bound: step.bound, gap: gapOf(step.bound, proposal.worth) } : proposal);
 
 /** Proposals, one for each aim, worked out in a worker that can be told to hand over the best so far. */
 export function useProposals(): Proposing {
@@ -44,6 +47,12 @@ export function useProposals(): Proposing {
     };
     started.postMessage(question);
   }, []);
-  const stop = useCallback(() => worker.current?.postMessage("stop"), []);
+  const stop = useCallback(() => {
+    if (waiting.some((aim) => proposals[aim] === undefined)) return worker.current?.postMessage("stop");
+    worker.current?.terminate();
+    setProposals((all) => Object.fromEntries(Object.entries(all).map(([aim, proposal]) => [aim, boundBy(proposal, steps[aim as Aim])])));
+    setSteps({});
+    setWaiting([]);
+  }, [waiting, proposals, steps]);
   return { steps, proposals, busy: waiting.length > 0, failed, ask, stop };
 }
