@@ -77,22 +77,42 @@ interface Ruin {
 
 const noneBarred = () => false;
 
+/** How often each way to ruin a garden is taken; tried on a dozen households. */
+const WAYS = { bags: 0.45, weeks: 0.27, crop: 0.1, "crop for another": 0.08, "bag for another": 0.1 } as const;
+type Way = keyof typeof WAYS;
+
+function wayBy(chance: number): Way {
+  let left = chance;
+  for (const [way, share] of Object.entries(WAYS) as [Way, number][]) if ((left -= share) < 0) return way;
+  return "bags";
+}
+
 /** Whole bags, a stretch of weeks of some, a crop wherever it is, or a bag whose like are not bought again: something else has to take the place and the money. */
 function ruined({ candidates }: Instance, bags: readonly BagUse[], random: () => number): Ruin {
-  const way = random();
+  const way = wayBy(random());
   const planted = bags.filter((bag) => LANES.some((part) => bag.parts[part].length > 0));
   const some = new Set(Array.from({ length: 1 + Math.floor(random() * 3) }, () => take(planted, random)));
   const start = Math.floor(random() * WEEKS);
   const end = start + 6 + Math.floor(random() * 20);
   const bag = take(planted, random);
   const crop = bag && candidates[take(LANES.flatMap((part) => bag.parts[part]), random)!]!.cropIndex;
-  if (way < 0.45) return { isOut: (b) => some.has(b), isBarred: noneBarred, isTrade: false };
-  if (way < 0.72) return { isOut: (b, i) => some.has(b) && candidates[i]!.end > start && candidates[i]!.from < end, isBarred: noneBarred, isTrade: false };
-  if (way < 0.9) return { isOut: (_, i) => candidates[i]!.cropIndex === crop, isBarred: way < 0.82 ? noneBarred : (i) => candidates[i]!.cropIndex === crop, isTrade: false };
-  return { isOut: (b) => b === bag, isBarred: (i) => candidates[i]!.classIndex === bag?.classIndex, isTrade: true };
+  const isCrop = (i: number) => candidates[i]!.cropIndex === crop;
+  switch (way) {
+    case "bags":
+      return { isOut: (b) => some.has(b), isBarred: noneBarred, isTrade: false };
+    case "weeks":
+      return { isOut: (b, i) => some.has(b) && candidates[i]!.end > start && candidates[i]!.from < end, isBarred: noneBarred, isTrade: false };
+    case "crop":
+      return { isOut: (_, i) => isCrop(i), isBarred: noneBarred, isTrade: false };
+    case "crop for another":
+      return { isOut: (_, i) => isCrop(i), isBarred: isCrop, isTrade: false };
+    case "bag for another":
+      return { isOut: (b) => b === bag, isBarred: (i) => candidates[i]!.classIndex === bag?.classIndex, isTrade: true };
+  }
 }
 
-/** Helpings: at the end a garden that is worse by this much is hardly ever kept. */
+/** Worth of a usual planting, as a share, by which a garden may be worse at first and still be kept now and then; and helpings at the end. */
+const HOTTEST = 0.5;
 const COLDEST = 0.05;
 /** Share of the best worth that a search may fall behind before it goes back. */
 const TOO_FAR = 0.08;
@@ -109,7 +129,7 @@ export function* improve(start: State, choices: Choices, seed: number, rounds: n
   let best = start;
   let bestWorth = nowWorth;
   // Hot at first, so that the search wanders; cold at the end, so that it settles.
-  const hottest = 0.02 * Math.abs(nowWorth) + 0.5;
+  const hottest = (HOTTEST * Math.abs(nowWorth)) / Math.max(1, start.chosen().length) + COLDEST;
   const cooling = (COLDEST / hottest) ** (1 / Math.max(1, rounds));
   let heat = hottest;
   for (;;) {
