@@ -347,6 +347,8 @@ it("finds what can be done by name, and holds a named version beside the plan", 
   // A crop from the shelf, dragged onto a season, is planted there.
   await page.locator('section[aria-label="Row 1"] > button').click();
   await page.locator("summary::-p-text(What could go in here)").click();
+  await type(page, "Find a crop by name", "camote");
+  await page.waitForFunction(() => [...document.querySelectorAll("aside li button[draggable]")].every((b) => b.textContent!.includes("sweet potato")));
   const crop = await page.waitForSelector("aside li button[draggable]");
   const strip = await page.$('section[aria-label="Row 2"] [data-strip]');
   await dragOnto(crop!, strip!, 0.5, 0.2);
