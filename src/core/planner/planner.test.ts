@@ -11,7 +11,8 @@ import { pricesBy } from "../money";
 import { addDays } from "../day";
 import { smallInstance } from "@/testing/planner";
 import { bagsOf, laneOf } from "./assign";
-import { LANES } from "./instance";
+import { FORTNIGHTS, LANES } from "./instance";
+import { cropCap, foodWorth } from "./worth";
 
 let solver: Solver;
 beforeAll(async () => {
@@ -111,6 +112,33 @@ describe("the search against all gardens there are", () => {
     expect(runs).toBeGreaterThan(from);
     expect(state.worth()).toBeCloseTo(best, 6);
     expect(bound).toBeGreaterThanOrEqual(best - 1e-6);
+  });
+
+  it.each([1, 2, 3, 4])("is worth what its food, its crops, its money and its hours come to, summed up one by one: question %i", (seed) => {
+    const instance = { ...smallInstance(seed, 2), budgetMinor: undefined, loadKg: undefined, waterL: undefined };
+    const { candidates, crops, weights, classes } = instance;
+    const state = new State(instance);
+    for (let i = 0; i < 30; i++) if (state.blockedBy((i * 5) % 12) === undefined) state.add((i * 5) % 12);
+    const chosen = state.chosen().map((i) => candidates[i]!);
+    expect(chosen.length).toBeGreaterThan(2);
+    const gramsOf = (of: (c: (typeof chosen)[number]) => boolean, during: (fortnight: number) => boolean) =>
+      chosen.filter(of).flatMap((c) => c.food).filter(([fortnight]) => during(fortnight)).reduce((sum, [, g]) => sum + g, 0);
+    let worth = 0;
+    instance.groups.forEach((_, group) => {
+      for (let f = 0; f < FORTNIGHTS; f++) worth += foodWorth(instance, f, group, instance.baseG[f]![group]! + gramsOf((c) => c.group === group, (x) => x === f));
+    });
+    instance.dishes.forEach((group, dish) => {
+      for (let q = 0; q < 4; q++) worth -= (0.5 * Math.max(0, gramsOf((c) => c.dishIndex === dish, (f) => Math.floor(f / 6.5) === q) - cropCap(instance, group))) / instance.helpingG[group]!;
+    });
+    let minor = chosen.reduce((sum, c) => sum + c.pieceMinor, 0) + state.bought.reduce((sum, n, k) => sum + n * classes[k]!.minor, 0);
+    minor += 400 * Math.ceil(state.bought.reduce((sum, n, k) => sum + n * classes[k]!.mixL, 0) / 45);
+    crops.forEach((crop, i) => {
+      const own = chosen.filter((c) => c.cropIndex === i);
+      if (own.length > 0) worth += weights.variety + (crop.must ? weights.must : 0);
+      minor += 150 * Math.ceil(own.reduce((sum, c) => sum + c.seedG, 0));
+    });
+    expect(state.cost()).toBeCloseTo(minor, 6);
+    expect(state.worth()).toBeCloseTo(worth - minor * weights.perMinor - (chosen.reduce((sum, c) => sum + c.minutes, 0) / 60) * weights.perHour, 6);
   });
 
   it("keeps its sums through adding and taking out", () => {

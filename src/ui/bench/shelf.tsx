@@ -48,7 +48,7 @@ export function Shelf({ row, reference, setting, today, onPlant }: { row: RowVie
             </button>
           </li>
         ))}
-        {lines.length === 0 && <li className="text-muted">{t("shelf.none")}</li>}
+        {lines.length === 0 && <li className="text-muted">{t(name.trim() ? "shelf.noneNamed" : "shelf.none")}</li>}
       </ul>
     </details>
   );
