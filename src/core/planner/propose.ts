@@ -216,7 +216,8 @@ export function* solve(instance: Instance, solver: Solver, effort: Effort, fault
       settle(polished.state);
       stand(replanted(polished.state, list, effort.seed));
     }
-    return { state: standing ?? state, bound: Math.max(polished.bound, worth) };
+    const last = standing ?? state;
+    return { state: last, bound: Math.max(polished.bound, last.worth()) };
   } finally {
     open.close();
   }
