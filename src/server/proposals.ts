@@ -19,7 +19,7 @@ import { isSurveyed, type Surveyed } from "./setting";
 /** Bags that are proposed to be bought when nobody has chosen others. */
 const KINDS = ["round-5-gal", "round-10-gal", "tub-80-l", "box-60-cm"];
 /** A job whose process has not come back is taken again. */
-const LOST_AFTER_MINUTES = 5;
+const LOST_AFTER_MINUTES = 20;
 /** Threads that work at a time, so that the app stays quick on two cores. */
 const THREADS = 1;
 

@@ -4,4 +4,4 @@ import type { Effort } from "@/core/planner";
 export const EFFORT: Effort = { rounds: 15_000, steps: 150_000, seed: 1 };
 
 /** For many households in turn, while nobody waits for any one of them. */
-export const QUEUE_EFFORT: Effort = { ...EFFORT, steps: 40_000 };
+export const QUEUE_EFFORT: Effort = { ...EFFORT, steps: 30_000 };
