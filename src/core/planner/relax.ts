@@ -1,7 +1,7 @@
 import { type Cut, Cuts } from "./cuts";
 import { CROP_LOSS, earliness, type Instance, LANES, QUARTERS, SEGMENTS, WEEKS } from "./instance";
 import type { LinearModel, ModelRow, OpenModel, Solver } from "./solver";
-import { cropCap, foodWorth, quartersOf } from "./worth";
+import { cropCap, quartersOf } from "./worth";
 
 const INFINITY = Number.POSITIVE_INFINITY;
 
@@ -68,8 +68,6 @@ class Frame {
   readonly columns = new Columns();
   readonly path: readonly (readonly (readonly number[] | undefined)[])[];
   readonly food: readonly (readonly number[])[];
-  /** Lumps: all food of a kind in a fortnight is worth no more than its plantings are worth one by one. */
-  readonly lumps: readonly (readonly number[])[];
   readonly quarters: readonly (readonly number[])[];
   readonly varied: readonly number[];
   readonly seed: readonly number[];
@@ -96,7 +94,6 @@ class Frame {
       }),
     );
     this.food = instance.baseG.map((groupsG) => groupsG.map((g) => m.row(-INFINITY, g)));
-    this.lumps = instance.baseG.map((groupsG, fortnight) => groupsG.map((g, group) => m.row(-INFINITY, foodWorth(instance, fortnight, group, g))));
     this.quarters = dishes.map((group) => Array.from({ length: QUARTERS }, () => m.row(-INFINITY, cropCap(instance, group))));
     this.varied = crops.map(() => m.row(-INFINITY, 0));
     this.seed = crops.map((c) => (c.packetMinor > 0 ? m.row(-INFINITY, 0) : -1));
@@ -127,12 +124,7 @@ class Frame {
     const path = this.path[c.classIndex]![LANES.indexOf(c.lane)]!;
     const entries: Entry[] = [[path[c.from]!, 1]];
     if (c.end < WEEKS) entries.push([path[c.end]!, -1]);
-    for (const [fortnight, g] of c.food) {
-      entries.push([this.food[fortnight]![c.group]!, -g]);
-      const base = this.instance.baseG[fortnight]![c.group]!;
-      const alone = foodWorth(this.instance, fortnight, c.group, base + g) - foodWorth(this.instance, fortnight, c.group, base);
-      entries.push([this.lumps[fortnight]![c.group]!, -alone]);
-    }
+    for (const [fortnight, g] of c.food) entries.push([this.food[fortnight]![c.group]!, -g]);
     for (const [quarter, g] of quartersOf(c)) entries.push([this.quarters[c.dishIndex]![quarter]!, g]);
     entries.push([this.varied[c.cropIndex]!, -1]);
     if (c.seedG > 0 && this.seed[c.cropIndex]! >= 0) entries.push([this.seed[c.cropIndex]!, c.seedG]);
@@ -178,7 +170,7 @@ function modelOf(frame: Frame, only: readonly number[]): Relaxation {
       const helping = earliness(weights, fortnight) / instance.helpingG[group]!;
       return SEGMENTS.map((share, s) => {
         const upper = s < SEGMENTS.length - 1 ? instance.wantG[group]! : INFINITY;
-        return [m.column(share * helping, upper, false, [[foodRow, 1], [frame.lumps[fortnight]![group]!, share * helping]]), share * helping];
+        return [m.column(share * helping, upper, false, [[foodRow, 1]]), share * helping];
       });
     }),
   );
