@@ -23,7 +23,7 @@ export async function insertJobs(on: Db, programmeId: string, householdIds: read
   );
 }
 
-/** Takes the next job, or one whose process has not come back for so many minutes; no two takers get the same. */
+/** Takes the next job, or one of whose process nothing has been heard for so many minutes; no two takers get the same. */
 export async function takeJob(on: Db, programmeId: string, lostAfterMinutes: number): Promise<ProposalJob | undefined> {
   const rows = await rowsOf<ProposalJob & Record<string, unknown>>(
     on,
@@ -36,6 +36,11 @@ export async function takeJob(on: Db, programmeId: string, lostAfterMinutes: num
     [programmeId, lostAfterMinutes],
   );
   return rows[0];
+}
+
+/** Says that a job is still being worked on. */
+export async function touchJob(on: Db, id: string): Promise<void> {
+  await on.query(`UPDATE proposal_job SET taken_at = now() WHERE id = $1 AND status = 'working'`, [id]);
 }
 
 /** Writes what a job came to; without a proposal it failed. */

@@ -7,7 +7,7 @@ import type { Outcome } from "@/core/problem";
 import { findHousehold, listHouseholds } from "@/db/households";
 import { db } from "@/db/pool";
 import { findProgramme } from "@/db/programmes";
-import { findJob, finishJob, insertJobs, latestJobs, type ProposalJob, takeJob } from "@/db/proposals";
+import { findJob, finishJob, insertJobs, latestJobs, type ProposalJob, takeJob, touchJob } from "@/db/proposals";
 import { type Actor, mayChange } from "./actor";
 import { today } from "./environment";
 import { readSetting } from "./judging";
@@ -18,8 +18,10 @@ import { isSurveyed, type Surveyed } from "./setting";
 
 /** Bags that are proposed to be bought when nobody has chosen others. */
 const KINDS = ["round-5-gal", "round-10-gal", "tub-80-l", "box-60-cm"];
-/** A job whose process has not come back is taken again. */
-const LOST_AFTER_MINUTES = 20;
+/** A job of whose process nothing is heard is taken again. */
+const LOST_AFTER_MINUTES = 3;
+/** How often a process says that it still works on a job. */
+const TOUCH_MS = 30_000;
 /** Threads that work at a time, so that the app stays quick on two cores. */
 const THREADS = 1;
 
@@ -56,21 +58,27 @@ function inThread(ask: ThreadAsk): Promise<Proposal | undefined> {
 }
 
 async function workOut(actor: Actor, job: ProposalJob, household: Surveyed): Promise<void> {
-  const saved = await readPlan(actor, household.id);
-  const proposal = await inThread({
-    plan: saved.plan,
-    setting: await readSetting(actor, household),
-    reference: await readReference(actor),
-    today: today().day,
-    aim: job.aim,
-    kinds: KINDS,
-    budgetMinor: household.budgetMinor ?? undefined,
-    waterLDay: household.place.waterLDay ?? undefined,
-    away: household.away,
-    repair: false,
-    without: [],
-  });
-  await finishJob(db(), job.id, saved.version, proposal ?? null);
+  // A word that is missed is made good by the next.
+  const touching = setInterval(() => void touchJob(db(), job.id).catch(() => undefined), TOUCH_MS);
+  try {
+    const saved = await readPlan(actor, household.id);
+    const proposal = await inThread({
+      plan: saved.plan,
+      setting: await readSetting(actor, household),
+      reference: await readReference(actor),
+      today: today().day,
+      aim: job.aim,
+      kinds: KINDS,
+      budgetMinor: household.budgetMinor ?? undefined,
+      waterLDay: household.place.waterLDay ?? undefined,
+      away: household.away,
+      repair: false,
+      without: [],
+    });
+    await finishJob(db(), job.id, saved.version, proposal ?? null);
+  } finally {
+    clearInterval(touching);
+  }
 }
 
 // How many of this process's loops take jobs; kept across reloads of the development server.

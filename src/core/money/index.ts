@@ -1,4 +1,4 @@
 /** What does it cost, and what is it worth? A programme's prices, shopping in whole packs, and the market. */
 export { hasSize, type PricedItem, pricedItems } from "./items";
 export { amountText, fromMinor, Price, PRICE_GROUPS, type PriceGroup, type Prices, pricesBy, toMinor } from "./price";
-export { marketMinor, type Shopping, type ShoppingLine, shoppingOf, type Wanted } from "./shopping";
+export { marketMinor, packsFor, type Shopping, type ShoppingLine, shoppingOf, type Wanted } from "./shopping";

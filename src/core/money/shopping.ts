@@ -23,6 +23,9 @@ export interface Shopping {
 /** Rounding is no reason to open another packet. */
 const EPSILON = 1e-9;
 
+/** Whole packs of a size that an amount takes, as shops sell them. */
+export const packsFor = (amount: number, size: number): number => (amount > EPSILON ? Math.ceil(amount / size - EPSILON) : 0);
+
 /** What is to be bought, each thing once, rounded up to whole packs, and what it comes to. */
 export function shoppingOf(wanted: readonly Wanted[], prices: Prices): Shopping {
   const amounts = new Map<string, number>();
@@ -30,7 +33,7 @@ export function shoppingOf(wanted: readonly Wanted[], prices: Prices): Shopping 
   const lines = [...amounts].map(([item, amount]): ShoppingLine => {
     const price = prices[item];
     if (!price) return { item, amount };
-    const packs = Math.ceil(amount / price.size - EPSILON);
+    const packs = packsFor(amount, price.size);
     return { item, amount, packs, price, minor: packs * price.minor };
   });
   return { lines, minor: lines.reduce((sum, l) => sum + (l.minor ?? 0), 0), unpriced: lines.filter((l) => l.price === undefined).length };

@@ -77,7 +77,7 @@ const inTheDark = (instance: Instance, bags: readonly BagUse[]): Placing[] =>
 export function settle(state: State): void {
   for (;;) {
     const bags = bagsOf(state);
-    state.settle(bags.flatMap(({ number, parts }) => LANES.flatMap((part) => parts[part].map((index) => ({ index, home: { number, part } })))));
+    state.keepAt(bags.flatMap(({ number, parts }) => LANES.flatMap((part) => parts[part].map((index) => ({ index, home: { number, part } })))));
     const dark = inTheDark(state.instance, bags);
     if (dark.length === 0) return;
     for (const { index, home } of dark) if (state.has(index)) state.remove(index, home);

@@ -1,5 +1,5 @@
 import type { Instance } from "./instance";
-import { type OpenRelaxation, type Relaxation, relaxationOf, type Relaxed, rowsOf } from "./relax";
+import { type OpenRelaxation, type Relaxation, relaxationOf, type Relaxed, cutRows } from "./relax";
 import { promising } from "./search";
 import type { Solver, Whereabouts } from "./solver";
 import { State } from "./state";
@@ -23,7 +23,7 @@ function startOf({ model, columnOf, bagColumns, partedColumns, packetColumns, sa
  */
 export function polish(instance: Instance, solver: Solver, open: OpenRelaxation, guide: Relaxed, best: State, gap: number, watch: (at: Whereabouts) => boolean): { state: State; bound: number } {
   const relaxation = relaxationOf(instance, promising(instance, guide, best));
-  const solved = solver.whole(relaxation.model, { rows: rowsOf(open.cuts, relaxation.columnOf), start: startOf(relaxation, best), gap, watch });
+  const solved = solver.whole(relaxation.model, { rows: cutRows(open.cuts, relaxation.columnOf), start: startOf(relaxation, best), gap, watch });
   if (solved.status === "failed" || solved.status === "infeasible") return { state: best, bound: guide.bound };
   const state = new State(instance);
   for (const [i, column] of relaxation.columnOf) for (let n = Math.round(solved.columns[column]!); n > 0; n--) if (state.blockedBy(i) === undefined) state.add(i);

@@ -294,12 +294,12 @@ export class OpenRelaxation {
       for (const [i, value] of candidates) this.entries[i]!.push([row, value]);
     }
     this.cuts.push(...cuts);
-    if (cuts.length > 0) this.open.addRows(rowsOf(cuts, this.columns));
+    if (cuts.length > 0) this.open.addRows(cutRows(cuts, this.columns));
   }
 }
 
 /** Cuts as rows of a model, by the columns that its candidates have there. */
-export const rowsOf = (cuts: readonly Cut[], columnOf: ReadonlyMap<number, number>): ModelRow[] =>
+export const cutRows = (cuts: readonly Cut[], columnOf: ReadonlyMap<number, number>): ModelRow[] =>
   cuts.map(({ columns, candidates, upper }) => ({
     lower: -INFINITY, upper,
     entries: [...columns, ...candidates.flatMap(([i, value]): Entry[] => (columnOf.has(i) ? [[columnOf.get(i)!, value]] : []))],

@@ -1,3 +1,4 @@
+import { packsFor } from "../money";
 import { type Amounts, amountsOf } from "./amounts";
 import { type Candidate, FORTNIGHTS, type Instance, type Lane, WEEKS } from "./instance";
 import { wantedG } from "./worth";
@@ -10,9 +11,6 @@ const byLane = <T>(make: () => T): Record<Lane, T> => ({ top: make(), side: make
 
 /** Bags that have to be parted to have so many plantings in each lane at a time. */
 const partedFor = (most: Record<Lane, number>, parts: number): number => (parts > 0 ? Math.max(Math.ceil(most["first-half"] / parts), most["second-half"]) : 0);
-
-/** Units of a size that hold an amount; what sums leave of nothing is nothing. */
-const unitsFor = (amount: number, size: number): number => (amount > 1e-9 ? Math.ceil(amount / size - 1e-9) : 0);
 
 /** A part of a bag, by the bag's number among those of its class. */
 export interface Home {
@@ -88,7 +86,7 @@ export class State {
   }
 
   /** Lets each planting stay in the part of a bag that it has been given. */
-  settle(placings: readonly Placing[]): void {
+  keepAt(placings: readonly Placing[]): void {
     this.homes.clear();
     for (const { index, home } of placings) this.homes.set(index, [...(this.homes.get(index) ?? []), home]);
   }
@@ -151,21 +149,21 @@ export class State {
 
   /** Sacks of mix to buy. */
   sacks(): number {
-    return unitsFor(this.mixL, this.instance.mixSackL);
+    return packsFor(this.mixL, this.instance.mixSackL);
   }
 
   /** Packets of a crop to buy. */
   packets(crop: number): number {
-    return unitsFor(this.seedG[crop]!, this.instance.crops[crop]!.packetG);
+    return packsFor(this.seedG[crop]!, this.instance.crops[crop]!.packetG);
   }
 
   private sacksMinor(mixL: number): number {
-    return unitsFor(mixL, this.instance.mixSackL) * this.instance.mixMinor;
+    return packsFor(mixL, this.instance.mixSackL) * this.instance.mixMinor;
   }
 
   private packetsMinor(crop: number, seedG: number): number {
     const { packetMinor, packetG } = this.instance.crops[crop]!;
-    return unitsFor(seedG, packetG) * packetMinor;
+    return packsFor(seedG, packetG) * packetMinor;
   }
 
   /** What a candidate would add to the cost, with one more bag where it takes one. */
