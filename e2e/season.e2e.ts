@@ -225,6 +225,16 @@ it("follows what a household eats and brings, and what things cost", async () =>
   await type(page, "Price of pak choi, EUR", "cheap");
   await page.keyboard.press("Tab");
   await see(page, "No amount of money could be read in “cheap”.");
+  await type(page, "Find an item", "");
+  const together = '::-p-aria([name="Bought together, weighed out by the gram"])';
+  const isChosen = () => page.$eval(together, (box) => (box as HTMLInputElement).checked);
+  expect(await isChosen()).toBe(true);
+  await page.locator(together).click();
+  await page.waitForNetworkIdle();
+  await visit(page, "/prices");
+  expect(await isChosen()).toBe(false);
+  await page.locator(together).click();
+  await page.waitForNetworkIdle();
   await page.close();
 });
 

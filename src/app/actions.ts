@@ -3,7 +3,7 @@
 import { revalidatePath } from "next/cache";
 import type { TownClimate } from "@/core/climate";
 import type { Plan } from "@/core/garden";
-import type { Price } from "@/core/money";
+import type { Price, SharedGroup } from "@/core/money";
 import type { Aim } from "@/core/planner";
 import type { SurveyTyped } from "@/core/place";
 import type { Outcome } from "@/core/problem";
@@ -17,6 +17,7 @@ import { type HouseholdProposal, proposeForAll, readProposals, takeProposal } fr
 import { nameVersion, rereadPlan, type SavedPlan, savePlan, setAside } from "@/server/plans";
 import { savePrice } from "@/server/prices";
 import { addRecord } from "@/server/records";
+import { saveTogether } from "@/server/together";
 import { importValues, type ImportReport } from "@/server/values-file";
 import { previewSchools, saveSchools } from "@/server/schools";
 import { overrideValue, type PlanDifference, previewOverride } from "@/server/reference";
@@ -85,6 +86,12 @@ export async function saveSchoolsAction(householdId: string | null, schools: Sch
 
 export async function savePriceAction(price: Omit<Price, "minor"> & { readonly minor: number | null }): Promise<Outcome<null>> {
   const outcome = await outcomeOf(async () => savePrice(await currentActor(), price));
+  if (outcome.ok) revalidatePath("/", "layout");
+  return outcome;
+}
+
+export async function saveTogetherAction(groups: readonly SharedGroup[]): Promise<Outcome<null>> {
+  const outcome = await outcomeOf(async () => saveTogether(await currentActor(), groups));
   if (outcome.ok) revalidatePath("/", "layout");
   return outcome;
 }

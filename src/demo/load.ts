@@ -8,7 +8,7 @@ import { type Amount, GardenRecord, readAmount } from "@/core/record";
 import { insertHousehold, putPlace } from "@/db/households";
 import { keepVersion, writePlan } from "@/db/plans";
 import { closePool, type Db, db, transaction } from "@/db/pool";
-import { allProgrammes, insertProgramme } from "@/db/programmes";
+import { allProgrammes, insertProgramme, updateBoughtTogether } from "@/db/programmes";
 import { insertPrices } from "@/db/prices";
 import { insertRecord } from "@/db/records";
 import { findBagKind, findMix } from "@/library";
@@ -106,6 +106,7 @@ export async function loadDemo(): Promise<boolean> {
   if ((await allProgrammes(db())).length > 0) return false;
   await transaction(async (on) => {
     await insertProgramme(on, PROGRAMME);
+    await updateBoughtTogether(on, PROGRAMME.id, ["packet", "mix"]);
     await insertPrices(on, PROGRAMME.id, PROGRAMME.trainer, demoPrices(PROGRAMME.currency));
     for (const [position, household] of DEMO_HOUSEHOLDS.entries()) await loadHousehold(on, household, position);
   });

@@ -10,7 +10,7 @@ import { readReference } from "./reference";
 import { followed, settingOf, type Surveyed } from "./setting";
 
 /** How much of its seed came up in the programme's own sowings, by crop. */
-async function readGermination(actor: Actor): Promise<Record<string, Germination>> {
+export async function readGermination(actor: Actor): Promise<Record<string, Germination>> {
   const reference = await readReference(actor);
   const plantings = await everPlanted(db(), actor.programmeId, null);
   const records = await listRecords(db(), actor.programmeId, null);

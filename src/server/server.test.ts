@@ -14,6 +14,7 @@ import { addHousehold, overview, readHousehold, readProgramme, resurvey } from "
 import { readSetting } from "./judging";
 import { earlierPlans, nameVersion, readPlan, savePlan, setAside } from "./plans";
 import { readPrices, savePrice } from "./prices";
+import { readTogether, saveTogether } from "./together";
 import { proposeForAll, readProposals, takeProposal } from "./proposals";
 import { addRecord, readRecords, recordsCsv } from "./records";
 import { overrideValue, previewOverride, readOverrides, readReference } from "./reference";
@@ -245,9 +246,9 @@ describe("schools", () => {
 describe("prices", () => {
   it("are stored one by one, the newest counts, and one can be taken away", async () => {
     const kale = { item: "packet/kale", minor: 199, size: 2 };
-    expect((await readPrices(trainer))["packet/kale"]).toEqual({ item: "packet/kale", minor: 170, size: 1.5 });
+    expect((await readPrices(trainer))["packet/kale"]).toEqual({ item: "packet/kale", minor: 170, size: 1.5, together: true });
     expect(await savePrice(trainer, kale)).toEqual({ ok: true, value: null });
-    expect((await readPrices(trainer))["packet/kale"]).toEqual(kale);
+    expect((await readPrices(trainer))["packet/kale"]).toEqual({ ...kale, together: true });
     await savePrice(trainer, { ...kale, minor: null });
     expect((await readPrices(trainer))["packet/kale"]).toBeUndefined();
     expect(await readPrices(stranger)).toEqual({});
@@ -259,6 +260,22 @@ describe("prices", () => {
     expect(await savePrice(trainer, { item: "packet/mango", minor: 1, size: 1 })).toMatchObject({ problem: { code: "item-unknown" } });
     expect(await savePrice(trainer, { item: "packet/kale", minor: -1, size: 1 })).toMatchObject({ problem: { code: "invalid-input" } });
     expect(await savePrice({ ...stranger, programmeId: randomUUID() }, { item: "packet/kale", minor: 1, size: 1 })).toMatchObject({ problem: { code: "not-allowed" } });
+  });
+
+  it("count shares of what the programme buys together, as it chose, and say what all plans need of it", async () => {
+    const { together, pools } = await readTogether(trainer);
+    expect(together).toEqual(["packet", "mix"]);
+    expect(pools.packet.sharers).toBeGreaterThan(1);
+    expect(pools.packet.forAll.minor).toBeLessThan(pools.packet.aloneMinor);
+    expect(pools.packet.forAll.lines.every((line) => line.item.startsWith("packet/") && Number.isInteger(line.packs))).toBe(true);
+    const choose = (groups: unknown) => saveTogether(trainer, groups);
+    expect((await choose(["mix", "mix"])).ok).toBe(true);
+    expect(await readPrices(trainer)).toMatchObject({ "packet/kale": { together: false }, "mix/potting-mix": { together: true }, "bag/round-5-gal": { together: false } });
+    for (const bad of [["bag"], "packet", null]) expect(await choose(bad)).toMatchObject({ problem: { code: "invalid-input" } });
+    expect(await saveTogether({ ...stranger, programmeId: randomUUID() }, [])).toMatchObject({ problem: { code: "not-allowed" } });
+    expect((await readTogether(trainer)).together).toEqual(["mix"]);
+    expect((await readTogether(stranger)).pools.packet).toEqual({ forAll: { lines: [], minor: 0, unpriced: 0, shared: false }, aloneMinor: 0, sharers: 0 });
+    await choose(together);
   });
 });
 

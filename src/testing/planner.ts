@@ -21,7 +21,7 @@ export function smallInstance(seed: number, parts: 0 | 1 | 2 = 0): Instance {
       food: [[harvest, 100 + pick(900)], [Math.max(0, harvest - 1), 100 + pick(300)]] as const,
       water: [[harvest, 1 + pick(6)]] as const,
       cells: { n: 1 + pick(6), from: Math.max(0, from - 4), end: Math.max(1, from) },
-      seedG: random(), pieceMinor: pick(60), minutes: 20 + pick(60), spareLight: 1,
+      seedG: random(), ownMinor: pick(60), minutes: 20 + pick(60), spareLight: 1,
     };
   });
   return {

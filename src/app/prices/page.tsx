@@ -1,11 +1,12 @@
 import { getTranslations } from "next-intl/server";
-import { savePriceAction } from "@/app/actions";
+import { savePriceAction, saveTogetherAction } from "@/app/actions";
 import { screen } from "@/app/screen";
 import { priceList } from "@/server/prices";
+import { readTogether } from "@/server/together";
 import { Prices } from "@/ui/prices/prices";
 
 export const generateMetadata = async () => ({ title: (await getTranslations("prices"))("title") });
 
 export default function Page() {
-  return screen(async (actor) => <Prices {...await priceList(actor)} save={savePriceAction} />);
+  return screen(async (actor) => <Prices {...await priceList(actor)} {...await readTogether(actor)} save={savePriceAction} saveTogether={saveTogetherAction} />);
 }

@@ -21,7 +21,7 @@ function mixFor({ bag, soilL }: RowView, today: Day): number {
 }
 
 /** Everything that is still to be bought for a plan: bags, mix, and seed or pieces for what is not sown yet. */
-function wantedFor(garden: Garden, setting: Setting, today: Day): Wanted[] {
+export function wantedFor(garden: Garden, setting: Setting, today: Day): Wanted[] {
   return garden.rows.flatMap((row): Wanted[] => [
     ...(row.bag.atHand ? [] : [{ item: `bag/${row.bag.kindId}`, amount: 1 }]),
     { item: `mix/${setting.mix.id}`, amount: mixFor(row, today) },

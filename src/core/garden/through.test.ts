@@ -7,6 +7,7 @@ import {
   passesTaste, Plan, type Planting, plantingOf, rehouse, rowThirst, sowAgain, sumsOf, swapBags, tooThirsty, weeklyThirst,
 } from ".";
 import { addDays } from "../day";
+import { pricesBy } from "../money";
 import { windowsOf } from "../sun";
 
 const setting = settingWith({ mix: findMix("potting-mix-and-manure")! });
@@ -131,13 +132,13 @@ it("draws water only while something stands, more in summer, and as the sum of i
 });
 
 describe("food, cost and worth of a plan", () => {
-  const prices = {
-    "bag/round-10-gal": { item: "bag/round-10-gal", minor: 450, size: 1 },
-    "mix/potting-mix-and-manure": { item: "mix/potting-mix-and-manure", minor: 690, size: 45 },
-    "piece/tomato": { item: "piece/tomato", minor: 120, size: 1 },
-    "market/tomato": { item: "market/tomato", minor: 320, size: 1 },
-  };
-  const priced = settingWith({ mix: findMix("potting-mix-and-manure")!, prices });
+  const prices = [
+    { item: "bag/round-10-gal", minor: 450, size: 1 },
+    { item: "mix/potting-mix-and-manure", minor: 690, size: 45 },
+    { item: "piece/tomato", minor: 120, size: 1 },
+    { item: "market/tomato", minor: 320, size: 1 },
+  ];
+  const priced = settingWith({ mix: findMix("potting-mix-and-manure")!, prices: pricesBy(prices) });
   const plan = planOf("round-10-gal", planting(10, "tomato/bush", "2026-05-20", { method: "bought" }));
   const toBuy = { ...plan, bags: plan.bags.map((b) => ({ ...b, atHand: false })) };
 
@@ -147,6 +148,14 @@ describe("food, cost and worth of a plan", () => {
     expect(economy.worthMinor).toBeCloseTo((economy.totalG / 1000) * 320, 6);
     expect(economy.weeks.reduce((sum, w) => sum + (w.g.fruits ?? 0), 0)).toBeCloseTo(economy.totalG, 9);
     expect(economy.bagsASeasonMinor).toBe(450 / 4);
+  });
+
+  it("count mix that is bought together by the litre, and pieces and bags whole", () => {
+    const shared = { ...priced, prices: pricesBy(prices, ["packet", "mix"]) };
+    const garden = assessGarden(toBuy, shared);
+    const { shopping } = economyOf(garden, shared, "2026-05-18");
+    expect(shopping.minor).toBeCloseTo(450 + 120 + (garden.soilL / 45) * 690, 9);
+    expect(shopping.minor).toBeLessThan(450 + 690 + 120);
   });
 
   it("say when it is paid back: the first week whose food so far is worth it", () => {
@@ -238,7 +247,7 @@ describe("edits by hand", () => {
 
 it("orders and filters the match by tastes and by worth", () => {
   const wants = { groups: { greens: "daily", fruits: "never" }, must: ["pea"], never: ["kale"] } as const;
-  const eaters = settingWith({ wants: { groups: wants.groups, must: [...wants.must], never: [...wants.never] }, prices: { "market/pea": { item: "market/pea", minor: 650, size: 1 } } });
+  const eaters = settingWith({ wants: { groups: wants.groups, must: [...wants.must], never: [...wants.never] }, prices: pricesBy([{ item: "market/pea", minor: 650, size: 1 }]) });
   const lines = matchAll(CROP_GOALS, planOf("round-10-gal").bags, "2026-03-01", eaters);
   const order = orderLines(lines, "tastes", eaters).map((l) => l.crop.id);
   expect(order[0]).toBe("pea");

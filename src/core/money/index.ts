@@ -1,4 +1,5 @@
 /** What does it cost, and what is it worth? A programme's prices, shopping in whole packs, and the market. */
 export { hasSize, type PricedItem, pricedItems } from "./items";
-export { amountText, fromMinor, Price, PRICE_GROUPS, type PriceGroup, type Prices, pricesBy, toMinor } from "./price";
-export { marketMinor, packsFor, type Shopping, type ShoppingLine, shoppingOf, type Wanted } from "./shopping";
+export { type Pooled, poolOf } from "./pool";
+export { amountText, fromMinor, Price, PRICE_GROUPS, type PriceGroup, type PriceInForce, type Prices, pricesBy, SHARED_GROUPS, type SharedGroup, toMinor } from "./price";
+export { costMinor, marketMinor, packsFor, type Shopping, type ShoppingLine, shoppingOf, type Wanted } from "./shopping";

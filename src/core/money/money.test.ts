@@ -1,13 +1,15 @@
+import * as fc from "fast-check";
 import { expect, it } from "vitest";
 import { BAG_KINDS, CROPS, MIXES } from "@/library";
-import { amountText, fromMinor, marketMinor, Price, pricedItems, pricesBy, shoppingOf, toMinor } from ".";
+import { amountText, fromMinor, marketMinor, poolOf, Price, pricedItems, pricesBy, shoppingOf, toMinor } from ".";
 
-const prices = pricesBy([
+const list = [
   { item: "packet/kale", minor: 170, size: 1.5 },
   { item: "bag/round-5-gal", minor: 320, size: 1 },
   { item: "mix/potting-mix", minor: 790, size: 45 },
   { item: "market/kale", minor: 380, size: 1 },
-]);
+];
+const prices = pricesBy(list);
 
 it("buys each thing once, in whole packs, and says what nobody priced", () => {
   const shopping = shoppingOf(
@@ -24,6 +26,35 @@ it("buys each thing once, in whole packs, and says what nobody priced", () => {
   // 1.5 g is one packet and not two; 46 L are two sacks of 45.
   expect(shopping.lines.map((l) => l.packs)).toEqual([1, 2, 2, undefined]);
   expect(shopping).toMatchObject({ minor: 170 + 640 + 1580, unpriced: 1 });
+});
+
+it("counts what is bought together by the share that is taken, and all else by the pack", () => {
+  const wanted = [
+    { item: "packet/kale", amount: 0.3 },
+    { item: "mix/potting-mix", amount: 9 },
+    { item: "bag/round-5-gal", amount: 1 },
+  ];
+  const seed = shoppingOf(wanted, pricesBy(list, ["packet"]));
+  // A fifth of a packet, a whole sack, a bag.
+  expect(seed.lines.map((l) => l.packs)).toEqual([0.3 / 1.5, 1, 1]);
+  expect(seed.minor).toBeCloseTo(34 + 790 + 320, 9);
+  expect([seed.shared, shoppingOf(wanted, prices).shared]).toEqual([true, false]);
+  expect(shoppingOf(wanted, pricesBy(list, ["packet", "mix"])).minor).toBeCloseTo(34 + 158 + 320, 9);
+});
+
+it("pools what many need: one packet does for five, and nobody pays more together than alone", () => {
+  const five = Array.from({ length: 5 }, () => [{ item: "packet/kale", amount: 0.3 }]);
+  expect(poolOf([...five, []], prices)).toMatchObject({ forAll: { minor: 170 }, aloneMinor: 5 * 170, sharers: 5 });
+  fc.assert(
+    fc.property(fc.array(fc.array(fc.record({ item: fc.constantFrom("packet/kale", "mix/potting-mix"), amount: fc.double({ min: 0, max: 200, noNaN: true }) }), { maxLength: 4 }), { maxLength: 6 }), (needs) => {
+      const together = pricesBy(list, ["packet", "mix"]);
+      const shares = needs.reduce((sum, wanted) => sum + shoppingOf(wanted, together).minor, 0);
+      const { forAll, aloneMinor } = poolOf(needs, together);
+      // Shares never come to more than the whole packs, and those to no more than everyone's own.
+      expect(shares).toBeLessThanOrEqual(forAll.minor + 1e-6);
+      expect(forAll.minor).toBeLessThanOrEqual(aloneMinor);
+    }),
+  );
 });
 
 it("asks the market by the kilogram, and does not guess", () => {

@@ -16,9 +16,20 @@ export const Price = z.strictObject({
 });
 export type Price = z.infer<typeof Price>;
 
-export type Prices = Readonly<Record<string, Price>>;
+/** Groups whose packs a programme may open for many: seed is weighed out by the gram, mix by the litre. */
+export const SHARED_GROUPS = ["packet", "mix"] as const;
+export type SharedGroup = (typeof SHARED_GROUPS)[number];
 
-export const pricesBy = (list: readonly Price[]): Prices => Object.fromEntries(list.map((p) => [p.item, p]));
+/** A price in force. What is bought together is paid for by the share that somebody takes, all else by the whole pack. */
+export interface PriceInForce extends Price {
+  readonly together: boolean;
+}
+
+export type Prices = Readonly<Record<string, PriceInForce>>;
+
+/** Prices by item. @param together groups that the programme buys together */
+export const pricesBy = (list: readonly Price[], together: readonly SharedGroup[] = []): Prices =>
+  Object.fromEntries(list.map((p) => [p.item, { ...p, together: together.some((group) => p.item.startsWith(`${group}/`)) }]));
 
 /** Places after the point in a currency, by ISO 4217 as the platform knows it. */
 const places = (currency: string): number => new Intl.NumberFormat("en", { style: "currency", currency }).resolvedOptions().maximumFractionDigits ?? 2;

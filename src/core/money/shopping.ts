@@ -1,4 +1,4 @@
-import type { Price, Prices } from "./price";
+import type { PriceInForce, Prices } from "./price";
 
 /** Something that has to be bought, in what its price is counted in: bags, g of seed, pieces, L of mix. */
 export interface Wanted {
@@ -7,9 +7,9 @@ export interface Wanted {
 }
 
 export interface ShoppingLine extends Wanted {
-  /** Packets, sacks or pieces, whole ones as shops sell them; undefined where nobody knows a price. */
+  /** Packets, sacks or pieces, whole ones as shops sell them, or the share of what is bought together; undefined where nobody knows a price. */
   readonly packs?: number;
-  readonly price?: Price;
+  readonly price?: PriceInForce;
   readonly minor?: number;
 }
 
@@ -18,6 +18,8 @@ export interface Shopping {
   readonly minor: number;
   /** Lines that nobody has priced, so that the sum is known to be short of them. */
   readonly unpriced: number;
+  /** Whether shares of packs are in it that are bought together. */
+  readonly shared: boolean;
 }
 
 /** Rounding is no reason to open another packet. */
@@ -26,17 +28,21 @@ const EPSILON = 1e-9;
 /** Whole packs of a size that an amount takes, as shops sell them. */
 export const packsFor = (amount: number, size: number): number => (amount > EPSILON ? Math.ceil(amount / size - EPSILON) : 0);
 
-/** What is to be bought, each thing once, rounded up to whole packs, and what it comes to. */
+/** What an amount costs at a price, minor units. */
+export const costMinor = (price: PriceInForce, amount: number): number => packsAt(price, amount) * price.minor;
+
+const packsAt = ({ together, size }: PriceInForce, amount: number): number => (together ? amount / size : packsFor(amount, size));
+
+/** What is to be bought, each thing once, rounded up to whole packs where it is not bought together, and what it comes to. */
 export function shoppingOf(wanted: readonly Wanted[], prices: Prices): Shopping {
   const amounts = new Map<string, number>();
   for (const { item, amount } of wanted) if (amount > 0) amounts.set(item, (amounts.get(item) ?? 0) + amount);
   const lines = [...amounts].map(([item, amount]): ShoppingLine => {
     const price = prices[item];
     if (!price) return { item, amount };
-    const packs = packsFor(amount, price.size);
-    return { item, amount, packs, price, minor: packs * price.minor };
+    return { item, amount, packs: packsAt(price, amount), price, minor: costMinor(price, amount) };
   });
-  return { lines, minor: lines.reduce((sum, l) => sum + (l.minor ?? 0), 0), unpriced: lines.filter((l) => l.price === undefined).length };
+  return { lines, minor: lines.reduce((sum, l) => sum + (l.minor ?? 0), 0), unpriced: lines.filter((l) => l.price === undefined).length, shared: lines.some((l) => l.price?.together) };
 }
 
 /** What a harvest would have cost at the market, in minor units; undefined where nobody knows the price. */

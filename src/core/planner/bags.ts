@@ -1,6 +1,7 @@
 import { type BagShape, bagMass, footprint, outlineArea, plantingTop, sideHoles, soilVolumeL, usualGapCm } from "../bag";
 import { assessRow, type BagThing, type Garden, type Plan, type Row, shapeOf, type Setting } from "../garden";
 import { loadOnHook, loadOnSpot } from "../load";
+import { costMinor } from "../money";
 import { inForce } from "../school";
 import type { Ask } from "./ask";
 import { weekOf } from "./course";
@@ -116,7 +117,8 @@ export function classesOf(ask: Ask, standing: Garden, left: Left): BagClass[] {
     // A bag too heavy for the spot it stands on, or for its hook, is not proposed.
     const { grade } = measured.floorM2 === 0 ? loadOnHook(measured.wetKg, setting.hooks?.limitKg) : loadOnSpot(measured.wetKg, measured.floorM2, setting.limitKgM2);
     if (grade === "over") continue;
-    const minor = setting.prices?.[`bag/${kindId}`]?.minor ?? 0;
+    const sack = setting.prices?.[`mix/${setting.mix.id}`];
+    const minor = (setting.prices?.[`bag/${kindId}`]?.minor ?? 0) + (sack?.together ? costMinor(sack, measured.mixL) : 0);
     const buyable = affordable({ ...measured, minor }, left);
     if (buyable > 0) classes.set(kindId, { kindId, shape, row: { gapCm: null }, bagIds: [], freeFrom: 0, parts: partsOf(shape), buyable, minor, ...measured });
   }

@@ -4,6 +4,7 @@ import { addDays, type Day } from "../day";
 import { rankMethods } from "../fit";
 import { FOOD_GROUPS, foodGroup, NO_WANTS, picksOf, tasteOf, weeklyWantG } from "../food";
 import { assessGarden, type Garden, halfOf, type Planting, type Setting, shadeAcross, standingInHalf, type Stood, sunWhile, weeklyThirst } from "../garden";
+import { costMinor } from "../money";
 import { type Half, otherHalf, whereOf } from "../placement";
 import { inForce } from "../school";
 import { type SowingBill, sowingBill } from "../sowing";
@@ -43,9 +44,10 @@ export function instanceOf(ask: Ask): Instance {
   const want = weeklyWantG(wants, people);
   const goals = reference.crops.flatMap((crop) => crop.goals.map((goal) => ({ crop, goal }))).filter(({ crop, goal }) => foodGroup(goal) !== undefined && tasteOf(crop, goal, wants) !== "refused" && !ask.without.includes(goal.id));
   const crops = reference.crops.filter((crop) => goals.some((g) => g.crop === crop));
+  const packetOf = (crop: Crop) => setting.prices?.[`packet/${crop.id}`];
   const facts = crops.map((crop): CropFacts => {
-    const packet = setting.prices?.[`packet/${crop.id}`];
-    return { id: crop.id, packetMinor: packet?.minor ?? 0, packetG: packet?.size ?? 1, must: wants.must.includes(crop.id) };
+    const packet = packetOf(crop);
+    return { id: crop.id, packetMinor: packet && !packet.together ? packet.minor : 0, packetG: packet?.size ?? 1, must: wants.must.includes(crop.id) };
   });
   const mm = Array.from({ length: FORTNIGHTS }, (_, f) => evaporationOn(setting.climate, addDays(today, 14 * f + 7)));
   const dishes: string[] = [];
@@ -64,6 +66,8 @@ export function instanceOf(ask: Ask): Instance {
     const group = foodGroup(goal)!;
     const make = setting.findMake(k.kindId);
     const wall = make ? wallFactor(make) : UNKNOWN_WALL;
+    const seedG = startsFromSeed(method.method) ? (bill.seedG ?? 0) : 0;
+    const packet = packetOf(crop);
     candidates.push({
       classIndex: classes.indexOf(k), lane, goalId: goal.id,
       cropIndex: crops.indexOf(crop),
@@ -76,8 +80,8 @@ export function instanceOf(ask: Ask): Instance {
       food: course.food.map(([fortnight, g]) => [fortnight, g * stand.units] as const),
       water: ask.waterLDay === undefined ? [] : course.leaves.map(([fortnight, cm2, kc]) => [fortnight, 7 * drawnL(mm[fortnight]!, openCm2(k.shape), [{ leafCm2: cm2 * stand.units, kc }], wall)] as const),
       cells: bill.places && method.method === "cells" && cellsCount !== null ? { n: bill.places.count, from: Math.max(0, weekOf(today, season.stages.sow)), end: Math.max(1, from) } : undefined,
-      seedG: startsFromSeed(method.method) ? (bill.seedG ?? 0) : 0,
-      pieceMinor: (bill.pieces ?? 0) * (setting.prices?.[`piece/${crop.id}`]?.minor ?? 0),
+      seedG,
+      ownMinor: (bill.pieces ?? 0) * (setting.prices?.[`piece/${crop.id}`]?.minor ?? 0) + (packet?.together ? costMinor(packet, seedG) : 0),
       minutes: startMinutes(method, bill.pieces ?? bill.places?.count ?? SOWN_PLACES) + pickMinutes(goal, PICKS_A_FORTNIGHT * course.food.length),
       plantingId: planned?.id,
       spareLight: 1 - goal.sunHours.least / Math.max(1e-9, sunWhile(season, setting)),
@@ -129,6 +133,7 @@ export function instanceOf(ask: Ask): Instance {
     if (course && stand && crops.includes(crop)) add(k, lane, crop, goal, method, season, course, stand, billFor(crop, goal, method, season, stand), p);
   }
 
+  const sack = setting.prices?.[`mix/${setting.mix.id}`];
   const waterL = ask.waterLDay === undefined ? undefined : mm.map((_, f) => Math.max(0, 7 * ask.waterLDay! - weeklyThirst(standing, addDays(today, 14 * f + 7), setting)));
   return {
     classes, candidates,
@@ -145,8 +150,8 @@ export function instanceOf(ask: Ask): Instance {
     floorM2: left.m2,
     waterL,
     cells: setting.hands?.cells ?? undefined,
-    mixMinor: setting.prices?.[`mix/${setting.mix.id}`]?.minor ?? 0,
-    mixSackL: setting.prices?.[`mix/${setting.mix.id}`]?.size ?? 40,
+    mixMinor: sack && !sack.together ? sack.minor : 0,
+    mixSackL: sack?.size ?? 40,
     shade: shadeIn(classes, candidates, setting),
   };
 }

@@ -24,7 +24,7 @@ export interface BagClass {
   readonly parts: 0 | 1 | 2;
   /** How many more may be bought; 0 for bags that are there. */
   readonly buyable: number;
-  /** For each one that is bought: price in minor units, mix in L, wet mass in kg, and floor that it takes in m². */
+  /** For each one that is bought: price in minor units, with its share of mix that is bought together, mix in L, wet mass in kg, and floor that it takes in m². */
   readonly minor: number;
   readonly mixL: number;
   readonly wetKg: number;
@@ -58,7 +58,8 @@ export interface Candidate {
   /** Cells that it fills, and in which weeks. */
   readonly cells: { readonly n: number; readonly from: number; readonly end: number } | undefined;
   readonly seedG: number;
-  readonly pieceMinor: number;
+  /** What it costs by itself, minor units: its pieces, and its share of seed that is bought together. */
+  readonly ownMinor: number;
   /** Minutes of sowing, moving and picking. */
   readonly minutes: number;
   /** A planting of the plan as it is, which a repair would rather keep. */
@@ -69,7 +70,7 @@ export interface Candidate {
 
 export interface CropFacts {
   readonly id: string;
-  /** A packet's price in minor units and the seed in it, g; 0 and 1 where nobody knows. */
+  /** A packet's price in minor units and the seed in it, g; 0 and 1 where nobody knows, and where seed is bought together. */
   readonly packetMinor: number;
   readonly packetG: number;
   readonly must: boolean;

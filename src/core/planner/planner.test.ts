@@ -130,7 +130,7 @@ describe("the search against all gardens there are", () => {
     instance.dishes.forEach((group, dish) => {
       for (let q = 0; q < 4; q++) worth -= (0.5 * Math.max(0, gramsOf((c) => c.dishIndex === dish, (f) => Math.floor(f / 6.5) === q) - cropCap(instance, group))) / instance.helpingG[group]!;
     });
-    let minor = chosen.reduce((sum, c) => sum + c.pieceMinor, 0) + state.bought.reduce((sum, n, k) => sum + n * classes[k]!.minor, 0);
+    let minor = chosen.reduce((sum, c) => sum + c.ownMinor, 0) + state.bought.reduce((sum, n, k) => sum + n * classes[k]!.minor, 0);
     minor += 400 * Math.ceil(state.bought.reduce((sum, n, k) => sum + n * classes[k]!.mixL, 0) / 45);
     crops.forEach((crop, i) => {
       const own = chosen.filter((c) => c.cropIndex === i);
@@ -228,6 +228,16 @@ describe("a proposal", { timeout: 90_000 }, () => {
     expect(bound({ budgetMinor: 200 })).toBeLessThan(base);
     const [little, much] = [proposalFor({ budgetMinor: 800 }), proposalFor({ budgetMinor: 8000 })];
     expect(much.worth).toBeGreaterThan(little.worth * (1 - much.gap));
+  });
+
+  it("pays for seed and mix by the share where they are bought together, and can do more with the same money", () => {
+    const shared = { ...setting, prices: pricesBy(demoPrices("EUR"), ["packet", "mix"]) };
+    const proposal = proposalFor({ setting: shared, budgetMinor: 1500 });
+    const { shopping } = economyOf(assessGarden(proposal.plan, shared), shared, today);
+    expect(proposal.minor).toBeCloseTo(shopping.minor, 6);
+    expect(shopping.minor).toBeLessThanOrEqual(1500);
+    expect(proposal.worth).toBeGreaterThan(proposalFor({ budgetMinor: 1500 }).worth);
+    expect(relax(instanceOf(askFor({ setting: shared })), solver)!.bound).toBeGreaterThan(relax(instanceOf(askFor()), solver)!.bound);
   });
 
   it("leaves pinned rows and what is sown, and plants nothing into them while they stand", () => {

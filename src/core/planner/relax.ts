@@ -116,7 +116,7 @@ class Frame {
   costOf(index: number): number {
     const c = this.instance.candidates[index]!;
     const { weights } = this.instance;
-    return (c.plantingId === undefined ? 0 : weights.keep) - c.pieceMinor * weights.perMinor - (c.minutes / 60) * weights.perHour;
+    return (c.plantingId === undefined ? 0 : weights.keep) - c.ownMinor * weights.perMinor - (c.minutes / 60) * weights.perHour;
   }
 
   entriesOf(index: number): Entry[] {
@@ -128,7 +128,7 @@ class Frame {
     for (const [quarter, g] of quartersOf(c)) entries.push([this.quarters[c.dishIndex]![quarter]!, g]);
     entries.push([this.varied[c.cropIndex]!, -1]);
     if (c.seedG > 0 && this.seed[c.cropIndex]! >= 0) entries.push([this.seed[c.cropIndex]!, c.seedG]);
-    if (c.pieceMinor > 0) entries.push([this.budget, c.pieceMinor]);
+    if (c.ownMinor > 0) entries.push([this.budget, c.ownMinor]);
     if (this.water) for (const [fortnight, l] of c.water) entries.push([this.water[fortnight]!, l]);
     if (this.cells && c.cells) for (let week = c.cells.from; week < c.cells.end; week++) entries.push([this.cells[week]!, c.cells.n]);
     return entries;

@@ -42,7 +42,7 @@ export class State {
   private readonly water: Float64Array;
   private readonly cells: Int32Array;
   private readonly amounts: Amounts;
-  private piecesMinor = 0;
+  private ownMinor = 0;
   private seedMinor = 0;
   private boughtMinor = 0;
   private mixL = 0;
@@ -137,14 +137,14 @@ export class State {
     this.seedMinor -= this.packetsMinor(c.cropIndex, this.seedG[c.cropIndex]!);
     this.seedG[c.cropIndex]! += sign * c.seedG;
     this.seedMinor += this.packetsMinor(c.cropIndex, this.seedG[c.cropIndex]!);
-    this.piecesMinor += sign * c.pieceMinor;
+    this.ownMinor += sign * c.ownMinor;
     this.minutes += sign * c.minutes;
     if (c.plantingId !== undefined) this.kept += sign;
   }
 
   /** What is to be paid, minor units. */
   cost(): number {
-    return this.piecesMinor + this.seedMinor + this.boughtMinor + this.sacksMinor(this.mixL);
+    return this.ownMinor + this.seedMinor + this.boughtMinor + this.sacksMinor(this.mixL);
   }
 
   /** Sacks of mix to buy. */
@@ -167,10 +167,10 @@ export class State {
   }
 
   /** What a candidate would add to the cost, with one more bag where it takes one. */
-  private costOfAdding({ cropIndex, seedG, pieceMinor, classIndex }: Candidate, buys: boolean): number {
+  private costOfAdding({ cropIndex, seedG, ownMinor, classIndex }: Candidate, buys: boolean): number {
     const k = this.instance.classes[classIndex]!;
     const seed = this.packetsMinor(cropIndex, this.seedG[cropIndex]! + seedG) - this.packetsMinor(cropIndex, this.seedG[cropIndex]!);
-    return pieceMinor + seed + (buys ? k.minor + this.sacksMinor(this.mixL + k.mixL) - this.sacksMinor(this.mixL) : 0);
+    return ownMinor + seed + (buys ? k.minor + this.sacksMinor(this.mixL + k.mixL) - this.sacksMinor(this.mixL) : 0);
   }
 
   private buy(classIndex: number, n: number): void {

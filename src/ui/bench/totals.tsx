@@ -27,7 +27,7 @@ export function Totals({ garden, sums }: { garden: Garden; sums: Sums }) {
       <Total
         amount={money(economy.shopping.minor)}
         unit=""
-        label={economy.shopping.unpriced > 0 ? t("bench.costUnpriced", { count: economy.shopping.unpriced }) : t("bench.toBuy")}
+        label={economy.shopping.unpriced > 0 ? t("bench.costUnpriced", { count: economy.shopping.unpriced }) : t(economy.shopping.shared ? "bench.toBuyShare" : "bench.toBuy")}
         extra={t("bench.worthYear", { money: money(economy.worthMinor) })}
       />
       <Total

@@ -1,10 +1,11 @@
 "use client";
 
 import { useMemo, useState } from "react";
-import { type Price, PRICE_GROUPS, type PricedItem, type Prices as PriceTable } from "@/core/money";
+import { type Pooled, type Price, PRICE_GROUPS, type PricedItem, type Prices as PriceTable, SHARED_GROUPS, type SharedGroup } from "@/core/money";
 import type { Outcome } from "@/core/problem";
 import { TextField } from "@/ui/primitives/field";
 import { useWords } from "@/ui/words/use-words";
+import { BuyTogether } from "./buy-together";
 import { PriceLine } from "./price-line";
 
 export type SavePrice = (price: Omit<Price, "minor"> & { readonly minor: number | null }) => Promise<Outcome<null>>;
@@ -16,10 +17,14 @@ interface PricesProps {
   readonly prices: PriceTable;
   readonly currency: string;
   readonly save: SavePrice;
+  /** Groups that the programme buys together, and what all plans need of each that it can. */
+  readonly together: readonly SharedGroup[];
+  readonly pools: Readonly<Record<SharedGroup, Pooled>>;
+  readonly saveTogether: (groups: readonly SharedGroup[]) => Promise<Outcome<null>>;
 }
 
 /** What the programme pays and what the market asks, group by group; each price is stored when its field is left. */
-export function Prices({ items, lives, prices, currency, save }: PricesProps) {
+export function Prices({ items, lives, prices, currency, save, together, pools, saveTogether }: PricesProps) {
   const { t, bag, cropName } = useWords();
   const [find, setFind] = useState("");
   const named = useMemo(
@@ -36,6 +41,7 @@ export function Prices({ items, lives, prices, currency, save }: PricesProps) {
       <TextField type="search" label={t("prices.find")} value={find} onChange={(e) => setFind(e.target.value)} className="mb-3 max-w-60" />
       <div className="grid gap-x-8 gap-y-5 lg:grid-cols-2 xl:grid-cols-3">
         {PRICE_GROUPS.map((group) => {
+          const shared = SHARED_GROUPS.find((g) => g === group);
           const shown = named.filter((i) => i.group === group && i.name.toLowerCase().includes(wanted));
           return shown.length === 0 ? null : (
             <section key={group} aria-labelledby={`prices-${group}`}>
@@ -43,6 +49,15 @@ export function Prices({ items, lives, prices, currency, save }: PricesProps) {
                 {t(`prices.groups.${group}`)}
               </h2>
               <p className="mb-1 text-sm text-muted">{t(`prices.groupLead.${group}`)}</p>
+              {shared && (
+                <BuyTogether
+                  group={shared}
+                  together={together.includes(shared)}
+                  pool={pools[shared]}
+                  nameOf={(item) => named.find((i) => i.item === item)?.name ?? item}
+                  save={(chosen) => saveTogether(SHARED_GROUPS.filter((g) => (g === shared ? chosen : together.includes(g))))}
+                />
+              )}
               <ul className="relative max-h-[26rem] overflow-y-auto">
                 {shown.map((i) => (
                   <PriceLine key={i.item} item={i} name={i.name} price={prices[i.item]} seasons={lives[i.id]} currency={currency} save={save} />

@@ -26,7 +26,7 @@ export function Bill({ of, plants, areaCm2, setting }: BillProps) {
   const own = setting.germination?.[of.crop.id];
   const bill = sowingBill(of, { plants, areaCm2 }, confidence, own?.share);
   const wanted = bill.pieces === undefined ? { item: `packet/${of.crop.id}`, amount: bill.seedG ?? 0 } : { item: `piece/${of.crop.id}`, amount: bill.pieces };
-  const { minor, lines, unpriced } = shoppingOf([wanted], setting.prices ?? {});
+  const { minor, lines, unpriced, shared } = shoppingOf([wanted], setting.prices ?? {});
   const cells = setting.hands?.cells ?? Number.POSITIVE_INFINITY;
   return (
     <div className="text-[0.9375rem]">
@@ -54,7 +54,7 @@ export function Bill({ of, plants, areaCm2, setting }: BillProps) {
       )}
       {own && bill.germination !== undefined && <p className="text-muted">{t("bill.own", { up: own.up, sown: own.sown })}</p>}
       {of.method.method === "cells" && bill.places && bill.places.count > cells && <p className="font-semibold">▲ {t("bill.cellsShort", { cells })}</p>}
-      {lines.length > 0 && unpriced === 0 && <p className="text-muted">{t("match.costs", { money: money(minor) })}</p>}
+      {lines.length > 0 && unpriced === 0 && <p className="text-muted">{t(shared ? "match.costsShare" : "match.costs", { money: money(minor) })}</p>}
       {bill.spare !== undefined && bill.spare > 0 && <p className="text-muted">{t("bill.spare", { n: bill.spare })}</p>}
       {bill.moveOn && bill.holdUntil && <p className="text-muted">{t("bill.hold", { day: day(bill.moveOn), until: day(bill.holdUntil) })}</p>}
       {of.method.thin && <p className="text-muted">{t("bill.thin", { steps: of.method.thin.map((s) => `${s.afterUp} d: ${quantity(s.toCm, "length")}`).join(", ") })}</p>}

@@ -1,0 +1,22 @@
+import type { Prices } from "./price";
+import { type Shopping, shoppingOf, type Wanted } from "./shopping";
+
+/** The same needs bought once for all, and by everyone alone. */
+export interface Pooled {
+  readonly forAll: Shopping;
+  /** What it comes to when everyone buys whole packs alone, minor units. */
+  readonly aloneMinor: number;
+  /** How many of them need anything. */
+  readonly sharers: number;
+}
+
+/** What many need, bought in whole packs: pooled, and each on their own. @param needs one list for each of them */
+export function poolOf(needs: readonly (readonly Wanted[])[], prices: Prices): Pooled {
+  const whole = Object.fromEntries(Object.entries(prices).map(([item, price]) => [item, { ...price, together: false }]));
+  const alone = needs.map((wanted) => shoppingOf(wanted, whole));
+  return {
+    forAll: shoppingOf(needs.flat(), whole),
+    aloneMinor: alone.reduce((sum, shopping) => sum + shopping.minor, 0),
+    sharers: alone.filter((shopping) => shopping.lines.length > 0).length,
+  };
+}

@@ -1,0 +1,67 @@
+"use client";
+
+import { useRouter } from "next/navigation";
+import { useState } from "react";
+import type { Pooled, SharedGroup } from "@/core/money";
+import type { Outcome, Problem } from "@/core/problem";
+import { send } from "@/ui/primitives/send";
+import { useWords } from "@/ui/words/use-words";
+
+interface BuyTogetherProps {
+  readonly group: SharedGroup;
+  readonly together: boolean;
+  /** What all plans still need of the group. */
+  readonly pool: Pooled;
+  readonly nameOf: (item: string) => string;
+  readonly save: (together: boolean) => Promise<Outcome<null>>;
+}
+
+/** Whether packs of a group are opened for all: the choice, what it saves on the plans as they are, and what is to be bought then. */
+export function BuyTogether({ group, together, pool, nameOf, save }: BuyTogetherProps) {
+  const { t, money, quantity, problem: say } = useWords();
+  const router = useRouter();
+  const [failure, setFailure] = useState<Problem>();
+  const { forAll, aloneMinor, sharers } = pool;
+  const packs = forAll.lines.reduce((sum, line) => sum + (line.packs ?? 0), 0);
+  const choose = async (chosen: boolean) => {
+    const outcome = await send(() => save(chosen));
+    setFailure(outcome.ok ? undefined : outcome.problem);
+    if (outcome.ok) router.refresh();
+  };
+  return (
+    <div className="mb-2 border-l-[3px] border-ink pl-2.5 text-sm">
+      <label className="flex min-h-10 items-center gap-2 font-semibold">
+        <input type="checkbox" className="size-5 accent-(--beet)" checked={together} onChange={(e) => void choose(e.target.checked)} />
+        {t(`prices.together.${group}`)}
+      </label>
+      {failure && (
+        <p role="alert" className="font-semibold text-beet">
+          ✕ {say(failure)}
+        </p>
+      )}
+      {forAll.lines.length === 0 ? (
+        <p className="text-muted">{t("prices.together.nothing")}</p>
+      ) : (
+        <>
+          <p>
+            {t(`prices.together.forAll.${group}`, { sharers, packs, money: money(forAll.minor) })} {t("prices.together.alone", { money: money(aloneMinor) })}
+            {forAll.unpriced > 0 && ` ${t("prices.together.unpriced", { count: forAll.unpriced })}`}
+          </p>
+          <details>
+            <summary className="min-h-8 cursor-pointer py-1 underline">{t("prices.together.list")}</summary>
+            <ul className="max-h-60 overflow-y-auto">
+              {forAll.lines.map((line) => (
+                <li key={line.item} className="flex gap-2 border-t border-line py-1">
+                  <span className="flex-1">{nameOf(line.item)}</span>
+                  <span>{group === "packet" ? quantity(line.amount / 1000, "mass") : quantity(line.amount, "volume")}</span>
+                  <span className="w-12 text-right">{line.packs === undefined ? "–" : `× ${line.packs}`}</span>
+                  <span className="w-16 text-right">{line.minor === undefined ? t("prices.none") : money(line.minor)}</span>
+                </li>
+              ))}
+            </ul>
+          </details>
+        </>
+      )}
+    </div>
+  );
+}
