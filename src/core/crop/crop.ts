@@ -84,11 +84,13 @@ export const Goal = z.strictObject({
   /** Yield over the whole picking, g: from a plant, or from a m² of a stand sown thick. 0 for what is not eaten. */
   yieldG: Days,
   picking: z.strictObject({ pattern: z.enum(["once", "leaf", "flushes", "continuous"]), window: Days }),
+  /** Days that it keeps at home once it is picked, in the cool and dark: the days over which it is eaten. */
+  keepsDays: z.number().nonnegative().max(365),
   /** Feeds: a share of the way from planting to first pick (0 at planting). */
   feeds: z.array(z.strictObject({ stage: z.enum(["planting", "growing", "before-flowers", "heading", "week-3", "ring"]), share: z.number().min(0).max(1) })),
   support: z.enum(["none", "cane", "trellis", "twine", "wire"]),
   cautions: z.array(z.enum(["green-potato", "raw-bean", "clean-seed", "blade", "canes-eyes", "known-kinds-cooked", "green-parts", "sap", "gloves"])),
-  source: marks("stand", "insetCm", "depthCm", "sunHours", "where", "heightCm", "widthCm", "methods", "days", "yieldG", "picking", "feeds", "support"),
+  source: marks("stand", "insetCm", "depthCm", "sunHours", "where", "heightCm", "widthCm", "methods", "days", "yieldG", "picking", "keepsDays", "feeds", "support"),
 });
 export type Goal = z.infer<typeof Goal>;
 

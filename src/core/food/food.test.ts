@@ -1,7 +1,8 @@
 import { describe, expect, it } from "vitest";
 import { CROP_GOALS, findClimate, findGoal } from "@/library";
-import { picksOf, tasteOf, Wants, weeklyWantG } from ".";
+import { picksOf, tableOf, tasteOf, Wants, weeklyWantG } from ".";
 import { stagesFrom } from "../calendar";
+import { addDays, daysBetween } from "../day";
 
 const climate = findClimate("larkmouth")!;
 const picks = (goalId: string, sowOn: string, units: number) => {
@@ -38,6 +39,35 @@ it("gives less when heat cuts the picking short, and nothing of flowers", () => 
   const { goal } = findGoal("lettuce/leaf")!;
   expect(grams(picks("lettuce/leaf", "2026-04-05", 1))).toBeLessThan(goal.yieldG.likely);
   expect(picks("marigold/flower", "2026-03-01", 5)).toEqual([]);
+});
+
+it("brings to the table all that is picked, for as long as it keeps and not before", () => {
+  for (const { crop, goal } of CROP_GOALS) {
+    const stages = stagesFrom(crop, goal, goal.methods[0]!, "2026-02-20", climate);
+    const { firstPick, lastPick } = stages;
+    if (!firstPick || !lastPick) continue;
+    const list = tableOf(goal, stages, 3, lastPick.likely);
+    expect(grams(list), goal.id).toBeCloseTo(grams(picksOf(goal, stages, 3)), 6);
+    for (const { day } of list) expect(day >= firstPick.likely && day <= addDays(lastPick.likely, goal.keepsDays), goal.id).toBe(true);
+  }
+});
+
+it("takes a crop that is picked once as it is wanted, and no longer than it stands", () => {
+  const table = (goalId: string, sowOn: string, to?: string) => {
+    const { crop, goal } = findGoal(goalId)!;
+    const stages = stagesFrom(crop, goal, goal.methods[0]!, sowOn, climate);
+    return { goal, stages, list: tableOf(goal, stages, 12, to ?? stages.lastPick!.likely) };
+  };
+  // Radish: ready for some 20 days, and a week at home. Cleared on its first day, it is the week at home.
+  const radish = table("radish/root", "2026-03-10");
+  const span = daysBetween(radish.stages.firstPick!.likely, radish.stages.lastPick!.likely);
+  expect(radish.list).toHaveLength(1 + Math.floor((span + 7) / 7));
+  expect(table("radish/root", "2026-03-10", radish.stages.firstPick!.likely).list).toHaveLength(2);
+  expect(table("radish/root", "2026-03-10", addDays(radish.stages.firstPick!.likely, -1)).list).toEqual([]);
+  // Onions are eaten into the winter, leaves in the week in which they are cut.
+  expect(table("onion/sets", "2026-03-10").list.length).toBeGreaterThan(16);
+  const leaf = table("lettuce/leaf", "2026-02-01");
+  expect(leaf.list).toEqual(picksOf(leaf.goal, leaf.stages, 12));
 });
 
 describe("what a household wants", () => {

@@ -1,4 +1,4 @@
-import { type FoodGroup, foodGroup, picksOf } from "../food";
+import { type FoodGroup, foodGroup, picksOf, tableOf } from "../food";
 import { marketMinor, type Shopping, shoppingOf, type Wanted } from "../money";
 import { addDays, type Day, daysBetween } from "../day";
 import { sowingBill } from "../sowing";
@@ -34,16 +34,16 @@ export function wantedFor(garden: Garden, setting: Setting, today: Day): Wanted[
 
 export interface Week {
   readonly from: Day;
-  /** Grams by kind of food. */
+  /** What comes to the table, g by kind of food. */
   readonly g: Partial<Record<FoodGroup, number>>;
-  readonly totalG: number;
-  /** What it would cost at the market, minor units; what nobody priced is left out. */
+  /** What the week's picks would cost at the market, minor units; what nobody priced is left out. */
   readonly minor: number;
 }
 
 export interface Economy {
   readonly weeks: readonly Week[];
   readonly shopping: Shopping;
+  /** What is picked in all, g. */
   readonly totalG: number;
   readonly worthMinor: number;
   /** First day of the week in which the food picked is worth what it cost to start; undefined when it never is. */
@@ -52,19 +52,25 @@ export interface Economy {
   readonly bagsASeasonMinor: number;
 }
 
-/** Food by week from `today` on, and what it is worth against what the plan still costs. */
+/** Food on the table by week from `today` on, and what the picks are worth; and what it is worth against what the plan still costs. */
 export function economyOf(garden: Garden, setting: Setting, today: Day, weeks = 52): Economy {
   const prices = setting.prices ?? {};
-  const table = Array.from({ length: weeks }, (_, i) => ({ from: addDays(today, 7 * i), g: {} as Partial<Record<FoodGroup, number>>, totalG: 0, minor: 0 }));
+  const table = Array.from({ length: weeks }, (_, i) => ({ from: addDays(today, 7 * i), g: {} as Partial<Record<FoodGroup, number>>, minor: 0 }));
+  const weekOf = (day: Day) => table[Math.floor(daysBetween(today, day) / 7)];
+  let totalG = 0;
   for (const p of garden.rows.flatMap((r) => r.plantings)) {
     const group = foodGroup(p.goal);
     if (!group || p.fit.grade === "wrong") continue;
-    for (const pick of picksOf(p.goal, p.season.stages, p.patch ? p.patch.areaCm2 / 10_000 : (p.planting.plants ?? 0))) {
-      const week = pick.day > p.stay.to ? undefined : table[Math.floor(daysBetween(today, pick.day) / 7)];
+    const units = p.patch ? p.patch.areaCm2 / 10_000 : (p.planting.plants ?? 0);
+    for (const { day, g } of tableOf(p.goal, p.season.stages, units, p.stay.to)) {
+      const week = weekOf(day);
+      if (week) week.g[group] = (week.g[group] ?? 0) + g;
+    }
+    for (const { day, g } of picksOf(p.goal, p.season.stages, units)) {
+      const week = day > p.stay.to ? undefined : weekOf(day);
       if (!week) continue;
-      week.g[group] = (week.g[group] ?? 0) + pick.g;
-      week.totalG += pick.g;
-      week.minor += marketMinor(prices, p.crop.id, pick.g) ?? 0;
+      totalG += g;
+      week.minor += marketMinor(prices, p.crop.id, g) ?? 0;
     }
   }
   const shopping = shoppingOf(wantedFor(garden, setting, today), prices);
@@ -74,7 +80,7 @@ export function economyOf(garden: Garden, setting: Setting, today: Day, weeks = 
   return {
     weeks: table,
     shopping,
-    totalG: table.reduce((all, week) => all + week.totalG, 0),
+    totalG,
     worthMinor: table.reduce((all, week) => all + week.minor, 0),
     paidBack: paid?.from,
     bagsASeasonMinor,

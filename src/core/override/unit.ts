@@ -12,7 +12,7 @@ export function dimensionOf(path: string): Exclude<Dimension, "area" | "load" | 
   if (names[0] === "lifeSeasons") return undefined;
   if (names[0] === "sunHours") return "hours";
   if (names[0] === "yieldG" || ends("SeedG")) return "grams";
-  return names[0] === "days" || names[0] === "picking" ? "days" : undefined;
+  return names[0] === "days" || names[0] === "picking" || names[0] === "keepsDays" ? "days" : undefined;
 }
 
 /** Reads a value as people type it: a quantity with its unit where it has one, a bare number in the library's own unit where not. */

@@ -2,14 +2,14 @@ import { judgeSeason, type Season } from "../calendar";
 import { type Crop, type Goal, type Method, startsFromSeed } from "../crop";
 import { addDays, type Day } from "../day";
 import { rankMethods } from "../fit";
-import { FOOD_GROUPS, foodGroup, NO_WANTS, picksOf, tasteOf, weeklyWantG } from "../food";
+import { FOOD_GROUPS, foodGroup, NO_WANTS, tableOf, tasteOf, weeklyWantG } from "../food";
 import { assessGarden, type Garden, halfOf, type Planting, type Setting, shadeAcross, standingInHalf, type Stood, sunWhile, weeklyThirst } from "../garden";
 import { costMinor } from "../money";
 import { type Half, otherHalf, whereOf } from "../placement";
 import { inForce } from "../school";
 import { type SowingBill, sowingBill } from "../sowing";
 import { drawnL, evaporationOn, openCm2, wallFactor } from "../water";
-import { pickMinutes, startMinutes } from "../work";
+import { MINUTES, startMinutes } from "../work";
 import { type Ask, WEIGHTS } from "./ask";
 import { classesOf, type Left, standingPart, thereAlready } from "./bags";
 import { byFortnight, type Course, courseOf, lanesOf, type Stand, standOf, weekOf } from "./course";
@@ -21,9 +21,8 @@ const SOW_EVERY_WEEKS = 2;
 const FLOOR_SHARE = 0.55;
 /** Walls of a kind that nobody knows are taken for dark fabric. */
 const UNKNOWN_WALL = 1.375;
-/** What is strewn or drilled takes as long as a few places; what is picked again is picked weekly. */
+/** What is strewn or drilled takes as long as a few places. */
 const SOWN_PLACES = 5;
-const PICKS_A_FORTNIGHT = 2;
 /** Sure enough that a sowing gives its plants. */
 const CONFIDENCE = 0.9;
 
@@ -82,7 +81,7 @@ export function instanceOf(ask: Ask): Instance {
       cells: bill.places && method.method === "cells" && cellsCount !== null ? { n: bill.places.count, from: Math.max(0, weekOf(today, season.stages.sow)), end: Math.max(1, from) } : undefined,
       seedG,
       ownMinor: (bill.pieces ?? 0) * (setting.prices?.[`piece/${crop.id}`]?.minor ?? 0) + (packet?.together ? costMinor(packet, seedG) : 0),
-      minutes: startMinutes(method, bill.pieces ?? bill.places?.count ?? SOWN_PLACES) + pickMinutes(goal, PICKS_A_FORTNIGHT * course.food.length),
+      minutes: startMinutes(method, bill.pieces ?? bill.places?.count ?? SOWN_PLACES) + MINUTES.pick * course.picks,
       plantingId: planned?.id,
       spareLight: 1 - goal.sunHours.least / Math.max(1e-9, sunWhile(season, setting)),
     });
@@ -207,7 +206,7 @@ function baseFood(standing: Garden, today: Day): number[][] {
     const group = foodGroup(p.goal);
     if (!group || p.fit.grade === "wrong") continue;
     const units = p.patch ? p.patch.areaCm2 / 10_000 : (p.planting.plants ?? 0);
-    for (const [fortnight, g] of byFortnight(today, picksOf(p.goal, p.season.stages, units).map((x) => [x.day, x.g] as const))) table[fortnight]![FOOD_GROUPS.indexOf(group)]! += g;
+    for (const [fortnight, g] of byFortnight(today, tableOf(p.goal, p.season.stages, units, p.stay.to).map((x) => [x.day, x.g] as const))) table[fortnight]![FOOD_GROUPS.indexOf(group)]! += g;
   }
   return table;
 }

@@ -4,7 +4,7 @@ import { canopyOn, grownOn, standsFrom } from "../canopy";
 import type { Crop, Goal } from "../crop";
 import { addDays, type Day, daysBetween } from "../day";
 import { fit } from "../fit";
-import { picksOf } from "../food";
+import { picksOf, tableOf } from "../food";
 import type { Setting } from "../garden";
 import { HALVES, whereOf } from "../placement";
 import { inForce } from "../school";
@@ -27,11 +27,12 @@ export function byFortnight(today: Day, amounts: readonly (readonly [day: Day, a
   return [...sums].sort((a, b) => a[0] - b[0]);
 }
 
-/** How one planting goes from a sowing day on, for each plant or m²: food and leaves by fortnight. The same in every bag. */
+/** How one planting goes from a sowing day on, for each plant or m²: food on the table and leaves by fortnight, and how often it is picked. The same in every bag. */
 export interface Course {
   readonly inBag: Day;
   readonly to: Day;
   readonly food: readonly (readonly [fortnight: number, g: number])[];
+  readonly picks: number;
   readonly leaves: readonly (readonly [fortnight: number, cm2: number, kc: number])[];
 }
 
@@ -39,7 +40,7 @@ export interface Course {
 export function courseOf(crop: Crop, goal: Goal, { stages }: Season, today: Day, outBy: Day | undefined): Course | undefined {
   if (!stages.firstPick || !stages.lastPick || weekOf(today, stages.firstPick.likely) >= WEEKS) return undefined;
   const to = outBy !== undefined && outBy < stages.lastPick.likely ? outBy : stages.lastPick.likely;
-  const food = byFortnight(today, picksOf(goal, stages, 1).filter((p) => p.day <= to).map((p) => [p.day, p.g] as const));
+  const food = byFortnight(today, tableOf(goal, stages, 1, to).map(({ day, g }) => [day, g] as const));
   if (food.length === 0) return undefined;
   const inBag = standsFrom(stages);
   const leaves = Array.from({ length: FORTNIGHTS }, (_, fortnight) => fortnight).flatMap((fortnight): [number, number, number][] => {
@@ -50,7 +51,8 @@ export function courseOf(crop: Crop, goal: Goal, { stages }: Season, today: Day,
     const cm2 = goal.stand.type === "thick" ? 10_000 * grown : Math.PI * (canopyOn(goal, stages, day).widthCm / 2) ** 2;
     return [[fortnight, cm2, coefficient(crop.water, grown)]];
   });
-  return { inBag, to, food, leaves };
+  const picks = picksOf(goal, stages, 1).filter(({ day }) => day <= to).length;
+  return { inBag, to, food, picks, leaves };
 }
 
 /** How many of a goal a bag's lane takes, whatever the day and its sun; undefined when it takes none. */

@@ -1,2 +1,2 @@
 /** How long does it take? Minutes of sowing, moving, picking and watering. */
-export { MINUTES, pickMinutes, startMinutes } from "./minutes";
+export { MINUTES, startMinutes } from "./minutes";

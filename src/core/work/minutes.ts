@@ -1,4 +1,4 @@
-import type { Goal, Method } from "../crop";
+import type { Method } from "../crop";
 
 /** Minutes of work. Memory: what a practised hand takes; a first season takes half as long again. */
 export const MINUTES = { sow: 10, plant: 1, move: 10, pick: 6, water: 2 } as const;
@@ -7,6 +7,3 @@ const MOST_COUNTED = 60;
 
 /** Minutes of sowing, and of moving what is raised. @param places cells, stations or pieces that are set one by one */
 export const startMinutes = (method: Pick<Method, "move">, places: number): number => MINUTES.sow + MINUTES.plant * Math.min(MOST_COUNTED, places) + (method.move ? MINUTES.move : 0);
-
-/** Minutes of all picks of a planting that is picked so many times. */
-export const pickMinutes = (goal: Pick<Goal, "picking">, picks: number): number => (goal.picking.pattern === "once" ? MINUTES.pick : picks * MINUTES.pick);

@@ -14,7 +14,7 @@ const bottleGreen = (id: string, height = 25) =>
 export const brassicas: CropData[] = [
   { ...common, id: "pak-choi", botanical: "Brassica rapa subsp. chinensis", source: { ...common.source, emergence: "practice" }, goals: [
     bottleGreen("pak-choi/leaf"),
-    goal("pak-choi/head", "head", { stand: plants([18, 22], [2.5, 4]), insetCm: 7, depthCm: need(15, 20), sunHours: need(3, 4), heightCm: 28, widthCm: 24, days: { from: "planting", window: days(28, 34, 42), atC: 20, nurseryDays: 16 }, yieldG: days(120, 220, 350), methods: [cells([8, 11, 16], {}, { leaf: 3, holdDays: 7 }), bought()] }),
+    goal("pak-choi/head", "head", { keepsDays: 5, stand: plants([18, 22], [2.5, 4]), insetCm: 7, depthCm: need(15, 20), sunHours: need(3, 4), heightCm: 28, widthCm: 24, days: { from: "planting", window: days(28, 34, 42), atC: 20, nurseryDays: 16 }, yieldG: days(120, 220, 350), methods: [cells([8, 11, 16], {}, { leaf: 3, holdDays: 7 }), bought()] }),
     goal("pak-choi/baby-leaf", "baby-leaf"),
   ] },
   { ...common, id: "choy-sum", botanical: "Brassica rapa var. parachinensis", source: { ...common.source, emergence: "practice" }, goals: [bottleGreen("choy-sum/leaf", 30)] },
@@ -40,12 +40,12 @@ export const brassicas: CropData[] = [
     goal("kale/baby-leaf", "baby-leaf"), goal("kale/microgreens", "microgreen", { stand: thick(90) }),
   ] },
   { ...cabbages, id: "cabbage", botanical: "Brassica oleracea var. capitata", goals: [
-    goal("cabbage/compact", "head", { stand: plants([25, 30], [10, 15]), depthCm: need(18, 22), heightCm: 30, widthCm: 35, days: { from: "planting", window: days(55, 60, 70), atC: 17, nurseryDays: 32 }, picking: { pattern: "once", window: days(7, 14, 21) }, yieldG: days(500, 900, 1300), source: practice("stand", "days", "feeds") }),
-    goal("cabbage/standard", "head", { stand: plants([35, 45], [20, 30]), insetCm: 12, widthCm: 55, days: { from: "planting", window: days(75, 85, 100), atC: 17, nurseryDays: 32 }, picking: { pattern: "once", window: days(7, 14, 21) }, yieldG: days(1200, 2000, 3000), source: practice("stand", "feeds") }),
-    goal("cabbage/red", "head", { stand: plants([35, 42], [18, 26]), insetCm: 12, widthCm: 50, days: { from: "planting", window: days(82, 95, 110), atC: 17, nurseryDays: 35 }, picking: { pattern: "once", window: days(10, 20, 30) }, yieldG: days(900, 1500, 2200) }),
+    goal("cabbage/compact", "head", { keepsDays: 28, stand: plants([25, 30], [10, 15]), depthCm: need(18, 22), heightCm: 30, widthCm: 35, days: { from: "planting", window: days(55, 60, 70), atC: 17, nurseryDays: 32 }, picking: { pattern: "once", window: days(7, 14, 21) }, yieldG: days(500, 900, 1300), source: practice("stand", "days", "feeds") }),
+    goal("cabbage/standard", "head", { keepsDays: 28, stand: plants([35, 45], [20, 30]), insetCm: 12, widthCm: 55, days: { from: "planting", window: days(75, 85, 100), atC: 17, nurseryDays: 32 }, picking: { pattern: "once", window: days(7, 14, 21) }, yieldG: days(1200, 2000, 3000), source: practice("stand", "feeds") }),
+    goal("cabbage/red", "head", { keepsDays: 42, stand: plants([35, 42], [18, 26]), insetCm: 12, widthCm: 50, days: { from: "planting", window: days(82, 95, 110), atC: 17, nurseryDays: 35 }, picking: { pattern: "once", window: days(10, 20, 30) }, yieldG: days(900, 1500, 2200) }),
   ] },
   { ...cabbages, id: "broccoli", botanical: "Brassica oleracea var. italica", heatC: 28, goals: [
-    goal("broccoli/head", "head", { stand: plants([32, 40], [15, 22]), widthCm: 50, heightCm: 55, days: { from: "planting", window: days(55, 65, 78), atC: 17, nurseryDays: 32 }, yieldG: days(300, 500, 800) }),
+    goal("broccoli/head", "head", { keepsDays: 5, stand: plants([32, 40], [15, 22]), widthCm: 50, heightCm: 55, days: { from: "planting", window: days(55, 65, 78), atC: 17, nurseryDays: 32 }, yieldG: days(300, 500, 800) }),
     goal("broccoli/microgreens", "microgreen", { stand: thick(90) }),
   ] },
   { ...cabbages, id: "cauliflower", botanical: "Brassica oleracea var. botrytis", growth: { baseC: 3, bestC: 20 }, nights: { plantOutC: 1, standsC: -4, seedlingStandsC: -2 }, heatC: 27, goals: [
@@ -53,12 +53,12 @@ export const brassicas: CropData[] = [
     goal("cauliflower/full", "head", { stand: plants([30, 35], [25, 34]), depthCm: need(22, 28), heightCm: 50, widthCm: 50, days: { from: "sowing", window: days(85, 95, 110), atC: 16, nurseryDays: 32 }, picking: { pattern: "once", window: days(5, 10, 14) }, source: practice("stand") }),
   ] },
   { ...cabbages, id: "kohlrabi", botanical: "Brassica oleracea var. gongylodes", goals: [
-    goal("kohlrabi/bulb", "baby-head", { stand: plants([12, 18], [2.5, 4]), insetCm: 6, depthCm: need(15, 20), widthCm: 22, methods: [cells([14, 18, 25], {}, { leaf: 3, holdDays: 10 }), rows({ why: "no-tray" })], days: { from: "sowing", window: days(50, 58, 70), atC: 17, nurseryDays: 24 }, yieldG: days(120, 200, 300), feeds: [{ stage: "planting", share: 0 }] }),
+    goal("kohlrabi/bulb", "baby-head", { keepsDays: 14, stand: plants([12, 18], [2.5, 4]), insetCm: 6, depthCm: need(15, 20), widthCm: 22, methods: [cells([14, 18, 25], {}, { leaf: 3, holdDays: 10 }), rows({ why: "no-tray" })], days: { from: "sowing", window: days(50, 58, 70), atC: 17, nurseryDays: 24 }, yieldG: days(120, 200, 300), feeds: [{ stage: "planting", share: 0 }] }),
   ] },
   { ...common, id: "radish", botanical: "Raphanus sativus", emergence: { baseC: 4.2, bestC: 20, degreeDays: 64 }, growth: { baseC: 4, bestC: 22 }, nights: { plantOutC: 1, standsC: -3, seedlingStandsC: -2 }, heatC: 30, thousandSeedG: 10, source: { ...common.source, emergence: "harrington-1954" }, goals: [
-    goal("radish/root", "root", { stand: plants([4, 5], [0.25, 0.35]), depthCm: need(10, 15), heightCm: 18, widthCm: 10, methods: [rows({ seeds: 1 })], days: { from: "sowing", window: days(25, 29, 36), atC: 18, nurseryDays: 0 }, picking: { pattern: "once", window: days(5, 8, 12) }, yieldG: days(12, 20, 30), source: practice("methods") }),
+    goal("radish/root", "root", { keepsDays: 7, stand: plants([4, 5], [0.25, 0.35]), depthCm: need(10, 15), heightCm: 18, widthCm: 10, methods: [rows({ seeds: 1 })], days: { from: "sowing", window: days(25, 29, 36), atC: 18, nurseryDays: 0 }, picking: { pattern: "once", window: days(5, 8, 12) }, yieldG: days(12, 20, 30), source: practice("methods") }),
     goal("radish/microgreens", "microgreen", { stand: thick(180), days: { from: "sowing", window: days(6, 7, 9), atC: 20, nurseryDays: 0 }, source: practice("depthCm", "methods", "days") }),
-    goal("radish/winter", "root", { stand: plants([10, 15], [2, 3.5]), depthCm: need(25, 30), heightCm: 40, widthCm: 25, methods: [rows({ seeds: 2 })], days: { from: "sowing", window: days(50, 60, 75), atC: 17, nurseryDays: 0 }, yieldG: days(250, 500, 900) }),
+    goal("radish/winter", "root", { keepsDays: 42, stand: plants([10, 15], [2, 3.5]), depthCm: need(25, 30), heightCm: 40, widthCm: 25, methods: [rows({ seeds: 2 })], days: { from: "sowing", window: days(50, 60, 75), atC: 17, nurseryDays: 0 }, yieldG: days(250, 500, 900) }),
   ] },
   { ...common, id: "turnip", botanical: "Brassica rapa subsp. rapa", thousandSeedG: 2.8, growth: { baseC: 4, bestC: 22 }, goals: [
     goal("turnip/root", "root", { stand: plants([7, 10], [0.8, 1.3]), methods: [rows({ thin: [{ afterUp: 14, toCm: 10 }] })], days: { from: "sowing", window: days(42, 50, 62), atC: 17, nurseryDays: 0 } }),

@@ -37,77 +37,77 @@ const USUAL: Record<GoalData["kind"], Usual> = {
   leaf: {
     ...base, stand: plants([12, 16], [1.2, 1.8]), insetCm: 5, depthCm: need(12, 18), sunHours: need(3, 4), where: ["top", "side"], heightCm: 25, widthCm: 20,
     methods: [tray(), bought()], days: { from: "sowing", window: days(28, 34, 42), atC: 22, nurseryDays: 14 }, yieldG: days(60, 130, 220),
-    picking: { pattern: "leaf", window: days(14, 28, 45) }, cautions: ["blade"],
+    picking: { pattern: "leaf", window: days(14, 28, 45) }, keepsDays: 4, cautions: ["blade"],
   },
   "baby-leaf": {
     ...base, stand: thick(3), insetCm: 2, depthCm: need(8, 12), sunHours: need(3, 4), where: ["top"], heightCm: 12, widthCm: 8,
     methods: [broadcast()], days: { from: "sowing", window: days(22, 28, 36), atC: 18, nurseryDays: 0 }, yieldG: days(600, 1200, 2000),
-    picking: { pattern: "leaf", window: days(14, 28, 42) }, feeds: [], cautions: ["blade"],
+    picking: { pattern: "leaf", window: days(14, 28, 42) }, keepsDays: 3, feeds: [], cautions: ["blade"],
   },
   microgreen: {
     ...base, stand: thick(120), insetCm: 0, depthCm: need(2, 2.5), sunHours: need(0, 2), where: ["top"], heightCm: 7, widthCm: 3,
     methods: [soaked], days: { from: "sowing", window: days(7, 9, 12), atC: 20, nurseryDays: 0 }, yieldG: days(800, 1400, 2200),
-    picking: { pattern: "once", window: days(1, 2, 3) }, feeds: [], cautions: ["clean-seed", "blade"],
+    picking: { pattern: "once", window: days(1, 2, 3) }, keepsDays: 3, feeds: [], cautions: ["clean-seed", "blade"],
   },
   head: {
     ...base, stand: plants([30, 38], [14, 20]), insetCm: 10, depthCm: need(20, 25), sunHours: need(4, 6), where: ["top"], heightCm: 40, widthCm: 45,
     methods: [cells([20, 25, 35]), bought()], days: { from: "planting", window: days(60, 70, 85), atC: 17, nurseryDays: 32 }, yieldG: days(400, 800, 1400),
-    picking: { pattern: "once", window: days(6, 12, 18) }, feeds: AND_HEADING, cautions: ["blade"],
+    picking: { pattern: "once", window: days(6, 12, 18) }, keepsDays: 7, feeds: AND_HEADING, cautions: ["blade"],
   },
   "baby-head": {
     ...base, stand: plants([15, 18], [10, 15]), insetCm: 8, depthCm: need(20, 25), sunHours: need(4, 6), where: ["top"], heightCm: 35, widthCm: 25,
     methods: [cells([20, 25, 35]), bought()], days: { from: "planting", window: days(40, 48, 60), atC: 17, nurseryDays: 32 }, yieldG: days(120, 220, 350),
-    picking: { pattern: "once", window: days(5, 10, 14) }, feeds: AND_HEADING, cautions: ["blade"],
+    picking: { pattern: "once", window: days(5, 10, 14) }, keepsDays: 7, feeds: AND_HEADING, cautions: ["blade"],
   },
   bulb: {
     ...base, stand: plants([8, 10], [2, 3.5]), insetCm: 5, depthCm: need(15, 20), sunHours: need(5, 7), where: ["top"], heightCm: 45, widthCm: 12,
     methods: [rows()], days: { from: "sowing", window: days(120, 140, 165), atC: 17, nurseryDays: 0 }, yieldG: days(60, 110, 180),
-    picking: { pattern: "once", window: days(10, 14, 21) }, feeds: [...AT_PLANTING, { stage: "week-3", share: 0.2 }],
+    picking: { pattern: "once", window: days(10, 14, 21) }, keepsDays: 120, feeds: [...AT_PLANTING, { stage: "week-3", share: 0.2 }],
   },
   root: {
     ...base, stand: plants([5, 8], [0.5, 0.9]), insetCm: 4, depthCm: need(15, 20), sunHours: need(4, 6), where: ["top"], heightCm: 30, widthCm: 15,
     methods: [rows()], days: { from: "sowing", window: days(50, 60, 75), atC: 17, nurseryDays: 0 }, yieldG: days(40, 90, 150),
-    picking: { pattern: "once", window: days(10, 20, 30) }, feeds: [],
+    picking: { pattern: "once", window: days(10, 20, 30) }, keepsDays: 14, feeds: [],
   },
   tuber: {
     ...base, stand: plants([20, 25], [11, 15]), insetCm: 8, depthCm: need(25, 28), sunHours: need(5, 6), where: ["top"], heightCm: 60, widthCm: 40,
     methods: [{ method: "tubers", depthCm: 11.5, why: "not-from-seed" }], days: { from: "planting", window: days(80, 92, 110), atC: 17, nurseryDays: 0 },
-    yieldG: days(400, 800, 1300), picking: { pattern: "once", window: days(10, 21, 30) },
+    yieldG: days(400, 800, 1300), picking: { pattern: "once", window: days(10, 21, 30) }, keepsDays: 90,
   },
   pod: {
     ...base, stand: plants([8, 12], [2, 3]), insetCm: 5, depthCm: need(20, 25), sunHours: need(5, 6), where: ["top"], heightCm: 50, widthCm: 30,
     methods: [stations()], days: { from: "sowing", window: days(45, 52, 62), atC: 22, nurseryDays: 0 }, yieldG: days(120, 250, 420),
-    picking: { pattern: "flushes", window: days(21, 35, 50) }, feeds: AND_FLOWERS,
+    picking: { pattern: "flushes", window: days(21, 35, 50) }, keepsDays: 5, feeds: AND_FLOWERS,
   },
   cob: {
     ...base, stand: plants([18, 20], [7, 9]), insetCm: 8, depthCm: need(25, 30), sunHours: need(6, 8), where: ["top"], heightCm: 170, widthCm: 40,
     methods: [stations({ seeds: 2, why: "quick-and-cheap" })], days: { from: "sowing", window: days(70, 75, 85), atC: 22, nurseryDays: 0 }, yieldG: days(180, 300, 450),
-    picking: { pattern: "once", window: days(5, 8, 12) }, support: "wire",
+    picking: { pattern: "once", window: days(5, 8, 12) }, keepsDays: 3, support: "wire",
   },
   fruit: {
     ...base, stand: plants([35, 45], [12, 18]), insetCm: 12, depthCm: need(25, 30), sunHours: need(5, 7), where: ["top"], heightCm: 80, widthCm: 50,
     methods: [cells([28, 35, 45], { why: "seed-is-dear" }, { heightCm: 15 }), bought()], days: { from: "planting", window: days(60, 70, 85), atC: 22, nurseryDays: 42 },
-    yieldG: days(900, 1800, 3000), picking: { pattern: "continuous", window: days(45, 65, 90) }, feeds: AND_FLOWERS, support: "cane", cautions: ["canes-eyes"],
+    yieldG: days(900, 1800, 3000), picking: { pattern: "continuous", window: days(45, 65, 90) }, keepsDays: 7, feeds: AND_FLOWERS, support: "cane", cautions: ["canes-eyes"],
   },
   tops: {
     ...base, stand: plants([12, 18], [1.5, 2.5]), insetCm: 4, depthCm: need(10, 15), sunHours: need(4, 6), where: ["top", "side"], heightCm: 25, widthCm: 35,
     methods: [cuttings()], days: { from: "planting", window: days(26, 30, 38), atC: 27, nurseryDays: 0 }, yieldG: days(150, 300, 500),
-    picking: { pattern: "leaf", window: days(45, 75, 110) }, cautions: ["blade"],
+    picking: { pattern: "leaf", window: days(45, 75, 110) }, keepsDays: 4, cautions: ["blade"],
   },
   herb: {
     ...base, stand: plants([15, 22], [2, 3.5]), insetCm: 5, depthCm: need(15, 20), sunHours: need(4, 6), where: ["top", "side"], heightCm: 35, widthCm: 30,
     methods: [bought(), cells([25, 32, 45])], days: { from: "planting", window: days(20, 30, 45), atC: 20, nurseryDays: 45 }, yieldG: days(60, 120, 220),
-    picking: { pattern: "continuous", window: days(120, 200, 300) }, feeds: AND_GROWING,
+    picking: { pattern: "continuous", window: days(120, 200, 300) }, keepsDays: 7, feeds: AND_GROWING,
   },
   flower: {
     ...base, stand: plants([15, 20], [1.5, 2.5]), insetCm: 4, depthCm: need(12, 15), sunHours: need(4, 6), where: ["top", "side"], heightCm: 25, widthCm: 25,
     methods: [cells([20, 26, 35]), bought()], days: { from: "planting", window: days(25, 35, 50), atC: 18, nurseryDays: 35 }, yieldG: days(0, 0, 0),
-    picking: { pattern: "continuous", window: days(60, 100, 150) },
+    picking: { pattern: "continuous", window: days(60, 100, 150) }, keepsDays: 1,
   },
   tree: {
     ...base, stand: plants([80, 100], [35, 60]), insetCm: 20, depthCm: need(33, 40), sunHours: need(5, 7), where: ["top"], heightCm: 150, widthCm: 90,
     methods: [bought("not-from-seed")], days: { from: "planting", window: days(330, 365, 380), atC: 18, nurseryDays: 0 }, yieldG: days(500, 1500, 4000),
-    picking: { pattern: "once", window: days(14, 30, 45) }, feeds: AND_GROWING,
+    picking: { pattern: "once", window: days(14, 30, 45) }, keepsDays: 5, feeds: AND_GROWING,
   },
 };
 

@@ -31,6 +31,7 @@ export function Food({ crop, goal, stages, plants, areaCm2, prices = {} }: FoodP
       <p>
         {t("food.total", { total: quantity(total / 1000, "mass"), picks: picks.length })}
         {picks.length > 1 && <span className="text-muted"> {t("food.span", { from: day(first.day), to: day(last.day) })}</span>}
+        <span className="text-muted"> {t("food.keeps", { days: goal.keepsDays })}</span>
       </p>
       {worth !== undefined && <p className="text-muted">{t("match.worth", { money: money(worth) })}</p>}
       {picks.length > 1 && (
