@@ -8,8 +8,8 @@ export function smallInstance(seed: number, parts: 0 | 1 | 2 = 0): Instance {
   const shape = { kind: "round", diameterCm: 38, heightCm: 34 } as const;
   const lanes: Lane[] = parts === 0 ? ["top"] : parts === 1 ? ["top", "first-half", "second-half"] : ["top", "first-half", "first-half"];
   const classes = [
-    { kindId: "a", shape, row: { gapCm: null }, bagIds: ["1", "2"], freeFrom: 0, parts, buyable: 0, minor: 0, mixL: 0, wetKg: 0, floorM2: 0 },
-    { kindId: "b", shape, row: { gapCm: null }, bagIds: [], freeFrom: 0, parts, buyable: 2, minor: 300, mixL: 30, wetKg: 30, floorM2: 0.2 },
+    { kindId: "a", shape, row: { gapCm: null }, bagIds: ["1", "2"], free: 2, freeFrom: 0, parts, buyable: 0, minor: 0, mixL: 0, wetKg: 0, floorM2: 0 },
+    { kindId: "b", shape, row: { gapCm: null }, bagIds: [], free: 0, freeFrom: 0, parts, buyable: 2, minor: 300, mixL: 30, wetKg: 30, floorM2: 0.2 },
   ];
   const candidates = Array.from({ length: 12 }, (_, i) => {
     const from = pick(40);

@@ -2,7 +2,8 @@ import { type FoodGroup, foodGroup, picksOf, tableOf } from "../food";
 import { marketMinor, type Shopping, shoppingOf, type Wanted } from "../money";
 import { addDays, type Day, daysBetween } from "../day";
 import { sowingBill } from "../sowing";
-import type { Garden, PlantingView, RowView } from "./assess";
+import type { Garden, PlantingView } from "./assess";
+import type { BagThing } from "./plan";
 import type { Setting } from "./setting";
 
 /** How sure a sowing is to give its plants when it is priced. */
@@ -15,7 +16,7 @@ const billOf = ({ crop, goal, method, season, planting, fit }: PlantingView, set
   sowingBill({ crop, goal, method, stages: season.stages }, { plants: planting.plants ?? undefined, areaCm2: fit.sown?.areaCm2 ?? 0 }, CONFIDENCE, setting.germination?.[crop.id]?.share);
 
 /** Litres of new mix that a bag takes: all of it for a new one, a part for one that has a season behind it, none for one in use. */
-function mixFor({ bag, soilL }: RowView, today: Day): number {
+export function mixFor(bag: BagThing, soilL: number, today: Day): number {
   if (!bag.atHand || bag.firstSeason === null) return soilL;
   return bag.firstSeason < Number(today.slice(0, 4)) ? REFRESH * soilL : 0;
 }
@@ -24,7 +25,7 @@ function mixFor({ bag, soilL }: RowView, today: Day): number {
 export function wantedFor(garden: Garden, setting: Setting, today: Day): Wanted[] {
   return garden.rows.flatMap((row): Wanted[] => [
     ...(row.bag.atHand ? [] : [{ item: `bag/${row.bag.kindId}`, amount: 1 }]),
-    { item: `mix/${setting.mix.id}`, amount: mixFor(row, today) },
+    { item: `mix/${setting.mix.id}`, amount: mixFor(row.bag, row.soilL, today) },
     ...row.plantings.filter((p) => p.planting.sowOn >= today).map((p): Wanted => {
       const bill = billOf(p, setting);
       return bill.pieces === undefined ? { item: `packet/${p.crop.id}`, amount: bill.seedG ?? 0 } : { item: `piece/${p.crop.id}`, amount: bill.pieces };

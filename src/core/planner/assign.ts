@@ -12,8 +12,8 @@ export interface BagUse {
 
 export const noPlantings = (): Record<Lane, number[]> => ({ top: [], side: [], "first-half": [], "second-half": [] });
 
-/** One more bag of a class, to be bought. */
-export const newBag = ({ instance, bought }: State, classIndex: number): BagUse => ({ classIndex, number: instance.classes[classIndex]!.bagIds.length + bought[classIndex]!, parts: noPlantings() });
+/** One more bag of a class, to be bought or filled. */
+export const newBag = ({ instance, bought }: State, classIndex: number): BagUse => ({ classIndex, number: instance.classes[classIndex]!.free + bought[classIndex]!, parts: noPlantings() });
 
 /** The lane whose candidates a part of a bag takes: alike halves share one. */
 export const laneOf = (k: BagClass, part: Lane): Lane => (k.parts === 2 && part === "second-half" ? "first-half" : part);
@@ -32,7 +32,7 @@ export function inOthersLight(instance: Instance, index: number, half: Half, oth
 export function bagsOf(state: State): BagUse[] {
   const { classes, candidates } = state.instance;
   const placings = state.placings().sort(({ index: a }, { index: b }) => candidates[a]!.from - candidates[b]!.from || candidates[a]!.end - candidates[b]!.end || a - b);
-  const byClass = classes.map((k, classIndex) => Array.from({ length: k.bagIds.length + state.bought[classIndex]! }, (_, number): BagUse => ({ classIndex, number, parts: noPlantings() })));
+  const byClass = classes.map((k, classIndex) => Array.from({ length: k.free + state.bought[classIndex]! }, (_, number): BagUse => ({ classIndex, number, parts: noPlantings() })));
   const meant = byClass.map((bags) => bags.map(() => 0));
   for (const { index, home } of placings) {
     const { classIndex, lane } = candidates[index]!;

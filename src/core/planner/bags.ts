@@ -1,5 +1,5 @@
 import { type BagShape, bagMass, footprint, outlineArea, plantingTop, sideHoles, soilVolumeL, usualGapCm } from "../bag";
-import { assessRow, type BagThing, type Garden, type Plan, type Row, shapeOf, type Setting } from "../garden";
+import { assessRow, type BagThing, type Garden, mixFor, type Plan, type Row, shapeOf, type Setting } from "../garden";
 import { loadOnHook, loadOnSpot } from "../load";
 import { costMinor } from "../money";
 import { inForce } from "../school";
@@ -79,7 +79,7 @@ export function thereAlready(ask: Ask): { kg: number; m2: number; hanging: numbe
   );
 }
 
-/** What is left for bags that are bought: load in kg, floor in m², money in minor units; undefined where there is no limit. */
+/** What is left for what is new: load in kg, floor in m², money in minor units; undefined where there is no limit. */
 export interface Left {
   readonly kg: number | undefined;
   readonly m2: number;
@@ -99,16 +99,21 @@ function affordable({ wetKg, floorM2, minor }: { wetKg: number; floorM2: number;
 export function classesOf(ask: Ask, standing: Garden, left: Left): BagClass[] {
   const { setting } = ask;
   const measure = (shape: BagShape, gapCm: number | null) => measureOf(shape, gapCm, setting);
-  const classes = new Map<string, BagClass & { bagIds: string[] }>();
+  const sack = setting.prices?.[`mix/${setting.mix.id}`];
+  const mixMinor = (mixL: number) => (sack?.together ? costMinor(sack, mixL) : 0);
+  const bagMinor = (kindId: string) => setting.prices?.[`bag/${kindId}`]?.minor ?? 0;
+  const classes = new Map<string, BagClass>();
   for (const { bag, row, freeFrom } of openBags(ask, standing)) {
     const settings = { gapCm: row?.gapCm ?? null, rolledToCm: row?.rolledToCm, schools: row?.schools };
     const shape = shapeOf(bag, setting, inForce(setting.schools, row?.schools), settings);
     if (!shape || freeFrom >= WEEKS) continue;
+    // A bag that has a row already is counted with what stands.
+    const mixL = row ? 0 : mixFor(bag, measure(shape, null).mixL, ask.today);
     // A repair keeps what it can where it is, so that its bags are told apart.
-    const key = JSON.stringify([bag.kindId, bag.shape, settings, freeFrom, ask.repair ? bag.id : ""]);
-    const known = classes.get(key);
-    if (known) known.bagIds.push(bag.id);
-    else classes.set(key, { kindId: bag.kindId, shape, row: settings, bagIds: [bag.id], freeFrom, parts: partsOf(shape), buyable: 0, minor: 0, ...measure(shape, settings.gapCm) });
+    const key = JSON.stringify([bag.kindId, bag.shape, settings, freeFrom, mixL, ask.repair ? bag.id : ""]);
+    const bagIds = [...(classes.get(key)?.bagIds ?? []), bag.id];
+    const [free, buyable] = mixL > 0 ? [0, bagIds.length] : [bagIds.length, 0];
+    classes.set(key, { kindId: bag.kindId, shape, row: settings, bagIds, free, freeFrom, parts: partsOf(shape), buyable, minor: (row || bag.atHand ? 0 : bagMinor(bag.kindId)) + mixMinor(mixL), mixL, wetKg: 0, floorM2: 0 });
   }
   for (const kindId of ask.kinds) {
     const shape = shapeOf({ id: kindId, kindId, shape: null, atHand: false, firstSeason: null }, setting);
@@ -117,10 +122,9 @@ export function classesOf(ask: Ask, standing: Garden, left: Left): BagClass[] {
     // A bag too heavy for the spot it stands on, or for its hook, is not proposed.
     const { grade } = measured.floorM2 === 0 ? loadOnHook(measured.wetKg, setting.hooks?.limitKg) : loadOnSpot(measured.wetKg, measured.floorM2, setting.limitKgM2);
     if (grade === "over") continue;
-    const sack = setting.prices?.[`mix/${setting.mix.id}`];
-    const minor = (setting.prices?.[`bag/${kindId}`]?.minor ?? 0) + (sack?.together ? costMinor(sack, measured.mixL) : 0);
+    const minor = bagMinor(kindId) + mixMinor(measured.mixL);
     const buyable = affordable({ ...measured, minor }, left);
-    if (buyable > 0) classes.set(kindId, { kindId, shape, row: { gapCm: null }, bagIds: [], freeFrom: 0, parts: partsOf(shape), buyable, minor, ...measured });
+    if (buyable > 0) classes.set(kindId, { kindId, shape, row: { gapCm: null }, bagIds: [], free: 0, freeFrom: 0, parts: partsOf(shape), buyable, minor, ...measured });
   }
   return [...classes.values()];
 }

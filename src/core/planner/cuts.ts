@@ -40,7 +40,7 @@ export class Cuts {
     candidates.forEach((c, i) => {
       const k = classes[c.classIndex]!;
       // Of two plantings that follow each other both may give in one fortnight.
-      const times = 2 * (k.bagIds.length + k.buyable) * (c.lane === "first-half" ? k.parts : 1);
+      const times = 2 * (k.free + k.buyable) * (c.lane === "first-half" ? k.parts : 1);
       const key = `${c.classIndex} ${c.lane} ${c.cropIndex}`;
       const lane = byLane.get(key) ?? { cropIndex: c.cropIndex, times, g: new Float64Array(FORTNIGHTS) };
       byLane.set(key, lane);
@@ -127,7 +127,7 @@ export class Cuts {
       const { classIndex, lane, cropIndex } = candidates[list[0]!]!;
       const k = classes[classIndex]!;
       const packets = this.model.packetColumns[cropIndex]!;
-      const most = (k.bagIds.length + k.buyable) * (lane === "first-half" ? k.parts : 1);
+      const most = (k.free + k.buyable) * (lane === "first-half" ? k.parts : 1);
       const grown = new Float64Array(WEEKS);
       for (const i of list) if (share[i]! > 1e-9) for (let week = candidates[i]!.from; week < candidates[i]!.end; week++) grown[week]! += share[i]!;
       const week = grown.indexOf(Math.max(...grown));

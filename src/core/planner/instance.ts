@@ -18,13 +18,15 @@ export interface BagClass {
   readonly row: Pick<Row, "gapCm" | "rolledToCm" | "schools">;
   /** Bags of the household; none for a kind that can only be bought. */
   readonly bagIds: readonly string[];
+  /** How many cost nothing more to plant: all that are filled, none of those that still want mix. */
+  readonly free: number;
   /** First week in which they are free. */
   readonly freeFrom: number;
   /** Plantings that stand side by side in the first half lane of a parted bag: 2 where both halves are alike, 1 where the other half is a lane of its own, 0 for a bag that is not parted. */
   readonly parts: 0 | 1 | 2;
-  /** How many more may be bought; 0 for bags that are there. */
+  /** How many more may be bought, or filled; 0 for bags that are filled. */
   readonly buyable: number;
-  /** For each one that is bought: price in minor units, with its share of mix that is bought together, mix in L, wet mass in kg, and floor that it takes in m². */
+  /** For each one that is bought or filled: price in minor units, with its share of mix that is bought together, mix in L, wet mass in kg, and floor that it takes in m². */
   readonly minor: number;
   readonly mixL: number;
   readonly wetKg: number;

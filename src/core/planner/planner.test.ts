@@ -232,6 +232,28 @@ describe("a proposal", { timeout: 90_000 }, () => {
     expect(much.worth).toBeGreaterThan(little.worth * (1 - much.gap));
   });
 
+  it("counts the mix that bags at hand still want, and what pinned rows will cost, against the money", () => {
+    const unfilled = bags.map((b, i) => ({ ...b, firstSeason: i === 0 ? 2025 : null }));
+    const pinned = { id: id(20), bagId: id(1), gapCm: null, pinned: true, plantings: [planting(21, "tomato/bush", "2026-05-25", { method: "bought", plants: 1 })] };
+    for (const together of [[], ["packet", "mix"]] as const) {
+      const there = { ...setting, prices: pricesBy(demoPrices("EUR"), together) };
+      const plan = { bags: unfilled, rows: [pinned] };
+      const proposal = proposalFor({ plan, setting: there, budgetMinor: 2500 });
+      const garden = assessGarden(proposal.plan, there);
+      const { minor } = economyOf(garden, there, today).shopping;
+      expect(garden.rows.flatMap((r) => r.plantings).length).toBeGreaterThan(3);
+      expect(minor).toBeLessThanOrEqual(2500 + 1e-6);
+      // What is new and what was planned before come to the whole; packs that both share are paid once.
+      const before = economyOf(assessGarden(plan, there), there, today).shopping.minor;
+      expect(before).toBeGreaterThan(0);
+      expect(minor).toBeLessThanOrEqual(before + proposal.minor + 1e-6);
+      if (together.length > 0) expect(minor).toBeCloseTo(before + proposal.minor, 6);
+      // Without money the bags stay empty.
+      expect(proposalFor({ plan, setting: there, budgetMinor: 0 }).plan.rows.flatMap((r) => r.plantings).filter((p) => p.id !== id(21))).toEqual([]);
+      expect(proposal.bags.every((b) => b.kindId === "round-5-gal")).toBe(true);
+    }
+  });
+
   it("pays for seed and mix by the share where they are bought together, and can do more with the same money", () => {
     const shared = { ...setting, prices: pricesBy(demoPrices("EUR"), ["packet", "mix"]) };
     const proposal = proposalFor({ setting: shared, budgetMinor: 1500 });

@@ -151,7 +151,7 @@ function proposalOf(ask: Ask, instance: Instance, state: State, bound: number, n
     worth, bound,
     gap: gapOf(bound, worth),
     considered: instance.candidates.length,
-    bags: instance.classes.flatMap((k, i) => (state.bought[i]! > 0 ? [{ kindId: k.kindId, count: state.bought[i]! }] : [])),
+    bags: instance.classes.flatMap((k, i) => (state.bought[i]! > 0 && k.bagIds.length === 0 ? [{ kindId: k.kindId, count: state.bought[i]! }] : [])),
     minor: state.cost(),
     hours: state.hours(),
     covered: coveredBy(state, instance),

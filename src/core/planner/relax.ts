@@ -89,7 +89,7 @@ class Frame {
         const halves = k.parts > 0 && lane === "top";
         if (!halves && !used.has(`${index} ${lane}`)) return undefined;
         // Halves start with none: a bag that is parted leaves the whole ones.
-        const bags = (week: number) => (week === k.freeFrom && (lane === "top" || lane === "side") ? k.bagIds.length : 0);
+        const bags = (week: number) => (week === k.freeFrom && (lane === "top" || lane === "side") ? k.free : 0);
         return Array.from({ length: WEEKS }, (_, week) => (week < k.freeFrom ? -1 : m.row(bags(week), bags(week))));
       }),
     );
@@ -110,7 +110,7 @@ class Frame {
   mostOf(index: number): number {
     const c = this.instance.candidates[index]!;
     const k = this.instance.classes[c.classIndex]!;
-    return c.plantingId === undefined ? k.bagIds.length + k.buyable : 1;
+    return c.plantingId === undefined ? k.free + k.buyable : 1;
   }
 
   costOf(index: number): number {
@@ -154,7 +154,7 @@ function modelOf(frame: Frame, only: readonly number[]): Relaxation {
     const [top, side, firstHalf, secondHalf] = frame.path[index]!;
     const paths = [top, side, firstHalf, secondHalf].filter((path) => path !== undefined);
     const starts = (path: readonly number[] | undefined, n: number): Entry[] => (path ? [[path[k.freeFrom]!, n]] : []);
-    if (k.parts > 0) partedColumns[index] = m.column(0, k.bagIds.length + k.buyable, true, [...starts(top, 1), ...starts(firstHalf, -k.parts), ...starts(secondHalf, -1)]);
+    if (k.parts > 0) partedColumns[index] = m.column(0, k.free + k.buyable, true, [...starts(top, 1), ...starts(firstHalf, -k.parts), ...starts(secondHalf, -1)]);
     const column = m.column(-k.minor * weights.perMinor, k.buyable, true, [
       ...starts(top, -1), ...starts(side, -1),
       [frame.mix, k.mixL], [frame.budget, k.minor], [frame.load, k.wetKg], [frame.floor, k.floorM2],

@@ -208,7 +208,7 @@ export class State {
   /** Bags of a class that are not there yet for so many plantings in each lane. */
   private missingBags(classIndex: number, most: Record<Lane, number>): number {
     const k = this.instance.classes[classIndex]!;
-    return Math.max(most.side, most.top + partedFor(most, k.parts)) - k.bagIds.length;
+    return Math.max(most.side, most.top + partedFor(most, k.parts)) - k.free;
   }
 
   /** Bags of a class that are parted. */
