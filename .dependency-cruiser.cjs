@@ -9,7 +9,7 @@ const LAYERS = {
   ui: ["core", "solver", "ui"],
   app: ["core", "server", "ui", "app"],
 };
-const TESTS = "\\.(test|e2e)\\.ts$";
+const TESTS = "\\.(test|e2e)\\.tsx?$";
 
 const layers = Object.entries(LAYERS).map(([layer, allowed]) => ({
   name: `${layer}-imports-only-${allowed.join("-")}`,

@@ -5,7 +5,7 @@ export default defineConfig({
   resolve: { alias: { "@": fileURLToPath(new URL("./src", import.meta.url)) } },
   test: {
     projects: [
-      { extends: true, test: { name: "unit", include: ["src/{core,library,solver,ui}/**/*.test.ts"], testTimeout: 30_000 } },
+      { extends: true, test: { name: "unit", include: ["src/{core,library,solver,ui}/**/*.test.{ts,tsx}"], testTimeout: 30_000 } },
       { extends: true, test: { name: "server", include: ["src/{db,server,demo}/**/*.test.ts"], testTimeout: 30_000, fileParallelism: false } },
       {
         extends: true,

@@ -52,7 +52,7 @@ export function ProposalCard({ title, step, proposal, plan, setting, today, onTa
           <dl className="mt-2 grid grid-cols-2 gap-x-3 gap-y-1.5 text-[0.9375rem]">
             <Figure label={seen.meal ? t(seen.meal.first ? "bench.firstMeal" : "bench.nextMeal", { crop: crop(seen.meal.goalId) }) : t("bench.noMeal")} amount={seen.meal ? day(seen.meal.day) : "–"} />
             <Figure label={t("propose.food")} amount={quantity(seen.economy.totalG / 1000, "mass")} />
-            <Figure label={t("bench.toBuy")} amount={money(proposal.minor)} />
+            <Figure label={t(seen.economy.shopping.shared ? "bench.toBuyShare" : "bench.toBuy")} amount={money(proposal.minor)} />
             <Figure label={t("propose.hours")} amount={`${number(proposal.hours)} h`} />
           </dl>
           <p className="mt-2 text-[0.9375rem] font-semibold">{t("propose.within", { best: String(isAsGood(gap)), gap: percent(gap), considered: number(proposal.considered) })}</p>
