@@ -13,7 +13,7 @@ import { highsSolver } from "@/solver/highs";
 import { id, settingWith } from "@/testing/garden";
 
 const solver = await highsSolver();
-const prices = pricesBy(demoPrices("EUR"));
+const prices = pricesBy(demoPrices("EUR"), ["packet", "mix"]);
 const KINDS = ["bottle", "round-5-gal", "round-7-gal", "round-10-gal", "round-15-gal", "tub-80-l", "flat-1.5-cu-ft", "tower-50"];
 
 function askFor(seed: number, bags: number, crops: number): Ask {
