@@ -274,7 +274,7 @@ describe("prices", () => {
     for (const bad of [["bag"], "packet", null]) expect(await choose(bad)).toMatchObject({ problem: { code: "invalid-input" } });
     expect(await saveTogether({ ...stranger, programmeId: randomUUID() }, [])).toMatchObject({ problem: { code: "not-allowed" } });
     expect((await readTogether(trainer)).together).toEqual(["mix"]);
-    expect((await readTogether(stranger)).pools.packet).toEqual({ forAll: { lines: [], minor: 0, unpriced: 0, shared: false }, aloneMinor: 0, sharers: 0 });
+    expect((await readTogether(stranger)).pools.packet).toEqual({ forAll: { lines: [], minor: 0, unpriced: 0, shared: false }, packs: 0, aloneMinor: 0, sharers: 0 });
     await choose(together);
   });
 });

@@ -44,7 +44,7 @@ it("counts what is bought together by the share that is taken, and all else by t
 
 it("pools what many need: one packet does for five, and nobody pays more together than alone", () => {
   const five = Array.from({ length: 5 }, () => [{ item: "packet/kale", amount: 0.3 }]);
-  expect(poolOf([...five, []], prices)).toMatchObject({ forAll: { minor: 170 }, aloneMinor: 5 * 170, sharers: 5 });
+  expect(poolOf([...five, []], prices)).toMatchObject({ forAll: { minor: 170 }, packs: 1, aloneMinor: 5 * 170, sharers: 5 });
   fc.assert(
     fc.property(fc.array(fc.array(fc.record({ item: fc.constantFrom("packet/kale", "mix/potting-mix"), amount: fc.double({ min: 0, max: 200, noNaN: true }) }), { maxLength: 4 }), { maxLength: 6 }), (needs) => {
       const together = pricesBy(list, ["packet", "mix"]);

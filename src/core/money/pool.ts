@@ -4,6 +4,8 @@ import { type Shopping, shoppingOf, type Wanted } from "./shopping";
 /** The same needs bought once for all, and by everyone alone. */
 export interface Pooled {
   readonly forAll: Shopping;
+  /** Packs that are bought for all, of whatever there is a price for. */
+  readonly packs: number;
   /** What it comes to when everyone buys whole packs alone, minor units. */
   readonly aloneMinor: number;
   /** How many of them need anything. */
@@ -14,8 +16,10 @@ export interface Pooled {
 export function poolOf(needs: readonly (readonly Wanted[])[], prices: Prices): Pooled {
   const whole = Object.fromEntries(Object.entries(prices).map(([item, price]) => [item, { ...price, together: false }]));
   const alone = needs.map((wanted) => shoppingOf(wanted, whole));
+  const forAll = shoppingOf(needs.flat(), whole);
   return {
-    forAll: shoppingOf(needs.flat(), whole),
+    forAll,
+    packs: forAll.lines.reduce((sum, line) => sum + (line.packs ?? 0), 0),
     aloneMinor: alone.reduce((sum, shopping) => sum + shopping.minor, 0),
     sharers: alone.filter((shopping) => shopping.lines.length > 0).length,
   };

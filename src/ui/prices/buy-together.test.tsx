@@ -36,5 +36,6 @@ it("stores the choice, and says what kept it from being stored", async () => {
   await act(async () => void fireEvent.click(getByRole("checkbox")));
   expect(save).toHaveBeenLastCalledWith(false);
   expect(queryByRole("alert")?.textContent).toMatch(/^✕ .{10,}/);
+  expect((getByRole("checkbox") as HTMLInputElement).checked).toBe(true);
   expect(refresh).toHaveBeenCalledOnce();
 });

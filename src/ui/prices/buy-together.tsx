@@ -1,7 +1,7 @@
 "use client";
 
 import { useRouter } from "next/navigation";
-import { useState } from "react";
+import { startTransition, useOptimistic, useState } from "react";
 import type { Pooled, SharedGroup } from "@/core/money";
 import type { Outcome, Problem } from "@/core/problem";
 import { send } from "@/ui/primitives/send";
@@ -21,17 +21,20 @@ export function BuyTogether({ group, together, pool, nameOf, save }: BuyTogether
   const { t, money, quantity, problem: say } = useWords();
   const router = useRouter();
   const [failure, setFailure] = useState<Problem>();
-  const { forAll, aloneMinor, sharers } = pool;
-  const packs = forAll.lines.reduce((sum, line) => sum + (line.packs ?? 0), 0);
-  const choose = async (chosen: boolean) => {
-    const outcome = await send(() => save(chosen));
-    setFailure(outcome.ok ? undefined : outcome.problem);
-    if (outcome.ok) router.refresh();
-  };
+  const { forAll, packs, aloneMinor, sharers } = pool;
+  // The box shows the choice at once, and what is stored again when it could not be.
+  const [shown, showAs] = useOptimistic(together);
+  const choose = (chosen: boolean) =>
+    startTransition(async () => {
+      showAs(chosen);
+      const outcome = await send(() => save(chosen));
+      setFailure(outcome.ok ? undefined : outcome.problem);
+      if (outcome.ok) router.refresh();
+    });
   return (
     <div className="mb-2 border-l-[3px] border-ink pl-2.5 text-sm">
       <label className="flex min-h-10 items-center gap-2 font-semibold">
-        <input type="checkbox" className="size-5 accent-(--beet)" checked={together} onChange={(e) => void choose(e.target.checked)} />
+        <input type="checkbox" className="size-5 accent-(--beet)" checked={shown} onChange={(e) => choose(e.target.checked)} />
         {t(`prices.together.${group}`)}
       </label>
       {failure && (
