@@ -1,7 +1,7 @@
 import { type BagShape, bagMass, footprint, outlineArea, plantingTop, sideHoles, soilVolumeL, usualGapCm } from "../bag";
-import { assessRow, type BagThing, type Garden, mixFor, type Plan, type Row, shapeOf, type Setting } from "../garden";
+import { assessRow, type BagThing, type Garden, mixFor, type Plan, type Row, shapeOf, type Setting, wantedFor } from "../garden";
 import { loadOnHook, loadOnSpot } from "../load";
-import { costMinor } from "../money";
+import { costMinor, shoppingOf } from "../money";
 import { inForce } from "../school";
 import type { Ask } from "./ask";
 import { weekOf } from "./course";
@@ -63,6 +63,13 @@ function partsOf(shape: BagShape): BagClass["parts"] {
   const top = plantingTop(shape);
   if (sideHoles(shape) > 0 || outlineArea(top) < PARTED_FROM_CM2) return 0;
   return top.type === "rectangle" ? 2 : 1;
+}
+
+/** What is still to be paid for what stays, minor units. Bags that were only planned leave, and what they would have cost. */
+export function standingMinor(ask: Ask, standing: Garden): number {
+  const staying = new Set(stayingBags(ask, standingPart(ask)).map((bag) => bag.id));
+  const garden = { ...standing, rows: standing.rows.filter((r) => staying.has(r.bag.id)) };
+  return shoppingOf(wantedFor(garden, ask.setting, ask.today), ask.setting.prices ?? {}).minor;
 }
 
 /** What the bags that stay weigh and cover, planted or not. */

@@ -3,15 +3,15 @@ import { type Crop, type Goal, type Method, startsFromSeed } from "../crop";
 import { addDays, type Day } from "../day";
 import { rankMethods } from "../fit";
 import { FOOD_GROUPS, foodGroup, NO_WANTS, tableOf, tasteOf, weeklyWantG } from "../food";
-import { assessGarden, type Garden, halfOf, type Planting, type Setting, shadeAcross, standingInHalf, type Stood, sunWhile, wantedFor, weeklyThirst } from "../garden";
-import { costMinor, shoppingOf } from "../money";
+import { assessGarden, type Garden, halfOf, type Planting, type Setting, shadeAcross, standingInHalf, type Stood, sunWhile, weeklyThirst } from "../garden";
+import { costMinor } from "../money";
 import { type Half, otherHalf, whereOf } from "../placement";
 import { inForce } from "../school";
 import { type SowingBill, sowingBill } from "../sowing";
 import { drawnL, evaporationOn, openCm2, wallFactor } from "../water";
 import { MINUTES, startMinutes } from "../work";
 import { type Ask, WEIGHTS } from "./ask";
-import { classesOf, type Left, standingPart, thereAlready } from "./bags";
+import { classesOf, type Left, standingMinor, standingPart, thereAlready } from "./bags";
 import { byFortnight, type Course, courseOf, lanesOf, type Stand, standOf, weekOf } from "./course";
 import { type BagClass, type Candidate, type CropFacts, FORTNIGHTS, type Instance, type Lane, WEEKS } from "./instance";
 
@@ -34,7 +34,7 @@ export function instanceOf(ask: Ask): Instance {
   const left: Left = {
     kg: setting.limitKgM2 === undefined ? undefined : Math.max(0, setting.limitKgM2 * setting.floorM2 - there.kg),
     m2: Math.max(0, FLOOR_SHARE * setting.floorM2 - there.m2),
-    minor: ask.budgetMinor === undefined ? undefined : Math.max(0, ask.budgetMinor - shoppingOf(wantedFor(standing, setting, today), setting.prices ?? {}).minor),
+    minor: ask.budgetMinor === undefined ? undefined : Math.max(0, ask.budgetMinor - standingMinor(ask, standing)),
     hooks: setting.hooks?.count === undefined ? undefined : Math.max(0, setting.hooks.count - there.hanging),
   };
   const classes = classesOf(ask, standing, left);

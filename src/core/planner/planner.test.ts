@@ -251,6 +251,9 @@ describe("a proposal", { timeout: 90_000 }, () => {
       // Without money the bags stay empty.
       expect(proposalFor({ plan, setting: there, budgetMinor: 0 }).plan.rows.flatMap((r) => r.plantings).filter((p) => p.id !== id(21))).toEqual([]);
       expect(proposal.bags.every((b) => b.kindId === "round-5-gal")).toBe(true);
+      // A bag that is only planned leaves, and costs nothing.
+      const planned = { bags: [...unfilled, { ...bag(60, "tub-80-l"), atHand: false }], rows: [pinned, { id: id(61), bagId: id(60), gapCm: null, plantings: [planting(62, "lettuce/leaf", "2026-06-10")] }] };
+      expect(instanceOf(askFor({ plan: planned, setting: there })).budgetMinor).toBe(instanceOf(askFor({ plan, setting: there })).budgetMinor);
     }
   });
 
