@@ -33,6 +33,9 @@ export function wantedFor(garden: Garden, setting: Setting, today: Day): Wanted[
   ]);
 }
 
+/** Weeks in which people wait for their first meals. */
+export const SOON_WEEKS = 8;
+
 export interface Week {
   readonly from: Day;
   /** What comes to the table, g by kind of food. */
@@ -44,8 +47,9 @@ export interface Week {
 export interface Economy {
   readonly weeks: readonly Week[];
   readonly shopping: Shopping;
-  /** What is picked in all, g. */
+  /** What is picked in all, and what comes to the table in the first `SOON_WEEKS`, g. */
   readonly totalG: number;
+  readonly soonG: number;
   readonly worthMinor: number;
   /** First day of the week in which the food picked is worth what it cost to start; undefined when it never is. */
   readonly paidBack?: Day;
@@ -82,6 +86,7 @@ export function economyOf(garden: Garden, setting: Setting, today: Day, weeks = 
     weeks: table,
     shopping,
     totalG,
+    soonG: table.slice(0, SOON_WEEKS).flatMap((week) => Object.values(week.g)).reduce((all, g) => all + g, 0),
     worthMinor: table.reduce((all, week) => all + week.minor, 0),
     paidBack: paid?.from,
     bagsASeasonMinor,

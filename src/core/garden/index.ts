@@ -7,7 +7,7 @@ export { standingInHalf } from "./positions";
 export { shadeAcross, type Stood } from "./shade";
 export { comparePlans, type PlanChange } from "./compare";
 export { changeOf, type Cure, curesFor } from "./cure";
-export { type Economy, economyOf, mixFor, wantedFor, type Week } from "./economy";
+export { type Economy, economyOf, mixFor, SOON_WEEKS, wantedFor, type Week } from "./economy";
 export { addBag, changeBag, changePlanting, changeRow, copyRow, movePlanting, nudgeBag, putPlanting, rehouse, removePlanting, removeRow, sowAgain, swapBags } from "./edit";
 export { findSpots, type Ground, groundOf } from "./ground";
 export { hoursByWeek } from "./labour";

@@ -148,6 +148,11 @@ describe("food, cost and worth of a plan", () => {
     expect(economy.worthMinor).toBeCloseTo((economy.totalG / 1000) * 320, 6);
     expect(economy.weeks.reduce((sum, w) => sum + (w.g.fruits ?? 0), 0)).toBeCloseTo(economy.totalG, 9);
     expect(economy.bagsASeasonMinor).toBe(450 / 4);
+    // Planted on 20 May, it gives nothing in the first eight weeks; asked four weeks later, it does.
+    expect(economy.soonG).toBe(0);
+    const later = economyOf(assessGarden(toBuy, priced), priced, "2026-06-15");
+    expect(later.soonG).toBeCloseTo(later.weeks.slice(0, 8).reduce((sum, w) => sum + (w.g.fruits ?? 0), 0), 9);
+    expect(later.soonG).toBeGreaterThan(0);
   });
 
   it("count mix that is bought together by the litre, and pieces and bags whole", () => {

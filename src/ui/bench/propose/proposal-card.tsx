@@ -2,7 +2,7 @@
 
 import { useMemo } from "react";
 import type { Day } from "@/core/day";
-import { assessGarden, economyOf, nextMeal, type Plan, type Setting } from "@/core/garden";
+import { assessGarden, economyOf, nextMeal, type Plan, type Setting, SOON_WEEKS } from "@/core/garden";
 import { gapOf, isAsGood, type Proposal, type Step } from "@/core/planner";
 import { Button } from "@/ui/primitives/button";
 import { Caution } from "@/ui/primitives/caution";
@@ -51,6 +51,7 @@ export function ProposalCard({ title, step, proposal, plan, setting, today, onTa
         <>
           <dl className="mt-2 grid grid-cols-2 gap-x-3 gap-y-1.5 text-[0.9375rem]">
             <Figure label={seen.meal ? t(seen.meal.first ? "bench.firstMeal" : "bench.nextMeal", { crop: crop(seen.meal.goalId) }) : t("bench.noMeal")} amount={seen.meal ? day(seen.meal.day) : "–"} />
+            <Figure label={t("propose.soonFood", { weeks: SOON_WEEKS })} amount={quantity(seen.economy.soonG / 1000, "mass")} />
             <Figure label={t("propose.food")} amount={quantity(seen.economy.totalG / 1000, "mass")} />
             <Figure label={t(seen.economy.shopping.shared ? "bench.toBuyShare" : "bench.toBuy")} amount={money(proposal.minor)} />
             <Figure label={t("propose.hours")} amount={`${number(proposal.hours)} h`} />
