@@ -80,7 +80,7 @@ it("explains a proposal: what each planting adds, what it buys, what is missing 
   const { text, getByRole } = cardOf({ plan: before, onTake });
   expect(text()).toMatch(/tomato, bush × 1.*21 helpings/);
   expect(text()).toContain("1 × fabric 10 gal");
-  expect(text()).toContain("on the table in the first 8 weeks0 g");
+  expect(text()).toContain("food in 8 weeks0 g");
   expect(text()).toContain("▲ pea is a must and needs more money.");
   expect(text()).toContain("No longer in it: leaf kale.");
   fireEvent.click(getByRole("button"));

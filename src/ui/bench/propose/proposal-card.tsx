@@ -52,9 +52,9 @@ export function ProposalCard({ title, step, proposal, plan, setting, today, onTa
           <dl className="mt-2 grid grid-cols-2 gap-x-3 gap-y-1.5 text-[0.9375rem]">
             <Figure label={seen.meal ? t(seen.meal.first ? "bench.firstMeal" : "bench.nextMeal", { crop: crop(seen.meal.goalId) }) : t("bench.noMeal")} amount={seen.meal ? day(seen.meal.day) : "–"} />
             <Figure label={t("propose.soonFood", { weeks: SOON_WEEKS })} amount={quantity(seen.economy.soonG / 1000, "mass")} />
-            <Figure label={t("propose.food")} amount={quantity(seen.economy.totalG / 1000, "mass")} />
             <Figure label={t(seen.economy.shopping.shared ? "bench.toBuyShare" : "bench.toBuy")} amount={money(proposal.minor)} />
-            <Figure label={t("propose.hours")} amount={`${number(proposal.hours)} h`} />
+            <Figure label={t("propose.food")} amount={quantity(seen.economy.totalG / 1000, "mass")} />
+            <Figure label={t("propose.hours")} amount={`${number(proposal.hours)} h`} wide />
           </dl>
           <p className="mt-2 text-[0.9375rem] font-semibold">{t("propose.within", { best: String(isAsGood(gap)), gap: percent(gap), considered: number(proposal.considered) })}</p>
           {step && (
@@ -121,9 +121,9 @@ export function ProposalCard({ title, step, proposal, plan, setting, today, onTa
   );
 }
 
-function Figure({ label, amount }: { label: string; amount: string }) {
+function Figure({ label, amount, wide = false }: { label: string; amount: string; wide?: boolean }) {
   return (
-    <div>
+    <div className={wide ? "col-span-2" : ""}>
       <dt className="text-[0.8125rem] text-muted">{label}</dt>
       <dd className="font-head text-xl font-bold">{amount}</dd>
     </div>
