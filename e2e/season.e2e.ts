@@ -230,11 +230,11 @@ it("follows what a household eats and brings, and what things cost", async () =>
   const isChosen = () => page.$eval(together, (box) => (box as HTMLInputElement).checked);
   expect(await isChosen()).toBe(true);
   await page.locator(together).click();
-  await page.waitForNetworkIdle();
+  await see(page, "Saved");
   await visit(page, "/prices");
   expect(await isChosen()).toBe(false);
   await page.locator(together).click();
-  await page.waitForNetworkIdle();
+  await see(page, "Saved");
   await page.close();
 });
 

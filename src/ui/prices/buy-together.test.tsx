@@ -31,11 +31,13 @@ it("stores the choice, and says what kept it from being stored", async () => {
   const { getByRole, queryByRole, again } = showFor([], save);
   await act(async () => void fireEvent.click(getByRole("checkbox")));
   expect(save).toHaveBeenLastCalledWith(true);
+  expect(getByRole("status").textContent).toBe("Saved");
   expect(refresh).toHaveBeenCalledOnce();
   again(<BuyTogether group="packet" together pool={poolOf([], prices)} nameOf={String} save={save} />);
   await act(async () => void fireEvent.click(getByRole("checkbox")));
   expect(save).toHaveBeenLastCalledWith(false);
   expect(queryByRole("alert")?.textContent).toMatch(/^✕ .{10,}/);
+  expect(getByRole("status").textContent).toBe("");
   expect((getByRole("checkbox") as HTMLInputElement).checked).toBe(true);
   expect(refresh).toHaveBeenCalledOnce();
 });

@@ -21,21 +21,27 @@ export function BuyTogether({ group, together, pool, nameOf, save }: BuyTogether
   const { t, money, quantity, problem: say } = useWords();
   const router = useRouter();
   const [failure, setFailure] = useState<Problem>();
+  const [said, setSaid] = useState(false);
   const { forAll, packs, aloneMinor, sharers } = pool;
   // The box shows the choice at once, and what is stored again when it could not be.
   const [shown, showAs] = useOptimistic(together);
   const choose = (chosen: boolean) =>
     startTransition(async () => {
       showAs(chosen);
+      setSaid(false);
       const outcome = await send(() => save(chosen));
       setFailure(outcome.ok ? undefined : outcome.problem);
+      setSaid(outcome.ok);
       if (outcome.ok) router.refresh();
     });
   return (
     <div className="mb-2 border-l-[3px] border-ink pl-2.5 text-sm">
       <label className="flex min-h-10 items-center gap-2 font-semibold">
         <input type="checkbox" className="size-5 accent-(--beet)" checked={shown} onChange={(e) => choose(e.target.checked)} />
-        {t(`prices.together.${group}`)}
+        <span className="flex-1">{t(`prices.together.${group}`)}</span>
+        <span role="status" className="font-normal text-leaf">
+          {said && t("prices.saved")}
+        </span>
       </label>
       {failure && (
         <p role="alert" className="font-semibold text-beet">
