@@ -36,13 +36,15 @@ export function BuyTogether({ group, together, pool, nameOf, save }: BuyTogether
     });
   return (
     <div className="mb-2 border-l-[3px] border-ink pl-2.5 text-sm">
-      <label className="flex min-h-10 items-center gap-2 font-semibold">
-        <input type="checkbox" className="size-5 accent-(--beet)" checked={shown} onChange={(e) => choose(e.target.checked)} />
-        <span className="flex-1">{t(`prices.together.${group}`)}</span>
-        <span role="status" className="font-normal text-leaf">
+      <div className="flex items-center justify-between gap-2">
+        <label className="flex min-h-10 items-center gap-2 font-semibold">
+          <input type="checkbox" className="size-5 accent-(--beet)" checked={shown} onChange={(e) => choose(e.target.checked)} />
+          {t(`prices.together.${group}`)}
+        </label>
+        <span role="status" className="text-leaf">
           {said && t("prices.saved")}
         </span>
-      </label>
+      </div>
       {failure && (
         <p role="alert" className="font-semibold text-beet">
           ✕ {say(failure)}
