@@ -1,6 +1,6 @@
 import { z } from "zod";
 import { assessGarden, settingFrom, wantedFor } from "@/core/garden";
-import { type Pooled, poolOf, pricesBy, SHARED_GROUPS, type SharedGroup } from "@/core/money";
+import { isOf, type Pooled, poolOf, pricesBy, SHARED_GROUPS, type SharedGroup } from "@/core/money";
 import type { Outcome } from "@/core/problem";
 import { listHouseholds } from "@/db/households";
 import { readPlans } from "@/db/plans";
@@ -30,7 +30,7 @@ export async function readTogether(actor: Actor): Promise<{ together: readonly S
     const setting = settingFrom(settingOf(programme, household, known), reference);
     return [wantedFor(assessGarden(plan, setting), setting, day)];
   });
-  const pool = (group: SharedGroup) => poolOf(needs.map((wanted) => wanted.filter((w) => w.item.startsWith(`${group}/`))), prices);
+  const pool = (group: SharedGroup) => poolOf(needs.map((wanted) => wanted.filter((w) => isOf(group, w.item))), prices);
   return { together: programme.boughtTogether, pools: { packet: pool("packet"), mix: pool("mix") } };
 }
 

@@ -5,6 +5,7 @@ import { sowingBill } from "../sowing";
 import type { Garden, PlantingView } from "./assess";
 import type { BagThing } from "./plan";
 import type { Setting } from "./setting";
+import { unitsOf } from "./units";
 
 /** How sure a sowing is to give its plants when it is priced. */
 const CONFIDENCE = 0.9;
@@ -66,7 +67,7 @@ export function economyOf(garden: Garden, setting: Setting, today: Day, weeks = 
   for (const p of garden.rows.flatMap((r) => r.plantings)) {
     const group = foodGroup(p.goal);
     if (!group || p.fit.grade === "wrong") continue;
-    const units = p.patch ? p.patch.areaCm2 / 10_000 : (p.planting.plants ?? 0);
+    const units = unitsOf(p);
     for (const { day, g } of tableOf(p.goal, p.season.stages, units, p.stay.to)) {
       const week = weekOf(day);
       if (week) week.g[group] = (week.g[group] ?? 0) + g;

@@ -22,3 +22,4 @@ export { plantingOf, suggestGoal } from "./suggest";
 export { shareOf, type Span, spanOf } from "./span";
 export { type Sums, sumsOf, tooThirsty } from "./sums";
 export { rowThirst, wateringDays, weeklyThirst } from "./thirst";
+export { unitsOf } from "./units";

@@ -4,16 +4,17 @@ import { MINUTES, startMinutes } from "../work";
 import type { Garden, PlantingView } from "./assess";
 import { wateringDays } from "./thirst";
 import type { Setting } from "./setting";
+import { unitsOf } from "./units";
 
 /** Minutes of one planting by day: sown, moved, and each pick. */
-function jobsOf({ planting, method, season, goal, patch, stay }: PlantingView): [Day, number][] {
-  const units = patch ? patch.areaCm2 / 10_000 : (planting.plants ?? 0);
+function jobsOf(view: PlantingView): [Day, number][] {
+  const { planting, method, season, goal, stay } = view;
   const move = season.stages.move?.likely;
   const start = startMinutes({ ...method, move: undefined }, planting.plants ?? 0);
   return [
     [planting.sowOn, start],
     ...(move === undefined ? [] : [[move, MINUTES.move] as [Day, number]]),
-    ...picksOf(goal, season.stages, units).filter((p) => p.day <= stay.to).map((p): [Day, number] => [p.day, MINUTES.pick]),
+    ...picksOf(goal, season.stages, unitsOf(view)).filter((p) => p.day <= stay.to).map((p): [Day, number] => [p.day, MINUTES.pick]),
   ];
 }
 

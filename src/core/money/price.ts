@@ -27,9 +27,12 @@ export interface PriceInForce extends Price {
 
 export type Prices = Readonly<Record<string, PriceInForce>>;
 
+/** Whether an item belongs to a group. */
+export const isOf = (group: PriceGroup, item: string): boolean => item.startsWith(`${group}/`);
+
 /** Prices by item. @param together groups that the programme buys together */
 export const pricesBy = (list: readonly Price[], together: readonly SharedGroup[] = []): Prices =>
-  Object.fromEntries(list.map((p) => [p.item, { ...p, together: together.some((group) => p.item.startsWith(`${group}/`)) }]));
+  Object.fromEntries(list.map((p) => [p.item, { ...p, together: together.some((group) => isOf(group, p.item)) }]));
 
 /** Places after the point in a currency, by ISO 4217 as the platform knows it. */
 const places = (currency: string): number => new Intl.NumberFormat("en", { style: "currency", currency }).resolvedOptions().maximumFractionDigits ?? 2;

@@ -3,7 +3,7 @@ import { type Crop, type Goal, type Method, startsFromSeed } from "../crop";
 import { addDays, type Day } from "../day";
 import { rankMethods } from "../fit";
 import { FOOD_GROUPS, foodGroup, NO_WANTS, tableOf, tasteOf, weeklyWantG } from "../food";
-import { assessGarden, type Garden, halfOf, type Planting, type Setting, shadeAcross, standingInHalf, type Stood, sunWhile, weeklyThirst } from "../garden";
+import { assessGarden, type Garden, halfOf, type Planting, type Setting, shadeAcross, standingInHalf, type Stood, sunWhile, unitsOf, weeklyThirst } from "../garden";
 import { costMinor } from "../money";
 import { type Half, otherHalf, whereOf } from "../placement";
 import { inForce } from "../school";
@@ -205,8 +205,7 @@ function baseFood(standing: Garden, today: Day): number[][] {
   for (const p of standing.rows.flatMap((r) => r.plantings)) {
     const group = foodGroup(p.goal);
     if (!group || p.fit.grade === "wrong") continue;
-    const units = p.patch ? p.patch.areaCm2 / 10_000 : (p.planting.plants ?? 0);
-    for (const [fortnight, g] of byFortnight(today, tableOf(p.goal, p.season.stages, units, p.stay.to).map((x) => [x.day, x.g] as const))) table[fortnight]![FOOD_GROUPS.indexOf(group)]! += g;
+    for (const [fortnight, g] of byFortnight(today, tableOf(p.goal, p.season.stages, unitsOf(p), p.stay.to).map((x) => [x.day, x.g] as const))) table[fortnight]![FOOD_GROUPS.indexOf(group)]! += g;
   }
   return table;
 }
