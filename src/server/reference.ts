@@ -2,15 +2,14 @@ import { bagMass } from "@/core/bag";
 import { type Difference, differences, type Reference, settingFrom } from "@/core/garden";
 import { applyOverrides, type Override } from "@/core/override";
 import type { Outcome } from "@/core/problem";
-import { listHouseholds } from "@/db/households";
 import { insertOverride, listOverrides } from "@/db/overrides";
-import { readPlans } from "@/db/plans";
 import { db } from "@/db/pool";
 import { findProgramme, type Programme } from "@/db/programmes";
 import { findBagKind, findMix, SHIPPED } from "@/library";
 import { type Actor, mayChange } from "./actor";
 import { outcomeOf, refused } from "./outcome";
-import { isSurveyed, settingOf } from "./setting";
+import { settingOf } from "./setting";
+import { surveyedPlans } from "./surveyed-plans";
 
 export { SHIPPED };
 
@@ -61,13 +60,9 @@ export function previewOverride(actor: Actor, name: string, value: number | null
     if (!check.ok) return check;
     const { programme, now, next } = check.value;
     const [before, after] = [referenceWith(now), referenceWith(next)];
-    const households = await listHouseholds(db(), actor.programmeId);
-    const plans = await readPlans(db(), actor.programmeId, households.map((h) => h.id));
-    const found = households.flatMap((household) => {
-      const plan = plans.get(household.id)?.plan;
-      if (!plan || !isSurveyed(household)) return [];
+    const found = (await surveyedPlans(actor)).flatMap(({ household, name: named, plan }) => {
       const setting = settingOf(programme, household);
-      return differences(plan, settingFrom(setting, before), settingFrom(setting, after)).map((d) => ({ ...d, household: `${household.code} ${household.name}` }));
+      return differences(plan, settingFrom(setting, before), settingFrom(setting, after)).map((d) => ({ ...d, household: named }));
     });
     return { ok: true, value: found };
   });

@@ -1,15 +1,15 @@
 import { differences, settingFrom } from "@/core/garden";
 import type { Outcome } from "@/core/problem";
 import { Schools } from "@/core/school";
-import { listHouseholds, updateHouseholdSchools } from "@/db/households";
-import { readPlans } from "@/db/plans";
+import { updateHouseholdSchools } from "@/db/households";
 import { db } from "@/db/pool";
 import { findProgramme, updateProgrammeSchools } from "@/db/programmes";
 import { type Actor, mayChange } from "./actor";
 import { readHousehold } from "./households";
 import { outcomeOf, parsed, refused } from "./outcome";
 import { type PlanDifference, readReference } from "./reference";
-import { isSurveyed, settingOf } from "./setting";
+import { settingOf } from "./setting";
+import { surveyedPlans } from "./surveyed-plans";
 
 /** What another choice of schools would change in the programme's plans. Nothing is stored. */
 export function previewSchools(actor: Actor, input: unknown): Promise<Outcome<PlanDifference[]>> {
@@ -19,13 +19,9 @@ export function previewSchools(actor: Actor, input: unknown): Promise<Outcome<Pl
     const schools = parsed(Schools, input);
     if (!schools.ok) return schools;
     const reference = await readReference(actor);
-    const households = await listHouseholds(db(), actor.programmeId);
-    const plans = await readPlans(db(), actor.programmeId, households.map((h) => h.id));
-    const found = households.flatMap((household) => {
-      const plan = plans.get(household.id)?.plan;
-      if (!plan || !isSurveyed(household)) return [];
+    const found = (await surveyedPlans(actor)).flatMap(({ household, name, plan }) => {
       const under = (chosen: Schools) => settingFrom(settingOf({ ...allowed.value, schools: chosen }, household), reference);
-      return differences(plan, under(allowed.value.schools), under(schools.value)).map((d) => ({ ...d, household: `${household.code} ${household.name}` }));
+      return differences(plan, under(allowed.value.schools), under(schools.value)).map((d) => ({ ...d, household: name }));
     });
     return { ok: true, value: found };
   });

@@ -2,8 +2,6 @@ import { z } from "zod";
 import { assessGarden, settingFrom, wantedFor } from "@/core/garden";
 import { isOf, type Pooled, poolOf, pricesBy, SHARED_GROUPS, type SharedGroup } from "@/core/money";
 import type { Outcome } from "@/core/problem";
-import { listHouseholds } from "@/db/households";
-import { readPlans } from "@/db/plans";
 import { db } from "@/db/pool";
 import { listPrices } from "@/db/prices";
 import { findProgramme, updateBoughtTogether } from "@/db/programmes";
@@ -13,7 +11,8 @@ import { readProgramme } from "./households";
 import { readGermination } from "./judging";
 import { outcomeOf, parsed } from "./outcome";
 import { readReference } from "./reference";
-import { isSurveyed, settingOf } from "./setting";
+import { settingOf } from "./setting";
+import { surveyedPlans } from "./surveyed-plans";
 
 /** What a programme buys together, and what all its plans still need of each group that it can: bought once for all, or by everyone alone. */
 export async function readTogether(actor: Actor): Promise<{ together: readonly SharedGroup[]; pools: Record<SharedGroup, Pooled> }> {
@@ -21,14 +20,10 @@ export async function readTogether(actor: Actor): Promise<{ together: readonly S
   const prices = pricesBy(await listPrices(db(), actor.programmeId));
   const known = { prices, germination: await readGermination(actor) };
   const reference = await readReference(actor);
-  const households = (await listHouseholds(db(), actor.programmeId)).filter(isSurveyed);
-  const plans = await readPlans(db(), actor.programmeId, households.map((h) => h.id));
   const { day } = today();
-  const needs = households.flatMap((household) => {
-    const plan = plans.get(household.id)?.plan;
-    if (!plan) return [];
+  const needs = (await surveyedPlans(actor)).map(({ household, plan }) => {
     const setting = settingFrom(settingOf(programme, household, known), reference);
-    return [wantedFor(assessGarden(plan, setting), setting, day)];
+    return wantedFor(assessGarden(plan, setting), setting, day);
   });
   const pool = (group: SharedGroup) => poolOf(needs.map((wanted) => wanted.filter((w) => isOf(group, w.item))), prices);
   return { together: programme.boughtTogether, pools: { packet: pool("packet"), mix: pool("mix") } };
