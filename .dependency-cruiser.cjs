@@ -26,7 +26,10 @@ module.exports = {
       severity: "error",
       comment: "No React, Next, database, file or clock in the computation.",
       from: { path: "^src/core/", pathNot: TESTS },
-      to: { dependencyTypes: ["core", "npm", "npm-dev"], pathNot: "node_modules/(zod|papaparse|@types/papaparse)/" },
+      to: {
+        dependencyTypes: ["core", "npm", "npm-dev"],
+        pathNot: "node_modules/(zod|papaparse|@types/papaparse)/",
+      },
     },
     {
       name: "core-folders-by-their-face",
@@ -41,12 +44,21 @@ module.exports = {
       from: { path: "^src/", pathNot: "^src/db/" },
       to: { path: "node_modules/(pg|@types/pg|node-pg-migrate)/" },
     },
-    { name: "no-circles", severity: "error", from: { path: "^src/" }, to: { circular: true, viaOnly: { dependencyTypesNot: ["type-only"] } } },
+    {
+      name: "no-circles",
+      severity: "error",
+      from: { path: "^src/" },
+      to: { circular: true, viaOnly: { dependencyTypesNot: ["type-only"] } },
+    },
   ],
   options: {
     tsConfig: { fileName: "tsconfig.json" },
     tsPreCompilationDeps: true,
     doNotFollow: { path: "node_modules" },
-    enhancedResolveOptions: { extensions: [".ts", ".tsx", ".mjs", ".js", ".json"], exportsFields: ["exports"], conditionNames: ["import", "require", "node", "default", "types"] },
+    enhancedResolveOptions: {
+      extensions: [".ts", ".tsx", ".mjs", ".js", ".json"],
+      exportsFields: ["exports"],
+      conditionNames: ["import", "require", "node", "default", "types"],
+    },
   },
 };

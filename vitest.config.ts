@@ -5,11 +5,32 @@ export default defineConfig({
   resolve: { alias: { "@": fileURLToPath(new URL("./src", import.meta.url)) } },
   test: {
     projects: [
-      { extends: true, test: { name: "unit", include: ["src/{core,library,solver,ui}/**/*.test.{ts,tsx}"], testTimeout: 30_000 } },
-      { extends: true, test: { name: "server", include: ["src/{db,server,demo}/**/*.test.ts"], testTimeout: 30_000, fileParallelism: false } },
       {
         extends: true,
-        test: { name: "browser", include: ["e2e/**/*.e2e.ts"], testTimeout: 120_000, hookTimeout: 120_000, fileParallelism: false },
+        test: {
+          name: "unit",
+          include: ["src/{core,library,solver,ui}/**/*.test.{ts,tsx}"],
+          testTimeout: 30_000,
+        },
+      },
+      {
+        extends: true,
+        test: {
+          name: "server",
+          include: ["src/{db,server,demo}/**/*.test.ts"],
+          testTimeout: 30_000,
+          fileParallelism: false,
+        },
+      },
+      {
+        extends: true,
+        test: {
+          name: "browser",
+          include: ["e2e/**/*.e2e.ts"],
+          testTimeout: 120_000,
+          hookTimeout: 120_000,
+          fileParallelism: false,
+        },
       },
     ],
   },

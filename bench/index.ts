@@ -7,13 +7,18 @@ import { CROP_GOALS } from "@/library";
 import { ALL_BAGS, settingWith } from "@/testing/garden";
 
 /** Best known radii of n circles in a unit circle: Graham, Lubachevsky, Nurmela, Östergård 1998 (memory). */
-const BEST = [0.5, 0.464102, 0.414214, 0.370192, 0.333333, 0.333333, 0.302593, 0.276769, 0.262259, 0.254855, 0.248163, 0.236068, 0.231031, 0.221173, 0.216665, 0.20868, 0.205605, 0.205605, 0.195224];
+const BEST = [
+  0.5, 0.464102, 0.414214, 0.370192, 0.333333, 0.333333, 0.302593, 0.276769, 0.262259, 0.254855, 0.248163,
+  0.236068, 0.231031, 0.221173, 0.216665, 0.20868, 0.205605, 0.205605, 0.195224,
+];
 
 const ratios = BEST.map((best, i) => {
   const apart = leastDistance(placeTop({ type: "circle", radiusCm: 1 }, i + 2, 0.1, 0));
   return apart / (2 + apart) / best;
 });
-console.log(`placement: radius over best known, n = 2 to 20: worst ${Math.min(...ratios).toFixed(5)}, mean ${(ratios.reduce((a, b) => a + b) / ratios.length).toFixed(5)}`);
+console.log(
+  `placement: radius over best known, n = 2 to 20: worst ${Math.min(...ratios).toFixed(5)}, mean ${(ratios.reduce((a, b) => a + b) / ratios.length).toFixed(5)}`,
+);
 
 const setting = settingWith({ sunHours: 6, limitKgM2: 200 });
 /** As many bags as a large place has: every kind, and the usual ones again. */
@@ -32,8 +37,20 @@ function best(rounds: number, work: (round: number) => unknown): number {
 }
 
 const day = (round: number) => `2026-${String((round % 12) + 1).padStart(2, "0")}-15`;
-const season = judgeSeason(CROP_GOALS[0]!.crop, CROP_GOALS[0]!.goal, CROP_GOALS[0]!.goal.methods[0]!, day(0), setting.climate);
-const verdict = fit({ goal: CROP_GOALS[0]!.goal, shape: setting.findShape("round-10-gal")!, where: "top", sunHours: 6, season });
+const season = judgeSeason(
+  CROP_GOALS[0]!.crop,
+  CROP_GOALS[0]!.goal,
+  CROP_GOALS[0]!.goal.methods[0]!,
+  day(0),
+  setting.climate,
+);
+const verdict = fit({
+  goal: CROP_GOALS[0]!.goal,
+  shape: setting.findShape("round-10-gal")!,
+  where: "top",
+  sunHours: 6,
+  season,
+});
 
 /** The match with its arithmetic taken out: the same loops, surfaces, methods and cells, one season and one verdict for all. */
 function stripped() {
@@ -50,5 +67,8 @@ function stripped() {
 
 const full = best(24, (round) => matchAll(CROP_GOALS, bags, day(round), setting));
 const bare = best(24, () => stripped());
-if (stripped().length !== matchAll(CROP_GOALS, bags, day(0), setting).length) throw new Error("the stripped loop does other work");
-console.log(`match: ${cells} cells for one week, ${(full / bare).toFixed(1)} times the same loop with the arithmetic taken out`);
+if (stripped().length !== matchAll(CROP_GOALS, bags, day(0), setting).length)
+  throw new Error("the stripped loop does other work");
+console.log(
+  `match: ${cells} cells for one week, ${(full / bare).toFixed(1)} times the same loop with the arithmetic taken out`,
+);

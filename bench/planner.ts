@@ -5,7 +5,17 @@
  */
 import type { BagThing, Reference } from "@/core/garden";
 import { seededRandom } from "@/core/chance";
-import { type Ask, type Instance, instanceOf, OpenRelaxation, polish, relax, relaxationOf, solve, State } from "@/core/planner";
+import {
+  type Ask,
+  type Instance,
+  instanceOf,
+  OpenRelaxation,
+  polish,
+  relax,
+  relaxationOf,
+  solve,
+  State,
+} from "@/core/planner";
 import { pricesBy } from "@/core/money";
 import { demoPrices } from "@/demo/prices";
 import { findMix, SHIPPED } from "@/library";
@@ -14,20 +24,62 @@ import { id, settingWith } from "@/testing/garden";
 
 const solver = await highsSolver();
 const prices = pricesBy(demoPrices("EUR"), ["packet", "mix"]);
-const KINDS = ["bottle", "round-5-gal", "round-7-gal", "round-10-gal", "round-15-gal", "tub-80-l", "flat-1.5-cu-ft", "tower-50"];
+const KINDS = [
+  "bottle",
+  "round-5-gal",
+  "round-7-gal",
+  "round-10-gal",
+  "round-15-gal",
+  "tub-80-l",
+  "flat-1.5-cu-ft",
+  "tower-50",
+];
 
 function askFor(seed: number, bags: number, crops: number): Ask {
   const random = seededRandom(seed);
   const pick = <T>(list: readonly T[]): T => list[Math.floor(random() * list.length)]!;
-  const things = Array.from({ length: bags }, (_, i): BagThing => ({ id: id(i + 1), kindId: pick(KINDS), shape: null, atHand: true, firstSeason: 2026 }));
-  const reference: Reference = { ...SHIPPED, crops: [...SHIPPED.crops].sort(() => random() - 0.5).slice(0, crops) };
+  const things = Array.from({ length: bags }, (_, i): BagThing => ({
+    id: id(i + 1),
+    kindId: pick(KINDS),
+    shape: null,
+    atHand: true,
+    firstSeason: 2026,
+  }));
+  const reference: Reference = {
+    ...SHIPPED,
+    crops: [...SHIPPED.crops].sort(() => random() - 0.5).slice(0, crops),
+  };
   const often = () => pick(["daily", "often", "sometimes"] as const);
-  const setting = settingWith({
-    mix: findMix("potting-mix-and-manure")!, sunHours: 4 + Math.floor(random() * 5), floorM2: 3 + 3 * random(), limitKgM2: 195, prices,
-    wants: { groups: { greens: often(), roots: often(), pods: often(), fruits: often() }, must: [], never: [] },
-    people: { adults: 1 + Math.floor(random() * 3), children: Math.floor(random() * 3) }, hands: { cells: 40, skill: "some" },
-  }, reference);
-  return { plan: { bags: things, rows: [] }, setting, reference, today: "2026-05-18", aim: "value", kinds: ["round-10-gal"], budgetMinor: 3000 + Math.floor(random() * 6000), waterLDay: 20 + 30 * random(), away: [], repair: false, without: [] };
+  const setting = settingWith(
+    {
+      mix: findMix("potting-mix-and-manure")!,
+      sunHours: 4 + Math.floor(random() * 5),
+      floorM2: 3 + 3 * random(),
+      limitKgM2: 195,
+      prices,
+      wants: {
+        groups: { greens: often(), roots: often(), pods: often(), fruits: often() },
+        must: [],
+        never: [],
+      },
+      people: { adults: 1 + Math.floor(random() * 3), children: Math.floor(random() * 3) },
+      hands: { cells: 40, skill: "some" },
+    },
+    reference,
+  );
+  return {
+    plan: { bags: things, rows: [] },
+    setting,
+    reference,
+    today: "2026-05-18",
+    aim: "value",
+    kinds: ["round-10-gal"],
+    budgetMinor: 3000 + Math.floor(random() * 6000),
+    waterLDay: 20 + 30 * random(),
+    away: [],
+    repair: false,
+    without: [],
+  };
 }
 
 /** Milliseconds that some work takes, and what it gives. */
@@ -57,7 +109,10 @@ function branched(instance: Instance, state: State, seconds: number): number {
   const guide = open.solve();
   if (guide === "failed") throw new Error("the solver failed");
   const end = performance.now() + 1000 * seconds;
-  const bound = seconds === 0 ? guide.bound : polish(instance, solver, open, guide, state, 0.0001, () => performance.now() > end).bound;
+  const bound =
+    seconds === 0
+      ? guide.bound
+      : polish(instance, solver, open, guide, state, 0.0001, () => performance.now() > end).bound;
   open.close();
   return bound;
 }
@@ -67,7 +122,10 @@ function alone(instance: Instance, ms: number): number {
   const { model, columnOf } = relaxationOf(instance);
   const solved = solver.whole(model, { rows: [], seconds: ms / 1000, gap: 0.0001 });
   const state = new State(instance);
-  if (solved.status !== "failed") for (const [i, column] of columnOf) for (let n = Math.round(solved.columns[column]!); n > 0; n--) if (state.blockedBy(i) === undefined) state.add(i);
+  if (solved.status !== "failed")
+    for (const [i, column] of columnOf)
+      for (let n = Math.round(solved.columns[column]!); n > 0; n--)
+        if (state.blockedBy(i) === undefined) state.add(i);
   return state.worth();
 }
 
@@ -78,14 +136,37 @@ const rows = Array.from({ length: count }, (_, seed) => {
   const theirs = alone(instance, ms);
   const bound = branched(instance, state, branchSeconds);
   const worth = state.worth();
-  const row = { ratio: theirs > 0 ? worth / theirs : Number.POSITIVE_INFINITY, gap: 1 - worth / bound, times: ms / relaxMs };
-  const against = theirs > 0 ? `${row.ratio.toFixed(3)} times the solver alone` : "the solver alone found nothing";
-  console.log(`question ${seed + 1}: ${instance.candidates.length} plantings, ${against}, within ${(100 * row.gap).toFixed(1)} % of the bound`);
+  const row = {
+    ratio: theirs > 0 ? worth / theirs : Number.POSITIVE_INFINITY,
+    gap: 1 - worth / bound,
+    times: ms / relaxMs,
+  };
+  const against =
+    theirs > 0 ? `${row.ratio.toFixed(3)} times the solver alone` : "the solver alone found nothing";
+  console.log(
+    `question ${seed + 1}: ${instance.candidates.length} plantings, ${against}, within ${(100 * row.gap).toFixed(1)} % of the bound`,
+  );
   return row;
 });
 const middle = (list: number[]) => [...list].sort((a, b) => a - b)[Math.floor(list.length / 2)]!;
-console.log(`ours over the solver alone in the same time: median ${middle(rows.map((r) => r.ratio)).toFixed(3)}, least ${Math.min(...rows.map((r) => r.ratio)).toFixed(3)}`);
-console.log(`gap to the bound: median ${(100 * middle(rows.map((r) => r.gap))).toFixed(1)} %, most ${(100 * Math.max(...rows.map((r) => r.gap))).toFixed(1)} %`);
+console.log(
+  `ours over the solver alone in the same time: median ${middle(rows.map((r) => r.ratio)).toFixed(3)}, least ${Math.min(...rows.map((r) => r.ratio)).toFixed(3)}`,
+);
+console.log(
+  `gap to the bound: median ${(100 * middle(rows.map((r) => r.gap))).toFixed(1)} %, most ${(100 * Math.max(...rows.map((r) => r.gap))).toFixed(1)} %`,
+);
 
-const [base, ...larger] = [[4, 12], [8, 12], [16, 12], [8, 24], [8, 48]].map(([bags = 4, crops = 12]) => ({ bags, crops, ms: timed(() => relax(instanceOf(askFor(99, bags, crops)), solver))[1] }));
-console.log(`time to the bound, by ${base!.bags} bags and ${base!.crops} crops as 1: ${larger.map((l) => `${l.bags} bags, ${l.crops} crops: ${(l.ms / base!.ms).toFixed(1)}`).join("; ")}`);
+const [base, ...larger] = [
+  [4, 12],
+  [8, 12],
+  [16, 12],
+  [8, 24],
+  [8, 48],
+].map(([bags = 4, crops = 12]) => ({
+  bags,
+  crops,
+  ms: timed(() => relax(instanceOf(askFor(99, bags, crops)), solver))[1],
+}));
+console.log(
+  `time to the bound, by ${base!.bags} bags and ${base!.crops} crops as 1: ${larger.map((l) => `${l.bags} bags, ${l.crops} crops: ${(l.ms / base!.ms).toFixed(1)}`).join("; ")}`,
+);

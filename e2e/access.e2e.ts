@@ -12,9 +12,22 @@ beforeAll(async () => {
 });
 afterAll(() => opened.close());
 
-const screens = () => ["/", "/library", "/climate", "/schools", "/prices", "/proposals", "/households/new", ...["doorstep", "match", "bench", "garden", "log"].map((s) => `/house/${house}/${s}`), "/nowhere"];
+const screens = () => [
+  "/",
+  "/library",
+  "/climate",
+  "/schools",
+  "/prices",
+  "/proposals",
+  "/households/new",
+  ...["doorstep", "match", "bench", "garden", "log"].map((s) => `/house/${house}/${s}`),
+  "/nowhere",
+];
 
-describe.each([["a laptop", 1280, 800], ["a phone", 390, 844]] as const)("on %s", (_, width, height) => {
+describe.each([
+  ["a laptop", 1280, 800],
+  ["a phone", 390, 844],
+] as const)("on %s", (_, width, height) => {
   it("no screen breaks a rule of axe or scrolls sideways, light or dark", async () => {
     const page = await openPage(opened.browser, "/", width, height);
     const theme = (value: string) => page.emulateMediaFeatures([{ name: "prefers-color-scheme", value }]);

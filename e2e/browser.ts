@@ -7,10 +7,23 @@ import { expect } from "vitest";
 
 export const APP = process.env.PIP_ROW_URL ?? "http://127.0.0.1:4310";
 const AXE = readFileSync(createRequire(import.meta.url).resolve("axe-core/axe.min.js"), "utf8");
-const FLAGS = ["--headless", "--no-sandbox", "--disable-gpu", "--disable-quic", "--no-first-run", "--disable-background-networking", "--disable-component-update", "--disable-sync"];
+const FLAGS = [
+  "--headless",
+  "--no-sandbox",
+  "--disable-gpu",
+  "--disable-quic",
+  "--no-first-run",
+  "--disable-background-networking",
+  "--disable-component-update",
+  "--disable-sync",
+];
 
 /** A browser with a profile of its own, and the folder that it downloads to. */
-export async function openBrowser(): Promise<{ browser: Browser; downloads: string; close: () => Promise<void> }> {
+export async function openBrowser(): Promise<{
+  browser: Browser;
+  downloads: string;
+  close: () => Promise<void>;
+}> {
   const home = mkdtempSync(join(tmpdir(), "pip-row-browser-"));
   const downloads = join(home, "downloads");
   const browser = await puppeteer.launch({
@@ -72,16 +85,32 @@ export async function press(page: Page, name: string): Promise<void> {
 export const see = (page: Page, text: string) =>
   page.waitForFunction((t) => document.body.innerText.replace(/\s+/g, " ").includes(t), {}, text);
 
-export const textOf = (page: Page, selector: string) => page.$eval(selector, (e) => (e as HTMLElement).innerText.replace(/\s+/g, " "));
+export const textOf = (page: Page, selector: string) =>
+  page.$eval(selector, (e) => (e as HTMLElement).innerText.replace(/\s+/g, " "));
 
 /** Holds the page against axe's rules, all or only some, and against sideways scrolling. */
 export async function expectAccessible(page: Page, what: string, only?: readonly string[]): Promise<void> {
   await page.evaluate(AXE);
   const violations = await page.evaluate(async (rules) => {
-    const { axe } = window as unknown as { axe: { run: (options: object) => Promise<{ violations: { id: string; nodes: { html: string; failureSummary: string }[] }[] }> } };
-    return (await axe.run(rules ? { runOnly: rules } : {})).violations.map((v) => `${v.id}: ${v.nodes.map((n) => `${n.html} ${n.failureSummary}`).slice(0, 3).join(" | ")}`);
+    const { axe } = window as unknown as {
+      axe: {
+        run: (
+          options: object,
+        ) => Promise<{ violations: { id: string; nodes: { html: string; failureSummary: string }[] }[] }>;
+      };
+    };
+    return (await axe.run(rules ? { runOnly: rules } : {})).violations.map(
+      (v) =>
+        `${v.id}: ${v.nodes
+          .map((n) => `${n.html} ${n.failureSummary}`)
+          .slice(0, 3)
+          .join(" | ")}`,
+    );
   }, only);
   expect(violations, what).toEqual([]);
-  const [content, screen] = await page.evaluate(() => [document.documentElement.scrollWidth, window.innerWidth]);
+  const [content, screen] = await page.evaluate(() => [
+    document.documentElement.scrollWidth,
+    window.innerWidth,
+  ]);
   expect(content, `${what} scrolls sideways`).toBeLessThanOrEqual(screen!);
 }

@@ -17,7 +17,8 @@ async function downloadedText(name: string): Promise<string> {
   return readFileSync(file, "utf8");
 }
 
-const downloaded = async (name: string): Promise<Record<string, string>[]> => parse(await downloadedText(name), { columns: true });
+const downloaded = async (name: string): Promise<Record<string, string>[]> =>
+  parse(await downloadedText(name), { columns: true });
 
 async function survey(page: Page, name: string): Promise<string> {
   await visit(page, "/households/new");
@@ -67,7 +68,9 @@ it("goes from an empty household to a logged harvest and its CSV", async () => {
   await see(page, "Saved, version 2");
   await visit(page, `/house/${id}/bench`);
   await see(page, "Version 2");
-  expect(await page.$eval('button[title^="pak choi, leaf × 5"]', (e) => e.getAttribute("title"))).toContain("sown 11 May");
+  expect(await page.$eval('button[title^="pak choi, leaf × 5"]', (e) => e.getAttribute("title"))).toContain(
+    "sown 11 May",
+  );
 
   // The log, with a correction as a new record.
   await visit(page, `/house/${id}/log`);
@@ -99,7 +102,14 @@ it("goes from an empty household to a logged harvest and its CSV", async () => {
     ["picked", "bunches", "3", "bunch", "3 bunches", "1"],
     ["lost", "count", "1", "1", "1", "1"],
   ]);
-  expect(rows[0]).toMatchObject({ household: code, date: "2026-05-18", crop: "pak-choi", goal: "leaf", bag: "round-10-gal", author: "Ilva Renn" });
+  expect(rows[0]).toMatchObject({
+    household: code,
+    date: "2026-05-18",
+    crop: "pak-choi",
+    goal: "leaf",
+    bag: "round-10-gal",
+    author: "Ilva Renn",
+  });
   expect(rows[3]!.supersedes).toBe(rows[2]!.record_id);
   expect(rows[5]!.note).toBe('snail, "the big one"');
 
@@ -148,7 +158,9 @@ it("says what is wrong beside the field, and keeps all that was typed", async ()
   await see(page, "“1,500” could be 1.5 or 1500: write it without the comma.");
   await see(page, "12 of what? Write a unit: 30 cm, 14 in, 1 ft 6 in.");
   await see(page, "“40 kg” was read as a weight; here goes a load.");
-  const values = await page.$$eval("input[type=text]", (inputs) => inputs.map((i) => (i as HTMLInputElement).value));
+  const values = await page.$$eval("input[type=text]", (inputs) =>
+    inputs.map((i) => (i as HTMLInputElement).value),
+  );
   expect(values).toEqual(expect.arrayContaining(["Typo", "two", "1,500 cm", "12", "40 kg"]));
 
   const id = await survey(page, "Sorrel");
@@ -254,83 +266,130 @@ it("names a clash in a bag with its dates, and cures it with one press", async (
   await see(page, "In each other's way");
   await see(page, "apart and want");
   await page.locator("aside ::-p-text(Pull radish by)").click();
-  await page.waitForFunction(() => !document.querySelector("aside")!.innerText.includes("In each other's way"));
+  await page.waitForFunction(
+    () => !document.querySelector("aside")!.innerText.includes("In each other's way"),
+  );
   await see(page, "Not saved");
   await page.close();
 });
 
-it("proposes a garden, keeps a pinned row, mends the rest, and moves by hand", { timeout: 150_000 }, async () => {
-  const page = await openPage(opened.browser, "/");
-  const id = await survey(page, "Planned");
-  await visit(page, `/house/${id}/bench`);
-  const propose = async (start: string) => {
+it(
+  "proposes a garden, keeps a pinned row, mends the rest, and moves by hand",
+  { timeout: 150_000 },
+  async () => {
+    const page = await openPage(opened.browser, "/");
+    const id = await survey(page, "Planned");
+    await visit(page, `/house/${id}/bench`);
+    const propose = async (start: string) => {
+      await press(page, "Propose a garden");
+      await press(page, start);
+      await page.waitForSelector("progress", { timeout: 40_000 });
+      await press(page, "Stop, take the best so far");
+      await page.waitForFunction(
+        () => !document.querySelector('[role="dialog"]')!.textContent!.includes("Stop, take"),
+        { timeout: 60_000 },
+      );
+    };
+    await propose("Work out three gardens");
+    await see(page, "the best that is possible with the");
+    await page.locator('section[aria-label="Soonest food"] button').click();
+    await see(page, "Not saved");
+    const titles = (row: number) =>
+      page.$$eval(`section[aria-label="Row ${row}"] [data-strip] button`, (bars) => bars.map((b) => b.title));
+    const [first, second] = [await titles(1), await titles(2)];
+    expect(first.length).toBeGreaterThan(0);
+
+    // One pin: a mending that leaves out what the second row has keeps the first as it is.
+    await page.locator('section[aria-label="Row 1"] > button').click();
+    await page.locator("aside ::-p-text(Pin this row)").click();
+    await see(page, "pinned");
+    const refused = /^(.*?)( ×|:)/.exec(second[0]!)![1]!.split(",")[0]!.replace("leaf ", "");
     await press(page, "Propose a garden");
-    await press(page, start);
-    await page.waitForSelector("progress", { timeout: 40_000 });
-    await press(page, "Stop, take the best so far");
-    await page.waitForFunction(() => !document.querySelector('[role="dialog"]')!.textContent!.includes("Stop, take"), { timeout: 60_000 });
-  };
-  await propose("Work out three gardens");
-  await see(page, "the best that is possible with the");
-  await page.locator('section[aria-label="Soonest food"] button').click();
-  await see(page, "Not saved");
-  const titles = (row: number) => page.$$eval(`section[aria-label="Row ${row}"] [data-strip] button`, (bars) => bars.map((b) => b.title));
-  const [first, second] = [await titles(1), await titles(2)];
-  expect(first.length).toBeGreaterThan(0);
+    await page.locator('::-p-aria([name="What is wanted"])').fill("repair");
+    const option = await page.$$eval(
+      '[role="dialog"] select:last-of-type option',
+      (all, name) => all.find((o) => name.includes(o.textContent ?? "?"))?.value ?? all[1]?.value,
+      refused,
+    );
+    await page.locator('::-p-aria([name="Leave out"])').fill(option!);
+    await press(page, "Close");
+    await propose("Work out the mending");
+    await page.locator('section[aria-label="mend the plan, change little"] button').click();
+    expect(await titles(1)).toEqual(first);
 
-  // One pin: a mending that leaves out what the second row has keeps the first as it is.
-  await page.locator('section[aria-label="Row 1"] > button').click();
-  await page.locator("aside ::-p-text(Pin this row)").click();
-  await see(page, "pinned");
-  const refused = /^(.*?)( ×|:)/.exec(second[0]!)![1]!.split(",")[0]!.replace("leaf ", "");
-  await press(page, "Propose a garden");
-  await page.locator('::-p-aria([name="What is wanted"])').fill("repair");
-  const option = await page.$$eval('[role="dialog"] select:last-of-type option', (all, name) => all.find((o) => name.includes(o.textContent ?? "?"))?.value ?? all[1]?.value, refused);
-  await page.locator('::-p-aria([name="Leave out"])').fill(option!);
-  await press(page, "Close");
-  await propose("Work out the mending");
-  await page.locator('section[aria-label="mend the plan, change little"] button').click();
-  expect(await titles(1)).toEqual(first);
+    // One drag: the bar goes to a later day, and by the arrow key back by a week.
+    const bar = (await page.$('section[aria-label="Row 2"] [data-strip] button'))!;
+    const before = await bar.evaluate((b) => b.title);
+    const box = (await bar.boundingBox())!;
+    await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2);
+    await page.mouse.down();
+    await page.mouse.move(box.x + box.width / 2 + 40, box.y + box.height / 2, { steps: 5 });
+    await page.mouse.up();
+    await page.waitForFunction(
+      (title) =>
+        document.querySelector<HTMLElement>('section[aria-label="Row 2"] [data-strip] button')!.title !==
+        title,
+      {},
+      before,
+    );
+    await press(page, "Undo");
+    await page.waitForFunction(
+      (title) =>
+        document.querySelector<HTMLElement>('section[aria-label="Row 2"] [data-strip] button')!.title ===
+        title,
+      {},
+      before,
+    );
+    await (await page.$('section[aria-label="Row 2"] [data-strip] button'))!.focus();
+    await page.keyboard.press("ArrowRight");
+    await page.waitForFunction(
+      (title) =>
+        document.querySelector<HTMLElement>('section[aria-label="Row 2"] [data-strip] button')!.title !==
+        title,
+      {},
+      before,
+    );
 
-  // One drag: the bar goes to a later day, and by the arrow key back by a week.
-  const bar = (await page.$('section[aria-label="Row 2"] [data-strip] button'))!;
-  const before = await bar.evaluate((b) => b.title);
-  const box = (await bar.boundingBox())!;
-  await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2);
-  await page.mouse.down();
-  await page.mouse.move(box.x + box.width / 2 + 40, box.y + box.height / 2, { steps: 5 });
-  await page.mouse.up();
-  await page.waitForFunction((title) => document.querySelector<HTMLElement>('section[aria-label="Row 2"] [data-strip] button')!.title !== title, {}, before);
-  await press(page, "Undo");
-  await page.waitForFunction((title) => document.querySelector<HTMLElement>('section[aria-label="Row 2"] [data-strip] button')!.title === title, {}, before);
-  await (await page.$('section[aria-label="Row 2"] [data-strip] button'))!.focus();
-  await page.keyboard.press("ArrowRight");
-  await page.waitForFunction((title) => document.querySelector<HTMLElement>('section[aria-label="Row 2"] [data-strip] button')!.title !== title, {}, before);
-
-  // Every bag of the proposal has its spot on the floor; one is moved by keyboard, and all of it saved.
-  const spot = await page.waitForSelector("section > svg g[role=button]");
-  const at = await spot!.evaluate((g) => g.getAttribute("aria-label"));
-  await spot!.evaluate((g) => (g as unknown as SVGElement).focus());
-  for (let i = 0; i < 4; i++) await page.keyboard.press("ArrowLeft");
-  await page.waitForFunction((label) => document.querySelector("section > svg g[role=button]")!.getAttribute("aria-label") !== label, {}, at);
-  await press(page, "Save");
-  await see(page, "Saved, version");
-  const saved = await titles(2);
-  await visit(page, `/house/${id}/bench`);
-  expect(await titles(2)).toEqual(saved);
-  expect(await page.$$eval("section > svg g[role=button]", (all) => all.length)).toBeGreaterThan(0);
-  await page.close();
-});
+    // Every bag of the proposal has its spot on the floor; one is moved by keyboard, and all of it saved.
+    const spot = await page.waitForSelector("section > svg g[role=button]");
+    const at = await spot!.evaluate((g) => g.getAttribute("aria-label"));
+    await spot!.evaluate((g) => (g as unknown as SVGElement).focus());
+    for (let i = 0; i < 4; i++) await page.keyboard.press("ArrowLeft");
+    await page.waitForFunction(
+      (label) => document.querySelector("section > svg g[role=button]")!.getAttribute("aria-label") !== label,
+      {},
+      at,
+    );
+    await press(page, "Save");
+    await see(page, "Saved, version");
+    const saved = await titles(2);
+    await visit(page, `/house/${id}/bench`);
+    expect(await titles(2)).toEqual(saved);
+    expect(await page.$$eval("section > svg g[role=button]", (all) => all.length)).toBeGreaterThan(0);
+    await page.close();
+  },
+);
 
 /** Drags something and lets it go over another, at shares of its width and height. */
 const dragOnto = (thing: ElementHandle, target: ElementHandle, x: number, y: number) =>
-  thing.evaluate((from, onto, sx, sy) => {
-    const box = onto.getBoundingClientRect();
-    const at = { bubbles: true, cancelable: true, dataTransfer: new DataTransfer(), clientX: box.left + sx * box.width, clientY: box.top + sy * box.height };
-    from.dispatchEvent(new DragEvent("dragstart", at));
-    onto.dispatchEvent(new DragEvent("dragover", at));
-    onto.dispatchEvent(new DragEvent("drop", at));
-  }, target, x, y);
+  thing.evaluate(
+    (from, onto, sx, sy) => {
+      const box = onto.getBoundingClientRect();
+      const at = {
+        bubbles: true,
+        cancelable: true,
+        dataTransfer: new DataTransfer(),
+        clientX: box.left + sx * box.width,
+        clientY: box.top + sy * box.height,
+      };
+      from.dispatchEvent(new DragEvent("dragstart", at));
+      onto.dispatchEvent(new DragEvent("dragover", at));
+      onto.dispatchEvent(new DragEvent("drop", at));
+    },
+    target,
+    x,
+    y,
+  );
 
 it("finds what can be done by name, and holds a named version beside the plan", async () => {
   const page = await openPage(opened.browser, "/");
@@ -358,7 +417,11 @@ it("finds what can be done by name, and holds a named version beside the plan", 
   await page.locator('section[aria-label="Row 1"] > button').click();
   await page.locator("summary::-p-text(What could go in here)").click();
   await type(page, "Find a crop by name", "camote");
-  await page.waitForFunction(() => [...document.querySelectorAll("aside li button[draggable]")].every((b) => b.textContent!.includes("sweet potato")));
+  await page.waitForFunction(() =>
+    [...document.querySelectorAll("aside li button[draggable]")].every((b) =>
+      b.textContent!.includes("sweet potato"),
+    ),
+  );
   const crop = await page.waitForSelector("aside li button[draggable]");
   const strip = await page.$('section[aria-label="Row 2"] [data-strip]');
   await dragOnto(crop!, strip!, 0.5, 0.2);
@@ -370,7 +433,9 @@ it("finds what can be done by name, and holds a named version beside the plan", 
   await dragOnto((await page.waitForSelector("aside li button[draggable]"))!, top!, 0.8, 0.5);
   await see(page, "in the half round it");
   // Left alone, the plan is saved by itself.
-  await page.waitForFunction(() => document.body.innerText.includes("Saved by itself, version 2"), { timeout: 25_000 });
+  await page.waitForFunction(() => document.body.innerText.includes("Saved by itself, version 2"), {
+    timeout: 25_000,
+  });
   await page.close();
 });
 
@@ -435,11 +500,17 @@ it("moves the town: found by name, twelve months pasted, and back to the profile
   await type(page, "Find a town", "ushuaia");
   await press(page, "Find");
   await page.locator("::-p-text(Ushuaia)").click();
-  expect(await page.$eval('::-p-aria([name="Latitude"])', (e) => (e as HTMLInputElement).value)).toContain("-54.");
+  expect(await page.$eval('::-p-aria([name="Latitude"])', (e) => (e as HTMLInputElement).value)).toContain(
+    "-54.",
+  );
   await type(page, "Mean lowest of the day, January to December", "6 6 4 2 0 -1 -2 -1 1 2 4");
   await see(page, "11 numbers were read; it takes twelve");
   await type(page, "Mean lowest of the day, January to December", "6 6 4 2 0 -1 -2 -1 1 2 4 5");
-  await type(page, "Mean highest of the day, January to December", "15, 14, 12, 10, 7, 5, 5, 6, 8, 11, 12, 14");
+  await type(
+    page,
+    "Mean highest of the day, January to December",
+    "15, 14, 12, 10, 7, 5, 5, 6, 8, 11, 12, 14",
+  );
   await see(page, "Nights that can freeze");
   await press(page, "Save the climate");
   await see(page, "Saved. Every plan follows it.");
@@ -456,18 +527,31 @@ it("takes values in from a file, or names each wrong row and gives them back", a
     writeFileSync(file, content);
     await (await page.$('input[type="file"]'))!.uploadFile(file);
   };
-  await offer("name,value,reason\ncrop/kale/heatC,31,hot roofs\ncrop/kale/germination,1.4,packet\ncrop/mango/heatC,30,none\n");
+  await offer(
+    "name,value,reason\ncrop/kale/heatC,31,hot roofs\ncrop/kale/germination,1.4,packet\ncrop/mango/heatC,30,none\n",
+  );
   await see(page, "2 rows are wrong, so nothing was stored:");
   await see(page, "Line 3 crop/kale/germination: With this value the profile makes no sense");
   await see(page, "none of their values is changed here");
   await press(page, "The refused rows as a file");
-  expect((await downloaded("refused-rows.csv")).map((r) => [r.line, r.problem])).toEqual([["3", "override-senseless"], ["4", "value-unknown"]]);
+  expect((await downloaded("refused-rows.csv")).map((r) => [r.line, r.problem])).toEqual([
+    ["3", "override-senseless"],
+    ["4", "value-unknown"],
+  ]);
 
   await visit(page, "/library");
   await offer("name,value,reason\ncrop/kale/heatC,31,hot roofs\n");
   await see(page, "One value was taken in.");
   await press(page, "All values (JSON)");
-  await downloadedText("library-values.json").then((text) => expect(JSON.parse(text).values).toContainEqual({ name: "crop/kale/heatC", shipped: 33, source: "memory", value: 31, reason: "hot roofs" }));
+  await downloadedText("library-values.json").then((text) =>
+    expect(JSON.parse(text).values).toContainEqual({
+      name: "crop/kale/heatC",
+      shipped: 33,
+      source: "memory",
+      value: 31,
+      reason: "hot roofs",
+    }),
+  );
   await type(page, "Find a crop or a bag", "borecole");
   await see(page, "leaf kale ▲ own value");
   await page.locator("main li button[aria-pressed]").click();
@@ -481,7 +565,9 @@ it("computes the town's months from a daily weather file, and asks for a column 
   const page = await openPage(opened.browser, "/climate");
   const file = join(opened.downloads, "weather.csv");
   mkdirSync(opened.downloads, { recursive: true });
-  const days = Array.from({ length: 365 }, (_, i) => new Date(Date.UTC(2025, 0, 1 + i)).toISOString().slice(0, 10));
+  const days = Array.from({ length: 365 }, (_, i) =>
+    new Date(Date.UTC(2025, 0, 1 + i)).toISOString().slice(0, 10),
+  );
   const row = (day: string) => `${day},${50 + Number(day.slice(5, 7))},${70 + Number(day.slice(5, 7))}`;
   writeFileSync(file, ["date,night,A", ...days.map(row), "2025-13-01,1,2", ""].join("\n"));
   await (await page.$('input[type="file"]'))!.uploadFile(file);

@@ -1,5 +1,13 @@
 // Starts Pip Row with the demo programme in it: one command on a fresh machine.
-import { checkDisk, checkNode, checkPort, at, ensureBuild, ensureDebian, ensurePackages } from "./parts/machine.mjs";
+import {
+  checkDisk,
+  checkNode,
+  checkPort,
+  at,
+  ensureBuild,
+  ensureDebian,
+  ensurePackages,
+} from "./parts/machine.mjs";
 import { loadDemo, migrateDatabase } from "./parts/database.mjs";
 import { hasPostgres, startPostgres } from "./parts/postgres.mjs";
 import { giveUp, say } from "./parts/say.mjs";
@@ -22,7 +30,10 @@ try {
     say(await migrateDatabase(database.url));
     say(await loadDemo(database.url));
     if (mode === "start") await ensureBuild();
-    server = serve(mode, port, { DATABASE_URL: database.url, PIP_ROW_TODAY: process.env.PIP_ROW_TODAY ?? DEMO_DAY });
+    server = serve(mode, port, {
+      DATABASE_URL: database.url,
+      PIP_ROW_TODAY: process.env.PIP_ROW_TODAY ?? DEMO_DAY,
+    });
     await server.ready;
   } catch (error) {
     await server?.stop();

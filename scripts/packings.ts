@@ -18,7 +18,9 @@ function search(n: number): Point[] {
       return { x: at * Math.cos(angle), y: at * Math.sin(angle) };
     });
   const byReach = (a: Point[], b: Point[]) => leastDistance(b) - leastDistance(a);
-  const rough = Array.from({ length: 20 + 20 * n }, () => settle(scatter(), DISC, 300)).sort(byReach).slice(0, 8);
+  const rough = Array.from({ length: 20 + 20 * n }, () => settle(scatter(), DISC, 300))
+    .sort(byReach)
+    .slice(0, 8);
   return rough.map((points) => settle(points, DISC, 20_000)).sort(byReach)[0]!;
 }
 

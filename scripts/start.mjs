@@ -7,7 +7,10 @@ import { endLeftover, serve, untilStopped } from "./parts/serve.mjs";
 try {
   checkNode();
   const url = process.env.DATABASE_URL;
-  if (!url) throw new CannotGoOn("DATABASE_URL is not set: it names the database to use. For a try without one: npm run demo");
+  if (!url)
+    throw new CannotGoOn(
+      "DATABASE_URL is not set: it names the database to use. For a try without one: npm run demo",
+    );
   const port = Number(process.env.PORT ?? 4310);
   await endLeftover();
   await checkPort(port);

@@ -2,7 +2,15 @@
 import { existsSync, mkdtempSync, readFileSync, rmSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
-import { at, checkNode, ensureBuild, ensureDebian, ensurePackages, freePort, ROOT } from "./parts/machine.mjs";
+import {
+  at,
+  checkNode,
+  ensureBuild,
+  ensureDebian,
+  ensurePackages,
+  freePort,
+  ROOT,
+} from "./parts/machine.mjs";
 import { hasPostgres } from "./parts/postgres.mjs";
 import { run } from "./parts/run.mjs";
 import { serve } from "./parts/serve.mjs";
@@ -25,16 +33,37 @@ async function check(name, work) {
 async function suite(project, env) {
   const folder = mkdtempSync(join(tmpdir(), "pip-row-report-"));
   const report = join(folder, "report.json");
-  await run(process.execPath, [at("node_modules/vitest/vitest.mjs"), "run", "--project", project, "--reporter", "default", "--reporter", "json", "--outputFile.json", report], {
-    cwd: ROOT,
-    show: true,
-    env: { ...process.env, ...env },
-  });
-  const counts = existsSync(report) ? JSON.parse(readFileSync(report, "utf8")) : { numPassedTests: 0, numFailedTests: 0, numTotalTests: 0 };
+  await run(
+    process.execPath,
+    [
+      at("node_modules/vitest/vitest.mjs"),
+      "run",
+      "--project",
+      project,
+      "--reporter",
+      "default",
+      "--reporter",
+      "json",
+      "--outputFile.json",
+      report,
+    ],
+    {
+      cwd: ROOT,
+      show: true,
+      env: { ...process.env, ...env },
+    },
+  );
+  const counts = existsSync(report)
+    ? JSON.parse(readFileSync(report, "utf8"))
+    : { numPassedTests: 0, numFailedTests: 0, numTotalTests: 0 };
   rmSync(folder, { recursive: true, force: true });
   passed += counts.numPassedTests;
   // A file that breaks before its first test counts as one failure.
-  failed += Math.max(counts.numFailedTests, counts.numFailedTestSuites && !counts.numFailedTests ? 1 : 0, counts.numTotalTests ? 0 : 1);
+  failed += Math.max(
+    counts.numFailedTests,
+    counts.numFailedTestSuites && !counts.numFailedTests ? 1 : 0,
+    counts.numTotalTests ? 0 : 1,
+  );
 }
 
 try {
@@ -45,7 +74,16 @@ try {
   await check("route types", () => tool("next/dist/bin/next", "typegen"));
   await check("types", () => tool("typescript/bin/tsc", "--noEmit"));
   await check("lint", () => tool("eslint/bin/eslint.js", ".", "--max-warnings", "0"));
-  await check("import directions", () => tool("dependency-cruiser/bin/dependency-cruise.mjs", "src", "e2e", "bench", "--config", ".dependency-cruiser.cjs"));
+  await check("import directions", () =>
+    tool(
+      "dependency-cruiser/bin/dependency-cruise.mjs",
+      "src",
+      "e2e",
+      "bench",
+      "--config",
+      ".dependency-cruiser.cjs",
+    ),
+  );
   await check("dead code", () => tool("knip/bin/knip.js", "--no-progress"));
   await suite("unit", {});
 

@@ -1,10 +1,20 @@
 import { must } from "./run.mjs";
 import { at, ROOT } from "./machine.mjs";
 
-const tsx = (file, env) => [process.execPath, [at("node_modules/tsx/dist/cli.mjs"), at(file)], { cwd: ROOT, env: { ...process.env, ...env } }];
+const tsx = (file, env) => [
+  process.execPath,
+  [at("node_modules/tsx/dist/cli.mjs"), at(file)],
+  { cwd: ROOT, env: { ...process.env, ...env } },
+];
 
 /** Brings the database up to this release. @returns what was done, in a line */
-export const migrateDatabase = async (url) => (await must("The database could not be migrated.", ...tsx("src/db/migrate.ts", { DATABASE_URL: url }))).trim();
+export const migrateDatabase = async (url) =>
+  (
+    await must("The database could not be migrated.", ...tsx("src/db/migrate.ts", { DATABASE_URL: url }))
+  ).trim();
 
 /** Loads the demo programme if the database is empty. @returns what was done, in a line */
-export const loadDemo = async (url) => (await must("The demo programme could not be loaded.", ...tsx("src/demo/load.ts", { DATABASE_URL: url }))).trim();
+export const loadDemo = async (url) =>
+  (
+    await must("The demo programme could not be loaded.", ...tsx("src/demo/load.ts", { DATABASE_URL: url }))
+  ).trim();

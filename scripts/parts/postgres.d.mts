@@ -1,1 +1,4 @@
-export function startPostgres(home: string, options?: { throwaway?: boolean }): Promise<{ url: string; stop: () => Promise<void> }>;
+export function startPostgres(
+  home: string,
+  options?: { throwaway?: boolean },
+): Promise<{ url: string; stop: () => Promise<void> }>;

@@ -10,7 +10,9 @@ const LIB = "/usr/lib/postgresql";
 /** Folders of the installed servers, newest first, by their major version. */
 const servers = () =>
   existsSync(LIB)
-    ? readdirSync(LIB).filter((v) => existsSync(join(LIB, v, "bin", "initdb"))).sort((a, b) => Number(b) - Number(a))
+    ? readdirSync(LIB)
+        .filter((v) => existsSync(join(LIB, v, "bin", "initdb")))
+        .sort((a, b) => Number(b) - Number(a))
     : [];
 
 export const hasPostgres = () => servers().length > 0;
@@ -24,7 +26,9 @@ function asServer(command, args) {
 
 function own(path) {
   if (process.getuid?.() !== 0) return;
-  const [uid, gid] = ["-u", "-g"].map((flag) => Number(spawnSync("id", [flag, "postgres"]).stdout.toString()));
+  const [uid, gid] = ["-u", "-g"].map((flag) =>
+    Number(spawnSync("id", [flag, "postgres"]).stdout.toString()),
+  );
   chownSync(path, uid, gid);
 }
 
@@ -52,25 +56,43 @@ export async function startPostgres(home, { throwaway = false } = {}) {
   const versionFile = join(data, "PG_VERSION");
   const version = existsSync(versionFile) ? readFileSync(versionFile, "utf8").trim() : servers()[0];
   if (!servers().includes(version)) {
-    throw new CannotGoOn(`The database in ${data} is of PostgreSQL ${version}, and only ${servers().join(", ")} is installed: install postgresql-${version}.`);
+    throw new CannotGoOn(
+      `The database in ${data} is of PostgreSQL ${version}, and only ${servers().join(", ")} is installed: install postgresql-${version}.`,
+    );
   }
   const bin = join(LIB, version, "bin");
-  const server = (command, args, options) => run(...asServer(join(bin, command), args), { cwd: "/", ...options });
+  const server = (command, args, options) =>
+    run(...asServer(join(bin, command), args), { cwd: "/", ...options });
   mkdirSync(home, { recursive: true });
   own(home);
   const [probe, probeArgs] = asServer("test", ["-x", home]);
   if ((await run(probe, probeArgs)).code !== 0) {
-    throw new CannotGoOn(`PostgreSQL's own user cannot reach ${home}: a folder above it is closed to others. Move the project, or open ${dirname(home)} with chmod o+x on each folder above.`);
+    throw new CannotGoOn(
+      `PostgreSQL's own user cannot reach ${home}: a folder above it is closed to others. Move the project, or open ${dirname(home)} with chmod o+x on each folder above.`,
+    );
   }
   if (!existsSync(versionFile)) {
     say("making a private database cluster");
-    const [command, args] = asServer(join(bin, "initdb"), ["-D", data, "-U", "app", "-A", "trust", "-E", "UTF8", "--locale=C.UTF-8", ...(throwaway ? ["-N"] : [])]);
+    const [command, args] = asServer(join(bin, "initdb"), [
+      "-D",
+      data,
+      "-U",
+      "app",
+      "-A",
+      "trust",
+      "-E",
+      "UTF8",
+      "--locale=C.UTF-8",
+      ...(throwaway ? ["-N"] : []),
+    ]);
     await must("The database cluster could not be made.", command, args, { cwd: "/" });
   }
 
-  const ready = async (port) => (await run(join(bin, "pg_isready"), ["-q", "-h", "127.0.0.1", "-p", String(port)])).code === 0;
+  const ready = async (port) =>
+    (await run(join(bin, "pg_isready"), ["-q", "-h", "127.0.0.1", "-p", String(port)])).code === 0;
   const pidFile = join(data, "postmaster.pid");
-  const runningPort = () => (existsSync(pidFile) ? Number(readFileSync(pidFile, "utf8").split("\n")[3]) : Number.NaN);
+  const runningPort = () =>
+    existsSync(pidFile) ? Number(readFileSync(pidFile, "utf8").split("\n")[3]) : Number.NaN;
 
   let port = runningPort();
   // A server that was just killed can look alive for a moment: only an answer counts.
@@ -86,15 +108,46 @@ export async function startPostgres(home, { throwaway = false } = {}) {
     for (let i = 0; i < 20 && processesIn(data).length > 0; i++) await wait(250);
     rmSync(pidFile, { force: true });
     port = await freePort();
-    const settings = ["listen_addresses=127.0.0.1", `port=${port}`, "unix_socket_directories=''", ...(throwaway ? ["fsync=off"] : [])];
-    const started = await server("pg_ctl", ["start", "-w", "-t", "60", "-D", data, "-l", join(home, "log"), "-o", settings.map((s) => `-c ${s}`).join(" ")], { detached: true, stdio: "ignore" });
+    const settings = [
+      "listen_addresses=127.0.0.1",
+      `port=${port}`,
+      "unix_socket_directories=''",
+      ...(throwaway ? ["fsync=off"] : []),
+    ];
+    const started = await server(
+      "pg_ctl",
+      [
+        "start",
+        "-w",
+        "-t",
+        "60",
+        "-D",
+        data,
+        "-l",
+        join(home, "log"),
+        "-o",
+        settings.map((s) => `-c ${s}`).join(" "),
+      ],
+      { detached: true, stdio: "ignore" },
+    );
     if (started.code !== 0) {
-      throw new CannotGoOn(`The database did not start:\n${readFileSync(join(home, "log"), "utf8").trim().split("\n").slice(-8).join("\n")}`);
+      throw new CannotGoOn(
+        `The database did not start:\n${readFileSync(join(home, "log"), "utf8").trim().split("\n").slice(-8).join("\n")}`,
+      );
     }
   }
   say(adopted ? `the database still runs on port ${port}` : `the database runs on port ${port}`);
-  const made = await run(join(bin, "createdb"), ["-h", "127.0.0.1", "-p", String(port), "-U", "app", "pip_row"]);
-  if (made.code !== 0 && !/already exists/.test(made.out)) throw new CannotGoOn(`The database could not be made.\n${made.out}`);
+  const made = await run(join(bin, "createdb"), [
+    "-h",
+    "127.0.0.1",
+    "-p",
+    String(port),
+    "-U",
+    "app",
+    "pip_row",
+  ]);
+  if (made.code !== 0 && !/already exists/.test(made.out))
+    throw new CannotGoOn(`The database could not be made.\n${made.out}`);
   return {
     url: `postgresql://app@127.0.0.1:${port}/pip_row`,
     stop: async () => {

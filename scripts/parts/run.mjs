@@ -20,6 +20,7 @@ export function run(command, args, { show = false, ...options } = {}) {
 export async function must(sentence, command, args, options) {
   const { code, out } = await run(command, args, options);
   if (code === 0) return out;
-  if (/ENOSPC|No space left on device/.test(out)) throw new CannotGoOn("The disk is full: free about 2 GB and start again.");
+  if (/ENOSPC|No space left on device/.test(out))
+    throw new CannotGoOn("The disk is full: free about 2 GB and start again.");
   throw new CannotGoOn(`${sentence}${out ? `\n${out.trim().split("\n").slice(-15).join("\n")}` : ""}`);
 }

@@ -35,12 +35,16 @@ export async function endLeftover() {
  * @returns {{ ended: Promise<number>, ready: Promise<void>, stop: () => Promise<void> }}
  */
 export function serve(mode, port, env, { quiet = false, host = "127.0.0.1" } = {}) {
-  const child = spawn(process.execPath, [at("node_modules/next/dist/bin/next"), mode, "-H", host, "-p", String(port)], {
-    cwd: ROOT,
-    env: appEnv(env),
-    stdio: ["ignore", quiet ? "ignore" : mode === "dev" ? "inherit" : "ignore", "inherit"],
-    detached: true,
-  });
+  const child = spawn(
+    process.execPath,
+    [at("node_modules/next/dist/bin/next"), mode, "-H", host, "-p", String(port)],
+    {
+      cwd: ROOT,
+      env: appEnv(env),
+      stdio: ["ignore", quiet ? "ignore" : mode === "dev" ? "inherit" : "ignore", "inherit"],
+      detached: true,
+    },
+  );
   if (!quiet) {
     mkdirSync(dirname(MARK), { recursive: true });
     writeFileSync(MARK, JSON.stringify({ starter: process.pid, server: child.pid }));

@@ -30,7 +30,11 @@ export async function addHouseholdAction(typed: SurveyTyped): Promise<Outcome<{ 
   return outcome;
 }
 
-export async function resurveyAction(householdId: string, readAt: number, typed: SurveyTyped): Promise<Outcome<{ id: string }>> {
+export async function resurveyAction(
+  householdId: string,
+  readAt: number,
+  typed: SurveyTyped,
+): Promise<Outcome<{ id: string }>> {
   const outcome = await outcomeOf(async () => resurvey(await currentActor(), householdId, readAt, typed));
   if (outcome.ok) revalidatePath("/", "layout");
   return outcome;
@@ -40,11 +44,18 @@ export async function savePlanAction(householdId: string, readAt: number, plan: 
   return outcomeOf(async () => savePlan(await currentActor(), householdId, readAt, plan));
 }
 
-export async function setAsideAction(householdId: string, readAt: number, plan: Plan): Promise<Outcome<null>> {
+export async function setAsideAction(
+  householdId: string,
+  readAt: number,
+  plan: Plan,
+): Promise<Outcome<null>> {
   return outcomeOf(async () => setAside(await currentActor(), householdId, readAt, plan));
 }
 
-export async function addRecordAction(householdId: string, record: GardenRecord): Promise<Outcome<{ id: string }>> {
+export async function addRecordAction(
+  householdId: string,
+  record: GardenRecord,
+): Promise<Outcome<{ id: string }>> {
   return outcomeOf(async () => addRecord(await currentActor(), householdId, record));
 }
 
@@ -52,12 +63,21 @@ export async function readPlanAction(householdId: string): Promise<Outcome<Saved
   return outcomeOf(async () => rereadPlan(await currentActor(), householdId));
 }
 
-export async function previewOverrideAction(name: string, value: number | null): Promise<Outcome<PlanDifference[]>> {
+export async function previewOverrideAction(
+  name: string,
+  value: number | null,
+): Promise<Outcome<PlanDifference[]>> {
   return outcomeOf(async () => previewOverride(await currentActor(), String(name), value));
 }
 
-export async function overrideAction(name: string, value: number | null, reason: string): Promise<Outcome<null>> {
-  const outcome = await outcomeOf(async () => overrideValue(await currentActor(), String(name), value, String(reason)));
+export async function overrideAction(
+  name: string,
+  value: number | null,
+  reason: string,
+): Promise<Outcome<null>> {
+  const outcome = await outcomeOf(async () =>
+    overrideValue(await currentActor(), String(name), value, String(reason)),
+  );
   if (outcome.ok) revalidatePath("/", "layout");
   return outcome;
 }
@@ -78,13 +98,18 @@ export async function previewSchoolsAction(schools: Schools): Promise<Outcome<Pl
   return outcomeOf(async () => previewSchools(await currentActor(), schools));
 }
 
-export async function saveSchoolsAction(householdId: string | null, schools: Schools): Promise<Outcome<null>> {
+export async function saveSchoolsAction(
+  householdId: string | null,
+  schools: Schools,
+): Promise<Outcome<null>> {
   const outcome = await outcomeOf(async () => saveSchools(await currentActor(), householdId, schools));
   if (outcome.ok) revalidatePath("/", "layout");
   return outcome;
 }
 
-export async function savePriceAction(price: Omit<Price, "minor"> & { readonly minor: number | null }): Promise<Outcome<null>> {
+export async function savePriceAction(
+  price: Omit<Price, "minor"> & { readonly minor: number | null },
+): Promise<Outcome<null>> {
   const outcome = await outcomeOf(async () => savePrice(await currentActor(), price));
   if (outcome.ok) revalidatePath("/", "layout");
   return outcome;
@@ -96,7 +121,11 @@ export async function saveTogetherAction(groups: readonly SharedGroup[]): Promis
   return outcome;
 }
 
-export async function nameVersionAction(householdId: string, id: string, name: string): Promise<Outcome<null>> {
+export async function nameVersionAction(
+  householdId: string,
+  id: string,
+  name: string,
+): Promise<Outcome<null>> {
   const outcome = await outcomeOf(async () => nameVersion(await currentActor(), householdId, { id, name }));
   if (outcome.ok) revalidatePath("/", "layout");
   return outcome;

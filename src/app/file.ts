@@ -5,5 +5,11 @@ import { statusOf } from "@/server/outcome";
 export function fileResponse(outcome: Outcome<{ text: string; name: string; type: string }>): Response {
   if (!outcome.ok) return Response.json({ problem: outcome.problem }, { status: statusOf(outcome.problem) });
   const { text, name, type } = outcome.value;
-  return new Response(text, { headers: { "content-type": type, "content-disposition": `attachment; filename="${name}"`, "cache-control": "no-store" } });
+  return new Response(text, {
+    headers: {
+      "content-type": type,
+      "content-disposition": `attachment; filename="${name}"`,
+      "cache-control": "no-store",
+    },
+  });
 }

@@ -21,7 +21,11 @@ async function head() {
   try {
     const actor = await currentActor();
     const [programme, households] = await Promise.all([readProgramme(actor), householdList(actor)]);
-    return { currency: programme.currency, programme: `${programme.name}, ${programme.town}`, households: households.map(({ id, code, name }) => ({ id, code, name })) };
+    return {
+      currency: programme.currency,
+      programme: `${programme.name}, ${programme.town}`,
+      households: households.map(({ id, code, name }) => ({ id, code, name })),
+    };
   } catch {
     return { currency: "EUR", programme: "", households: [] };
   }

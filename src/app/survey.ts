@@ -7,15 +7,37 @@ const SOMETIMES = Object.fromEntries(FOOD_GROUPS.map((group) => [group, "sometim
 
 /** The survey's form for a new household. */
 export const blankSurvey = (): SurveyTyped => ({
-  name: "", adults: "", children: "0", tastes: "", note: "", kind: "balcony", length: "", width: "", sun: [{ from: "08:00", to: "13:00" }], limit: "",
-  wants: { groups: SOMETIMES, must: [], never: [] }, skill: "some", cells: "", budget: "", water: "", away: [], faces: "", doorAt: "", doorWide: "", hooks: "", hookLimit: "",
+  name: "",
+  adults: "",
+  children: "0",
+  tastes: "",
+  note: "",
+  kind: "balcony",
+  length: "",
+  width: "",
+  sun: [{ from: "08:00", to: "13:00" }],
+  limit: "",
+  wants: { groups: SOMETIMES, must: [], never: [] },
+  skill: "some",
+  cells: "",
+  budget: "",
+  water: "",
+  away: [],
+  faces: "",
+  doorAt: "",
+  doorWide: "",
+  hooks: "",
+  hookLimit: "",
 });
 
 /** The survey's form as it was filled in. */
 export function typedSurvey(household: Household, currency: string): SurveyTyped {
   const { name, adults, children, tastes, note, wants, skill, cells, budgetMinor, away, place } = household;
   return {
-    name, tastes, note, skill,
+    name,
+    tastes,
+    note,
+    skill,
     adults: String(adults),
     children: String(children),
     kind: place?.kind ?? "balcony",

@@ -85,9 +85,26 @@ export async function nextCode(on: Db, programmeId: string): Promise<string> {
 /** A survey with its budget in the programme's currency. */
 export type StoredSurvey = Omit<Survey, "budget"> & { readonly budgetMinor: number | null };
 
-const peopleOf = (s: StoredSurvey) => [s.name, s.adults, s.children, s.tastes, s.note, JSON.stringify(s.wants), s.skill, s.cells, s.budgetMinor, JSON.stringify(s.away)];
+const peopleOf = (s: StoredSurvey) => [
+  s.name,
+  s.adults,
+  s.children,
+  s.tastes,
+  s.note,
+  JSON.stringify(s.wants),
+  s.skill,
+  s.cells,
+  s.budgetMinor,
+  JSON.stringify(s.away),
+];
 
-export async function insertHousehold(on: Db, programmeId: string, id: string, code: string, survey: StoredSurvey): Promise<void> {
+export async function insertHousehold(
+  on: Db,
+  programmeId: string,
+  id: string,
+  code: string,
+  survey: StoredSurvey,
+): Promise<void> {
   await on.query(
     `INSERT INTO household (id, programme_id, code, name, adults, children, tastes, note, wants, skill, cells, budget_minor, away)
      VALUES ($1, $2, $3, $4, $5, $6, $7, $8, $9, $10, $11, $12, $13)`,
@@ -96,7 +113,13 @@ export async function insertHousehold(on: Db, programmeId: string, id: string, c
 }
 
 /** Writes the people of a survey over version `readAt`; false when somebody else has saved since. */
-export async function updateHousehold(on: Db, programmeId: string, id: string, readAt: number, survey: StoredSurvey): Promise<boolean> {
+export async function updateHousehold(
+  on: Db,
+  programmeId: string,
+  id: string,
+  readAt: number,
+  survey: StoredSurvey,
+): Promise<boolean> {
   const { rowCount } = await on.query(
     `UPDATE household SET name = $4, adults = $5, children = $6, tastes = $7, note = $8, wants = $9, skill = $10,
        cells = $11, budget_minor = $12, away = $13, version = version + 1
@@ -107,15 +130,32 @@ export async function updateHousehold(on: Db, programmeId: string, id: string, r
 }
 
 /** Stores the ways of doing that a household has of its own. */
-export async function updateHouseholdSchools(on: Db, programmeId: string, id: string, schools: Schools): Promise<void> {
-  await on.query(`UPDATE household SET schools = $3 WHERE programme_id = $1 AND id = $2`, [programmeId, id, JSON.stringify(schools)]);
+export async function updateHouseholdSchools(
+  on: Db,
+  programmeId: string,
+  id: string,
+  schools: Schools,
+): Promise<void> {
+  await on.query(`UPDATE household SET schools = $3 WHERE programme_id = $1 AND id = $2`, [
+    programmeId,
+    id,
+    JSON.stringify(schools),
+  ]);
 }
 
 const doorOf = ({ doorAt, doorWide }: StoredSurvey): PlaceDoor | null =>
-  doorAt && doorWide ? { fromCm: doorAt.value, fromTyped: doorAt.typed, widthCm: doorWide.value, widthTyped: doorWide.typed } : null;
+  doorAt && doorWide
+    ? { fromCm: doorAt.value, fromTyped: doorAt.typed, widthCm: doorWide.value, widthTyped: doorWide.typed }
+    : null;
 
 /** Stores what a survey says of a place. @param seenOn day on which its sun was noted */
-export async function putPlace(on: Db, programmeId: string, householdId: string, survey: StoredSurvey, seenOn: string): Promise<void> {
+export async function putPlace(
+  on: Db,
+  programmeId: string,
+  householdId: string,
+  survey: StoredSurvey,
+  seenOn: string,
+): Promise<void> {
   await on.query(
     `INSERT INTO place (household_id, programme_id, kind, length_cm, length_typed, width_cm, width_typed, sun, limit_kg_m2, limit_typed, water_l_day, water_typed,
        faces_deg, door, sun_seen_on, hooks, hook_limit_kg, hook_limit_typed)
@@ -128,10 +168,24 @@ export async function putPlace(on: Db, programmeId: string, householdId: string,
        hooks = excluded.hooks, hook_limit_kg = excluded.hook_limit_kg, hook_limit_typed = excluded.hook_limit_typed
      WHERE place.programme_id = excluded.programme_id`,
     [
-      householdId, programmeId, survey.kind, survey.length.value, survey.length.typed, survey.width.value, survey.width.typed,
-      JSON.stringify(survey.sun), survey.limit?.value ?? null, survey.limit?.typed ?? "",
-      survey.water?.value ?? null, survey.water?.typed ?? "", survey.faces === "" ? null : bearingOf(survey.faces), doorOf(survey) && JSON.stringify(doorOf(survey)), seenOn,
-      survey.hooks, survey.hookLimit?.value ?? null, survey.hookLimit?.typed ?? "",
+      householdId,
+      programmeId,
+      survey.kind,
+      survey.length.value,
+      survey.length.typed,
+      survey.width.value,
+      survey.width.typed,
+      JSON.stringify(survey.sun),
+      survey.limit?.value ?? null,
+      survey.limit?.typed ?? "",
+      survey.water?.value ?? null,
+      survey.water?.typed ?? "",
+      survey.faces === "" ? null : bearingOf(survey.faces),
+      doorOf(survey) && JSON.stringify(doorOf(survey)),
+      seenOn,
+      survey.hooks,
+      survey.hookLimit?.value ?? null,
+      survey.hookLimit?.typed ?? "",
     ],
   );
 }

@@ -22,12 +22,21 @@ export async function migrate(databaseUrl: string): Promise<string[]> {
     if (tables[0].found) {
       const { rows } = await client.query<{ name: string }>(`SELECT name FROM ${TABLE}`);
       const foreign = rows.find((row) => !known.includes(row.name));
-      if (foreign) throw new NewerDatabase(`The database is of a newer version of Pip Row (it has ${foreign.name}). Update Pip Row, or use another database.`);
+      if (foreign)
+        throw new NewerDatabase(
+          `The database is of a newer version of Pip Row (it has ${foreign.name}). Update Pip Row, or use another database.`,
+        );
     }
   } finally {
     await client.end();
   }
-  const done = await runner({ databaseUrl, dir: FOLDER, migrationsTable: TABLE, direction: "up", log: () => {} });
+  const done = await runner({
+    databaseUrl,
+    dir: FOLDER,
+    migrationsTable: TABLE,
+    direction: "up",
+    log: () => {},
+  });
   return done.map((m) => m.name);
 }
 

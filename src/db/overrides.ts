@@ -13,6 +13,16 @@ export async function listOverrides(on: Db, programmeId: string): Promise<Overri
 }
 
 /** Puts a value in place, or with null goes back to the library's. */
-export async function insertOverride(on: Db, programmeId: string, author: string, name: string, value: number | null, reason: string): Promise<void> {
-  await on.query(`INSERT INTO library_override (programme_id, name, value, reason, author) VALUES ($1, $2, $3, $4, $5)`, [programmeId, name, value, reason, author]);
+export async function insertOverride(
+  on: Db,
+  programmeId: string,
+  author: string,
+  name: string,
+  value: number | null,
+  reason: string,
+): Promise<void> {
+  await on.query(
+    `INSERT INTO library_override (programme_id, name, value, reason, author) VALUES ($1, $2, $3, $4, $5)`,
+    [programmeId, name, value, reason, author],
+  );
 }

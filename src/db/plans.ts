@@ -13,7 +13,11 @@ export interface SavedPlan {
 type Of<T> = T & { householdId: string };
 
 /** The plans of some households of a programme, by household id; those that nobody has saved are missing. */
-export async function readPlans(on: Db, programmeId: string, householdIds: readonly string[]): Promise<Map<string, SavedPlan>> {
+export async function readPlans(
+  on: Db,
+  programmeId: string,
+  householdIds: readonly string[],
+): Promise<Map<string, SavedPlan>> {
   const scope = [programmeId, householdIds];
   const heads = await rowsOf<Of<{ version: number; savedAt: Date; savedBy: string }>>(
     on,
@@ -27,7 +31,15 @@ export async function readPlans(on: Db, programmeId: string, householdIds: reado
      FROM bag WHERE programme_id = $1 AND household_id = ANY($2) AND NOT removed ORDER BY position`,
     scope,
   );
-  const rows = await rowsOf<Of<Omit<Row, "plantings" | "schools" | "rolledToCm" | "pinned"> & { schools: Schools | null; rolledToCm: number | null; pinned: boolean }>>(
+  const rows = await rowsOf<
+    Of<
+      Omit<Row, "plantings" | "schools" | "rolledToCm" | "pinned"> & {
+        schools: Schools | null;
+        rolledToCm: number | null;
+        pinned: boolean;
+      }
+    >
+  >(
     on,
     `SELECT household_id AS "householdId", id, bag_id AS "bagId", gap_cm AS "gapCm", rolled_to_cm AS "rolledToCm", pinned, nullif(schools, '{}') AS schools
      FROM plan_row WHERE programme_id = $1 AND household_id = ANY($2) AND NOT removed ORDER BY position`,
@@ -50,7 +62,9 @@ export async function readPlans(on: Db, programmeId: string, householdIds: reado
           ...(schools ? { schools } : {}),
           ...(rolledToCm === null ? {} : { rolledToCm }),
           ...(pinned ? { pinned } : {}),
-          plantings: plantings.filter((p) => p.rowId === row.id).map(({ rowId: _, outBy, ...p }) => ({ ...p, ...(outBy === null ? {} : { outBy }) })),
+          plantings: plantings
+            .filter((p) => p.rowId === row.id)
+            .map(({ rowId: _, outBy, ...p }) => ({ ...p, ...(outBy === null ? {} : { outBy }) })),
         })),
       };
       return [householdId, { version, savedAt: savedAt.toISOString(), savedBy, plan }];
@@ -60,8 +74,15 @@ export async function readPlans(on: Db, programmeId: string, householdIds: reado
 
 /** The plan's version under a lock, 0 when there is none yet. Locks the household, so that two savers take turns. */
 export async function lockPlan(on: Db, programmeId: string, householdId: string): Promise<number> {
-  await on.query(`SELECT 1 FROM household WHERE programme_id = $1 AND id = $2 FOR UPDATE`, [programmeId, householdId]);
-  const [row] = await rowsOf<{ version: number }>(on, `SELECT version FROM plan WHERE programme_id = $1 AND household_id = $2`, [programmeId, householdId]);
+  await on.query(`SELECT 1 FROM household WHERE programme_id = $1 AND id = $2 FOR UPDATE`, [
+    programmeId,
+    householdId,
+  ]);
+  const [row] = await rowsOf<{ version: number }>(
+    on,
+    `SELECT version FROM plan WHERE programme_id = $1 AND household_id = $2`,
+    [programmeId, householdId],
+  );
   return row?.version ?? 0;
 }
 
@@ -71,7 +92,14 @@ export async function lockPlan(on: Db, programmeId: string, householdId: string)
  *
  * @returns false when an id in the plan belongs to another household; the caller rolls back
  */
-export async function writePlan(on: Db, programmeId: string, householdId: string, version: number, by: string, plan: Plan): Promise<boolean> {
+export async function writePlan(
+  on: Db,
+  programmeId: string,
+  householdId: string,
+  version: number,
+  by: string,
+  plan: Plan,
+): Promise<boolean> {
   const scope = [programmeId, householdId];
   await on.query(
     `INSERT INTO plan (programme_id, household_id, version, saved_by) VALUES ($1, $2, $3, $4)
@@ -79,7 +107,9 @@ export async function writePlan(on: Db, programmeId: string, householdId: string
     [...scope, version, by],
   );
   const rows = plan.rows.map((row, position) => ({ ...row, position }));
-  const plantings = rows.flatMap((row) => row.plantings.map((p, position) => ({ ...p, rowId: row.id, position })));
+  const plantings = rows.flatMap((row) =>
+    row.plantings.map((p, position) => ({ ...p, rowId: row.id, position })),
+  );
   const bags = plan.bags.map((bag, position) => ({ ...bag, position }));
   const written = [
     await on.query(
@@ -110,7 +140,11 @@ export async function writePlan(on: Db, programmeId: string, householdId: string
       [...scope, JSON.stringify(plantings)],
     ),
   ];
-  for (const [table, kept] of [["planting", plantings], ["plan_row", rows], ["bag", bags]] as const) {
+  for (const [table, kept] of [
+    ["planting", plantings],
+    ["plan_row", rows],
+    ["bag", bags],
+  ] as const) {
     await on.query(
       `UPDATE ${table} SET removed = true WHERE programme_id = $1 AND household_id = $2 AND NOT removed AND id <> ALL($3)`,
       [...scope, kept.map((x) => x.id)],
@@ -121,7 +155,13 @@ export async function writePlan(on: Db, programmeId: string, householdId: string
 
 /** Keeps a whole state of a plan: one that was saved, or one set aside in a conflict. */
 export async function keepVersion(
-  on: Db, programmeId: string, householdId: string, version: number, by: string, plan: Plan, setAside: boolean,
+  on: Db,
+  programmeId: string,
+  householdId: string,
+  version: number,
+  by: string,
+  plan: Plan,
+  setAside: boolean,
 ): Promise<void> {
   await on.query(
     `INSERT INTO plan_version (programme_id, household_id, version, saved_by, content, set_aside) VALUES ($1, $2, $3, $4, $5, $6)`,
@@ -140,7 +180,12 @@ export interface PlanVersion {
 }
 
 /** The latest kept states of a plan, and every one that has a name, newest first. */
-export async function listVersions(on: Db, programmeId: string, householdId: string, most: number): Promise<PlanVersion[]> {
+export async function listVersions(
+  on: Db,
+  programmeId: string,
+  householdId: string,
+  most: number,
+): Promise<PlanVersion[]> {
   const rows = await rowsOf<Omit<PlanVersion, "savedAt"> & { savedAt: Date }>(
     on,
     `SELECT id, version, set_aside AS "setAside", saved_at AS "savedAt", saved_by AS "savedBy", content, name FROM (
@@ -155,7 +200,14 @@ export async function listVersions(on: Db, programmeId: string, householdId: str
 }
 
 /** Names a kept state of a household's plan; false when the household has no such state. */
-export async function insertVersionName(on: Db, programmeId: string, householdId: string, versionId: string, name: string, author: string): Promise<boolean> {
+export async function insertVersionName(
+  on: Db,
+  programmeId: string,
+  householdId: string,
+  versionId: string,
+  name: string,
+  author: string,
+): Promise<boolean> {
   const { rowCount } = await on.query(
     `INSERT INTO plan_version_name (programme_id, household_id, plan_version_id, name, author)
      SELECT $1, $2, id, $4, $5 FROM plan_version WHERE programme_id = $1 AND household_id = $2 AND id = $3`,

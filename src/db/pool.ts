@@ -24,7 +24,11 @@ export type Db = Pick<PoolClient, "query">;
 export const db = (): Db => pool();
 
 /** All rows of one statement. */
-export async function rowsOf<T extends QueryResultRow>(on: Db, sql: string, values: readonly unknown[] = []): Promise<T[]> {
+export async function rowsOf<T extends QueryResultRow>(
+  on: Db,
+  sql: string,
+  values: readonly unknown[] = [],
+): Promise<T[]> {
   return (await on.query<T>(sql, [...values])).rows;
 }
 
@@ -38,7 +42,10 @@ export async function transaction<T>(work: (on: Db) => Promise<T>): Promise<T> {
     client.release();
     return value;
   } catch (error) {
-    await client.query("ROLLBACK").then(() => client.release(), (broken: Error) => client.release(broken));
+    await client.query("ROLLBACK").then(
+      () => client.release(),
+      (broken: Error) => client.release(broken),
+    );
     throw error;
   }
 }
@@ -48,8 +55,19 @@ export function isUnreachable(error: unknown): boolean {
   const code = (error as { code?: string } | null)?.code ?? "";
   const message = error instanceof Error ? error.message : "";
   return (
-    ["ECONNREFUSED", "ECONNRESET", "ENOTFOUND", "ETIMEDOUT", "EPIPE", "57P01", "57P02", "57P03", "08006", "08001", "53300"].includes(code) ||
-    /connection terminated|timeout exceeded when trying to connect/i.test(message)
+    [
+      "ECONNREFUSED",
+      "ECONNRESET",
+      "ENOTFOUND",
+      "ETIMEDOUT",
+      "EPIPE",
+      "57P01",
+      "57P02",
+      "57P03",
+      "08006",
+      "08001",
+      "53300",
+    ].includes(code) || /connection terminated|timeout exceeded when trying to connect/i.test(message)
   );
 }
 

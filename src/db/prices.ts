@@ -12,7 +12,12 @@ export const listPrices = (on: Db, programmeId: string): Promise<Price[]> =>
   );
 
 /** Puts prices in place; a null amount takes one away. */
-export async function insertPrices(on: Db, programmeId: string, author: string, prices: readonly (Omit<Price, "minor"> & { readonly minor: number | null })[]): Promise<void> {
+export async function insertPrices(
+  on: Db,
+  programmeId: string,
+  author: string,
+  prices: readonly (Omit<Price, "minor"> & { readonly minor: number | null })[],
+): Promise<void> {
   await on.query(
     `INSERT INTO price (programme_id, author, item, minor, size)
      SELECT $1, $2, x.item, x.minor, x.size FROM jsonb_to_recordset($3) AS x(item text, minor integer, size double precision)`,

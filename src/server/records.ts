@@ -13,16 +13,22 @@ import { outcomeOf, parsed, refused } from "./outcome";
 import { readReference } from "./reference";
 import { climateOf, followed } from "./setting";
 
-export const readRecords = (actor: Actor, householdId: string): Promise<StoredRecord[]> => listRecords(db(), actor.programmeId, householdId);
+export const readRecords = (actor: Actor, householdId: string): Promise<StoredRecord[]> =>
+  listRecords(db(), actor.programmeId, householdId);
 
 /** Stores one record. Sending the same id again is no fault and stores nothing twice. */
-export function addRecord(actor: Actor, householdId: string, content: unknown): Promise<Outcome<{ id: string }>> {
+export function addRecord(
+  actor: Actor,
+  householdId: string,
+  content: unknown,
+): Promise<Outcome<{ id: string }>> {
   return outcomeOf(async () => {
     const allowed = mayChange(actor, await findProgramme(db(), actor.programmeId));
     if (!allowed.ok) return allowed;
     const record = parsed(GardenRecord, content);
     if (!record.ok) return record;
-    if (record.value.on > today().day) return refused({ code: "invalid-input" }, { on: { code: "in-the-future" } });
+    if (record.value.on > today().day)
+      return refused({ code: "invalid-input" }, { on: { code: "in-the-future" } });
     if (!(await readHousehold(actor, householdId))) return refused({ code: "not-found" });
     await insertRecord(db(), actor.programmeId, householdId, actor.name, record.value);
     return { ok: true, value: { id: record.value.id } };
@@ -30,7 +36,10 @@ export function addRecord(actor: Actor, householdId: string, content: unknown): 
 }
 
 /** All records of a household, or of the programme when none is named, as CSV. */
-export function recordsCsv(actor: Actor, householdId: string | null): Promise<Outcome<{ text: string; name: string; type: string }>> {
+export function recordsCsv(
+  actor: Actor,
+  householdId: string | null,
+): Promise<Outcome<{ text: string; name: string; type: string }>> {
   return outcomeOf(async () => {
     const household = householdId === null ? undefined : await readHousehold(actor, householdId);
     if (householdId !== null && !household) return refused({ code: "not-found" });
@@ -48,7 +57,14 @@ export function recordsCsv(actor: Actor, householdId: string | null): Promise<Ou
         };
       }),
     );
-    return { ok: true, value: { text, type: "text/csv; charset=utf-8; header=present", name: household ? `records-house-${household.code}.csv` : "records.csv" } };
+    return {
+      ok: true,
+      value: {
+        text,
+        type: "text/csv; charset=utf-8; header=present",
+        name: household ? `records-house-${household.code}.csv` : "records.csv",
+      },
+    };
   });
 }
 

@@ -24,7 +24,8 @@ export function referenceWith(overrides: readonly Override[]): Reference {
   }, SHIPPED);
 }
 
-export const readReference = async (actor: Actor): Promise<Reference> => referenceWith(await listOverrides(db(), actor.programmeId));
+export const readReference = async (actor: Actor): Promise<Reference> =>
+  referenceWith(await listOverrides(db(), actor.programmeId));
 
 export const readOverrides = (actor: Actor): Promise<Override[]> => listOverrides(db(), actor.programmeId);
 
@@ -42,19 +43,39 @@ export interface PlanDifference extends Difference {
 
 const same = (a: Override, name: string) => a.name === name;
 
-async function checked(actor: Actor, name: string, value: number | null, reason: string): Promise<Outcome<{ programme: Programme; now: Override[]; next: Override[] }>> {
+async function checked(
+  actor: Actor,
+  name: string,
+  value: number | null,
+  reason: string,
+): Promise<Outcome<{ programme: Programme; now: Override[]; next: Override[] }>> {
   const allowed = mayChange(actor, await findProgramme(db(), actor.programmeId));
   if (!allowed.ok) return allowed;
-  if (value !== null && !Number.isFinite(value)) return refused({ code: "invalid-input" }, { value: { code: "not-a-number", understood: String(value) } });
+  if (value !== null && !Number.isFinite(value))
+    return refused({ code: "invalid-input" }, { value: { code: "not-a-number", understood: String(value) } });
   const now = await listOverrides(db(), actor.programmeId);
-  const next = [...now.filter((o) => !same(o, name)), ...(value === null ? [] : [{ name, value, reason, author: actor.name }])];
-  const applied = applyOverrides(referenceWith(now.filter((o) => !same(o, name))), next.filter((o) => same(o, name)));
-  if (!applied.ok) return refused({ code: "invalid-input" }, { value: applied.fields[name] ?? { code: "override-senseless" } });
+  const next = [
+    ...now.filter((o) => !same(o, name)),
+    ...(value === null ? [] : [{ name, value, reason, author: actor.name }]),
+  ];
+  const applied = applyOverrides(
+    referenceWith(now.filter((o) => !same(o, name))),
+    next.filter((o) => same(o, name)),
+  );
+  if (!applied.ok)
+    return refused(
+      { code: "invalid-input" },
+      { value: applied.fields[name] ?? { code: "override-senseless" } },
+    );
   return { ok: true, value: { programme: allowed.value, now, next } };
 }
 
 /** What a value would change in the programme's plans; null goes back to the library's. Nothing is stored. */
-export function previewOverride(actor: Actor, name: string, value: number | null): Promise<Outcome<PlanDifference[]>> {
+export function previewOverride(
+  actor: Actor,
+  name: string,
+  value: number | null,
+): Promise<Outcome<PlanDifference[]>> {
   return outcomeOf(async () => {
     const check = await checked(actor, name, value, "");
     if (!check.ok) return check;
@@ -62,17 +83,26 @@ export function previewOverride(actor: Actor, name: string, value: number | null
     const [before, after] = [referenceWith(now), referenceWith(next)];
     const found = (await surveyedPlans(actor)).flatMap(({ household, name: named, plan }) => {
       const setting = settingOf(programme, household);
-      return differences(plan, settingFrom(setting, before), settingFrom(setting, after)).map((d) => ({ ...d, household: named }));
+      return differences(plan, settingFrom(setting, before), settingFrom(setting, after)).map((d) => ({
+        ...d,
+        household: named,
+      }));
     });
     return { ok: true, value: found };
   });
 }
 
 /** Puts a programme's own value in place of the library's, with the reason; null goes back to the library's. */
-export function overrideValue(actor: Actor, name: string, value: number | null, reason: string): Promise<Outcome<null>> {
+export function overrideValue(
+  actor: Actor,
+  name: string,
+  value: number | null,
+  reason: string,
+): Promise<Outcome<null>> {
   return outcomeOf(async () => {
     const why = reason.trim();
-    if (value !== null && why === "") return refused({ code: "invalid-input" }, { reason: { code: "reason-missing" } });
+    if (value !== null && why === "")
+      return refused({ code: "invalid-input" }, { reason: { code: "reason-missing" } });
     if (why.length > 300) return refused({ code: "invalid-input" }, { reason: { code: "too-long" } });
     const check = await checked(actor, name, value, why);
     if (!check.ok) return check;

@@ -20,22 +20,31 @@ export function previewSchools(actor: Actor, input: unknown): Promise<Outcome<Pl
     if (!schools.ok) return schools;
     const reference = await readReference(actor);
     const found = (await surveyedPlans(actor)).flatMap(({ household, name, plan }) => {
-      const under = (chosen: Schools) => settingFrom(settingOf({ ...allowed.value, schools: chosen }, household), reference);
-      return differences(plan, under(allowed.value.schools), under(schools.value)).map((d) => ({ ...d, household: name }));
+      const under = (chosen: Schools) =>
+        settingFrom(settingOf({ ...allowed.value, schools: chosen }, household), reference);
+      return differences(plan, under(allowed.value.schools), under(schools.value)).map((d) => ({
+        ...d,
+        household: name,
+      }));
     });
     return { ok: true, value: found };
   });
 }
 
 /** Stores what a programme has chosen, or one of its households when one is named. */
-export function saveSchools(actor: Actor, householdId: string | null, input: unknown): Promise<Outcome<null>> {
+export function saveSchools(
+  actor: Actor,
+  householdId: string | null,
+  input: unknown,
+): Promise<Outcome<null>> {
   return outcomeOf(async () => {
     const allowed = mayChange(actor, await findProgramme(db(), actor.programmeId));
     if (!allowed.ok) return allowed;
     const schools = parsed(Schools, input);
     if (!schools.ok) return schools;
     if (householdId === null) await updateProgrammeSchools(db(), actor.programmeId, schools.value);
-    else if (await readHousehold(actor, householdId)) await updateHouseholdSchools(db(), actor.programmeId, householdId, schools.value);
+    else if (await readHousehold(actor, householdId))
+      await updateHouseholdSchools(db(), actor.programmeId, householdId, schools.value);
     else return refused({ code: "not-found" });
     return { ok: true, value: null };
   });

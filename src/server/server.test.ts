@@ -29,29 +29,66 @@ describe("a survey", () => {
     expect(household.place).toMatchObject({ lengthTyped: "10 ft 6 in", limitTyped: "40 psf" });
     expect(household.place!.lengthCm).toBeCloseTo(320.04, 6);
     expect(household.place!.limitKgM2).toBeCloseTo(195.297, 2);
-    expect(household).toMatchObject({ wants: SURVEY.wants, skill: "first", cells: 0, budgetMinor: 6050, away: SURVEY.away });
+    expect(household).toMatchObject({
+      wants: SURVEY.wants,
+      skill: "first",
+      cells: 0,
+      budgetMinor: 6050,
+      away: SURVEY.away,
+    });
     expect(household.place!.waterLDay).toBeCloseTo(18.927, 3);
   });
 
   it("is refused field by field, and stores nothing then", async () => {
     const before = (await overview(trainer)).length;
-    const refused = await addHousehold(trainer, { ...SURVEY, name: " ", adults: "two", length: "5 kg", sun: [{ from: "13:00", to: "07:00" }], limit: "-3 psf" });
+    const refused = await addHousehold(trainer, {
+      ...SURVEY,
+      name: " ",
+      adults: "two",
+      length: "5 kg",
+      sun: [{ from: "13:00", to: "07:00" }],
+      limit: "-3 psf",
+    });
     expect(refused).toMatchObject({
       ok: false,
       problem: { code: "invalid-input" },
-      fields: { name: { code: "name-missing" }, adults: { code: "not-whole" }, length: { code: "wrong-dimension", understood: "5 kg" }, "sun.0.to": { code: "sun-backwards" }, limit: { code: "negative" } },
+      fields: {
+        name: { code: "name-missing" },
+        adults: { code: "not-whole" },
+        length: { code: "wrong-dimension", understood: "5 kg" },
+        "sun.0.to": { code: "sun-backwards" },
+        limit: { code: "negative" },
+      },
     });
-    expect(await addHousehold(trainer, { ...SURVEY, budget: "lots", cells: "-1", away: [{ from: "2026-08-14", to: "2026-08-01" }], wants: { ...SURVEY.wants, never: ["kale"] } })).toMatchObject({
-      fields: { budget: { code: "not-an-amount", understood: "lots" }, cells: { code: "not-whole" }, "away.0.to": { code: "away-backwards" }, "wants.never": { code: "must-and-never" } },
+    expect(
+      await addHousehold(trainer, {
+        ...SURVEY,
+        budget: "lots",
+        cells: "-1",
+        away: [{ from: "2026-08-14", to: "2026-08-01" }],
+        wants: { ...SURVEY.wants, never: ["kale"] },
+      }),
+    ).toMatchObject({
+      fields: {
+        budget: { code: "not-an-amount", understood: "lots" },
+        cells: { code: "not-whole" },
+        "away.0.to": { code: "away-backwards" },
+        "wants.never": { code: "must-and-never" },
+      },
     });
-    expect(await addHousehold(trainer, { ...SURVEY, wants: { ...SURVEY.wants, must: ["mango"] } })).toMatchObject({ fields: { "wants.must": { code: "crop-unknown" } } });
+    expect(
+      await addHousehold(trainer, { ...SURVEY, wants: { ...SURVEY.wants, must: ["mango"] } }),
+    ).toMatchObject({ fields: { "wants.must": { code: "crop-unknown" } } });
     expect((await overview(trainer)).length).toBe(before);
   });
 
   it("is not written over a newer one", async () => {
     const id = await newHousehold();
     expect((await resurvey(trainer, id, 1, { ...SURVEY, adults: "3" })).ok).toBe(true);
-    expect(await resurvey(trainer, id, 1, { ...SURVEY, adults: "4" })).toMatchObject({ ok: false, problem: { code: "survey-changed" } });
+    expect(await resurvey(trainer, id, 1, { ...SURVEY, adults: "4" })).toMatchObject({
+      ok: false,
+      problem: { code: "survey-changed" },
+    });
     expect((await readHousehold(trainer, id))!.adults).toBe(3);
   });
 });
@@ -78,11 +115,20 @@ describe("a plan", () => {
     expect((await readHousehold(trainer, id))!.place).toMatchObject({ hooks: 2, hookLimitTyped: "30 lb" });
     expect((await readPlan(trainer, id)).plan).toEqual(plan);
     const [version] = await earlierPlans(trainer, id);
-    expect(await nameVersion(trainer, id, { id: version!.id, name: "with pins" })).toEqual({ ok: true, value: null });
+    expect(await nameVersion(trainer, id, { id: version!.id, name: "with pins" })).toEqual({
+      ok: true,
+      value: null,
+    });
     expect((await earlierPlans(trainer, id))[0]).toMatchObject({ name: "with pins", plan });
-    expect(await nameVersion(trainer, await newHousehold(), { id: version!.id, name: "theirs" })).toMatchObject({ problem: { code: "not-found" } });
-    expect(await nameVersion(trainer, id, { id: "x", name: "" })).toMatchObject({ problem: { code: "invalid-input" } });
-    expect(await nameVersion(stranger, id, { id: version!.id, name: "x" })).toMatchObject({ problem: { code: "not-found" } });
+    expect(
+      await nameVersion(trainer, await newHousehold(), { id: version!.id, name: "theirs" }),
+    ).toMatchObject({ problem: { code: "not-found" } });
+    expect(await nameVersion(trainer, id, { id: "x", name: "" })).toMatchObject({
+      problem: { code: "invalid-input" },
+    });
+    expect(await nameVersion(stranger, id, { id: version!.id, name: "x" })).toMatchObject({
+      problem: { code: "not-found" },
+    });
   });
 
   it("saved from two tabs: the second is told, and neither loses work", async () => {
@@ -95,7 +141,10 @@ describe("a plan", () => {
     expect((await readPlan(trainer, id)).plan).toEqual(winner);
     expect((await setAside(trainer, id, 0, loser)).ok).toBe(true);
     const kept = await earlierPlans(trainer, id);
-    expect(kept.map((v) => [v.setAside, v.plan])).toEqual([[true, loser], [false, winner]]);
+    expect(kept.map((v) => [v.setAside, v.plan])).toEqual([
+      [true, loser],
+      [false, winner],
+    ]);
   });
 
   it("keeps a planting that records speak of when it is taken out, and takes it back by undo", async () => {
@@ -114,12 +163,17 @@ describe("a plan", () => {
     const [mine, theirs] = [await newHousehold(), await newHousehold()];
     const { plan } = planWith();
     await savePlan(trainer, theirs, 0, plan);
-    expect(await savePlan(trainer, mine, 0, plan)).toMatchObject({ ok: false, problem: { code: "id-taken" } });
+    expect(await savePlan(trainer, mine, 0, plan)).toMatchObject({
+      ok: false,
+      problem: { code: "id-taken" },
+    });
     expect((await readPlan(trainer, mine)).version).toBe(0);
     const bad = planWith().plan;
     bad.rows[0]!.plantings[0]!.goalId = "mango/fruit";
     expect(await savePlan(trainer, mine, 0, bad)).toMatchObject({ problem: { code: "goal-unknown" } });
-    expect(await savePlan(trainer, mine, 0, { nonsense: true })).toMatchObject({ problem: { code: "invalid-input" } });
+    expect(await savePlan(trainer, mine, 0, { nonsense: true })).toMatchObject({
+      problem: { code: "invalid-input" },
+    });
   });
 });
 
@@ -139,16 +193,25 @@ describe("records", () => {
     await savePlan(trainer, id, 0, plan);
     const r = record(plantingId);
     await addRecord(trainer, id, r);
-    await expect(db().query("UPDATE record SET value = 9 WHERE id = $1", [r.id])).rejects.toThrow("append-only");
+    await expect(db().query("UPDATE record SET value = 9 WHERE id = $1", [r.id])).rejects.toThrow(
+      "append-only",
+    );
     await expect(db().query("DELETE FROM record WHERE id = $1", [r.id])).rejects.toThrow("append-only");
     expect((await addRecord(trainer, id, record(plantingId, { supersedes: r.id }))).ok).toBe(true);
-    expect(await addRecord(trainer, id, record(plantingId, { supersedes: r.id }))).toMatchObject({ ok: false, problem: { code: "already-corrected" } });
+    expect(await addRecord(trainer, id, record(plantingId, { supersedes: r.id }))).toMatchObject({
+      ok: false,
+      problem: { code: "already-corrected" },
+    });
   });
 
   it("are refused for the future, for unknown plantings and for nonsense", async () => {
     const id = await newHousehold();
-    expect(await addRecord(trainer, id, record(null, { kind: "note", note: "x", amount: null, on: "2026-05-19" }))).toMatchObject({ fields: { on: { code: "in-the-future" } } });
-    expect(await addRecord(trainer, id, record(randomUUID()))).toMatchObject({ problem: { code: "planting-unknown" } });
+    expect(
+      await addRecord(trainer, id, record(null, { kind: "note", note: "x", amount: null, on: "2026-05-19" })),
+    ).toMatchObject({ fields: { on: { code: "in-the-future" } } });
+    expect(await addRecord(trainer, id, record(randomUUID()))).toMatchObject({
+      problem: { code: "planting-unknown" },
+    });
     expect(await addRecord(trainer, id, { id: "x" })).toMatchObject({ problem: { code: "invalid-input" } });
     expect(await readRecords(trainer, id)).toEqual([]);
   });
@@ -161,7 +224,13 @@ describe("records", () => {
     const own = await recordsCsv(trainer, id);
     const rows: Record<string, string>[] = own.ok ? parse(own.value.text, { columns: true }) : [];
     expect(rows).toHaveLength(1);
-    expect(rows[0]).toMatchObject({ crop: "tomato", bag: "round-5-gal", value: "0.42", core_unit: "kg", note: 'big, "red"' });
+    expect(rows[0]).toMatchObject({
+      crop: "tomato",
+      bag: "round-5-gal",
+      value: "0.42",
+      core_unit: "kg",
+      note: 'big, "red"',
+    });
     const all = await recordsCsv(trainer, null);
     expect(all.ok && parse(all.value.text, { columns: true }).length).toBeGreaterThan(50);
   });
@@ -173,11 +242,17 @@ describe("a trainer of another programme", () => {
     expect(await readHousehold(stranger, id)).toBeUndefined();
     expect((await overview(stranger)).some((s) => s.household.id === id)).toBe(false);
     expect((await readPlan(stranger, id)).version).toBe(0);
-    expect(await savePlan(stranger, id, 0, planWith().plan)).toMatchObject({ problem: { code: "not-found" } });
-    expect(await addRecord(stranger, id, record(null, { kind: "note", note: "x", amount: null }))).toMatchObject({ problem: { code: "not-found" } });
+    expect(await savePlan(stranger, id, 0, planWith().plan)).toMatchObject({
+      problem: { code: "not-found" },
+    });
+    expect(
+      await addRecord(stranger, id, record(null, { kind: "note", note: "x", amount: null })),
+    ).toMatchObject({ problem: { code: "not-found" } });
     expect(await recordsCsv(stranger, id)).toMatchObject({ problem: { code: "not-found" } });
     expect(await resurvey(stranger, id, 1, SURVEY)).toMatchObject({ problem: { code: "not-found" } });
-    expect(await addHousehold({ ...stranger, programmeId: randomUUID() }, SURVEY)).toMatchObject({ problem: { code: "not-allowed" } });
+    expect(await addHousehold({ ...stranger, programmeId: randomUUID() }, SURVEY)).toMatchObject({
+      problem: { code: "not-allowed" },
+    });
   });
 });
 
@@ -186,7 +261,9 @@ it("tells a database out of reach from a fault, so that a record can wait", asyn
   await closePool();
   process.env.DATABASE_URL = "postgresql://app@127.0.0.1:1/nowhere";
   try {
-    expect(await addRecord(trainer, randomUUID(), record(null, { kind: "note", note: "x", amount: null }))).toEqual({ ok: false, problem: { code: "database-unreachable" } });
+    expect(
+      await addRecord(trainer, randomUUID(), record(null, { kind: "note", note: "x", amount: null })),
+    ).toEqual({ ok: false, problem: { code: "database-unreachable" } });
     expect(await recordsCsv(trainer, null)).toEqual({ ok: false, problem: { code: "database-unreachable" } });
   } finally {
     await closePool();

@@ -22,7 +22,11 @@ export type Surveyed = Household & { readonly place: Place };
 export const isSurveyed = (household: Household): household is Surveyed => household.place !== null;
 
 /** What a household's plan is judged against. @param known what the programme knows besides: its prices, its own germination */
-export function settingOf(programme: Programme, household: Surveyed, known: Pick<PlainSetting, "prices" | "germination"> = {}): PlainSetting {
+export function settingOf(
+  programme: Programme,
+  household: Surveyed,
+  known: Pick<PlainSetting, "prices" | "germination"> = {},
+): PlainSetting {
   const climate = climateOf(programme);
   const { place, schools, cells, skill, wants, adults, children } = household;
   const mix = findMix(programme.mixId);
@@ -33,12 +37,24 @@ export function settingOf(programme: Programme, household: Surveyed, known: Pick
     sunHours: sunHours(place.sun),
     floorM2: (place.lengthCm * place.widthCm) / 10_000,
     limitKgM2: place.limitKgM2 ?? undefined,
-    hooks: place.hooks === null && place.hookLimitKg === null ? undefined : { count: place.hooks ?? undefined, limitKg: place.hookLimitKg ?? undefined },
+    hooks:
+      place.hooks === null && place.hookLimitKg === null
+        ? undefined
+        : { count: place.hooks ?? undefined, limitKg: place.hookLimitKg ?? undefined },
     schools: { ...programme.schools, ...schools },
-    floor: { lengthCm: place.lengthCm, widthCm: place.widthCm, door: place.door ? { fromCm: place.door.fromCm, widthCm: place.door.widthCm } : undefined },
+    floor: {
+      lengthCm: place.lengthCm,
+      widthCm: place.widthCm,
+      door: place.door ? { fromCm: place.door.fromCm, widthCm: place.door.widthCm } : undefined,
+    },
     faces: place.facesDeg ?? undefined,
     sunSeenOn: place.sunSeenOn ?? undefined,
-    sky: windowsOf(seenHours(place.sun), climate.latitude, place.sunSeenOn ?? today().day, place.facesDeg ?? undefined),
+    sky: windowsOf(
+      seenHours(place.sun),
+      climate.latitude,
+      place.sunSeenOn ?? today().day,
+      place.facesDeg ?? undefined,
+    ),
     hands: { cells, skill },
     wants,
     people: { adults, children },
@@ -54,7 +70,11 @@ function goalIn(reference: Reference, goalId: string) {
 }
 
 /** A planting with its records, as the calendar follows it; undefined when the library no longer has its goal. */
-export function followed(p: Planting, records: readonly GardenRecord[], reference: Reference): Followed | undefined {
+export function followed(
+  p: Planting,
+  records: readonly GardenRecord[],
+  reference: Reference,
+): Followed | undefined {
   const found = goalIn(reference, p.goalId);
   if (!found) return undefined;
   const method = found.goal.methods.find((m) => m.method === p.method) ?? found.goal.methods[0]!;

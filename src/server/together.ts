@@ -15,7 +15,9 @@ import { settingOf } from "./setting";
 import { surveyedPlans } from "./surveyed-plans";
 
 /** What a programme buys together, and what all its plans still need of each group that it can: bought once for all, or by everyone alone. */
-export async function readTogether(actor: Actor): Promise<{ together: readonly SharedGroup[]; pools: Record<SharedGroup, Pooled> }> {
+export async function readTogether(
+  actor: Actor,
+): Promise<{ together: readonly SharedGroup[]; pools: Record<SharedGroup, Pooled> }> {
   const programme = await readProgramme(actor);
   const prices = pricesBy(await listPrices(db(), actor.programmeId));
   const known = { prices, germination: await readGermination(actor) };
@@ -25,7 +27,11 @@ export async function readTogether(actor: Actor): Promise<{ together: readonly S
     const setting = settingFrom(settingOf(programme, household, known), reference);
     return wantedFor(assessGarden(plan, setting), setting, day);
   });
-  const pool = (group: SharedGroup) => poolOf(needs.map((wanted) => wanted.filter((w) => isOf(group, w.item))), prices);
+  const pool = (group: SharedGroup) =>
+    poolOf(
+      needs.map((wanted) => wanted.filter((w) => isOf(group, w.item))),
+      prices,
+    );
   return { together: programme.boughtTogether, pools: { packet: pool("packet"), mix: pool("mix") } };
 }
 
@@ -36,7 +42,11 @@ export function saveTogether(actor: Actor, input: unknown): Promise<Outcome<null
     if (!allowed.ok) return allowed;
     const groups = parsed(z.array(z.enum(SHARED_GROUPS)), input);
     if (!groups.ok) return groups;
-    await updateBoughtTogether(db(), actor.programmeId, SHARED_GROUPS.filter((group) => groups.value.includes(group)));
+    await updateBoughtTogether(
+      db(),
+      actor.programmeId,
+      SHARED_GROUPS.filter((group) => groups.value.includes(group)),
+    );
     return { ok: true, value: null };
   });
 }

@@ -12,16 +12,36 @@ import { referenceWith } from "./reference";
 const MOST_BYTES = 4_000_000;
 
 /** Every value of the library with the programme's own beside it, as a file. */
-export function valuesFile(actor: Actor, format: "csv" | "json"): Promise<Outcome<{ text: string; name: string; type: string }>> {
+export function valuesFile(
+  actor: Actor,
+  format: "csv" | "json",
+): Promise<Outcome<{ text: string; name: string; type: string }>> {
   return outcomeOf(async () => {
     const own = new Map((await listOverrides(db(), actor.programmeId)).map((o) => [o.name, o]));
-    const values = [...SHIPPED.crops.flatMap((crop) => crop.goals.flatMap((goal) => cropValues(crop, goal))), ...SHIPPED.bagKinds.flatMap(bagValues)];
+    const values = [
+      ...SHIPPED.crops.flatMap((crop) => crop.goals.flatMap((goal) => cropValues(crop, goal))),
+      ...SHIPPED.bagKinds.flatMap(bagValues),
+    ];
     const rows = [...new Map(values.map((v) => [v.name, v])).values()].map((v): ValueRow => ({
-      name: v.name, shipped: v.value, source: v.source, value: own.get(v.name)?.value ?? null, reason: own.get(v.name)?.reason ?? "",
+      name: v.name,
+      shipped: v.value,
+      source: v.source,
+      value: own.get(v.name)?.value ?? null,
+      reason: own.get(v.name)?.reason ?? "",
     }));
     return format === "csv"
-      ? { ok: true, value: { text: valuesToCsv(rows), name: "library-values.csv", type: "text/csv; charset=utf-8; header=present" } }
-      : { ok: true, value: { text: valuesToJson(rows), name: "library-values.json", type: "application/json" } };
+      ? {
+          ok: true,
+          value: {
+            text: valuesToCsv(rows),
+            name: "library-values.csv",
+            type: "text/csv; charset=utf-8; header=present",
+          },
+        }
+      : {
+          ok: true,
+          value: { text: valuesToJson(rows), name: "library-values.json", type: "application/json" },
+        };
   });
 }
 
@@ -43,13 +63,22 @@ export function importValues(actor: Actor, text: string): Promise<Outcome<Import
     let reference = referenceWith(now.filter((o) => !names.has(o.name)));
     const faults = [...read.faults];
     for (const row of read.rows) {
-      const applied = applyOverrides(reference, [{ name: row.name, value: row.value, reason: row.reason, author: actor.name }]);
+      const applied = applyOverrides(reference, [
+        { name: row.name, value: row.value, reason: row.reason, author: actor.name },
+      ]);
       if (applied.ok) reference = applied.value;
-      else faults.push({ line: row.line, problem: applied.fields[row.name]!, row: { name: row.name, value: String(row.value), reason: row.reason } });
+      else
+        faults.push({
+          line: row.line,
+          problem: applied.fields[row.name]!,
+          row: { name: row.name, value: String(row.value), reason: row.reason },
+        });
     }
-    if (faults.length > 0) return { ok: true, value: { stored: 0, faults: faults.sort((a, b) => a.line - b.line) } };
+    if (faults.length > 0)
+      return { ok: true, value: { stored: 0, faults: faults.sort((a, b) => a.line - b.line) } };
     await transaction(async (on) => {
-      for (const row of read.rows) await insertOverride(on, actor.programmeId, actor.name, row.name, row.value, row.reason);
+      for (const row of read.rows)
+        await insertOverride(on, actor.programmeId, actor.name, row.name, row.value, row.reason);
     });
     return { ok: true, value: { stored: read.rows.length, faults: [] } };
   });

@@ -6,8 +6,13 @@ type Model = ReturnType<Highs["createModel"]>;
 
 /** From a good solution on, HiGHS spends most of its time on looking for better ones in ways that seldom find any; branching does. */
 const WITHOUT_HEURISTICS = {
-  mip_heuristic_effort: 0, mip_heuristic_run_feasibility_jump: false, mip_heuristic_run_root_reduced_cost: false, mip_heuristic_run_rens: false,
-  mip_heuristic_run_rins: false, mip_heuristic_run_zi_round: false, mip_heuristic_run_shifting: false,
+  mip_heuristic_effort: 0,
+  mip_heuristic_run_feasibility_jump: false,
+  mip_heuristic_run_root_reduced_cost: false,
+  mip_heuristic_run_rens: false,
+  mip_heuristic_run_rins: false,
+  mip_heuristic_run_zi_round: false,
+  mip_heuristic_run_shifting: false,
 };
 
 /** HiGHS, an open solver of linear and mixed-integer models, behind the planner's own contract. @param options where its WebAssembly is found */
@@ -25,13 +30,24 @@ export async function highsSolver(options?: InitOptions): Promise<Solver> {
       colUpper: m.upper,
       rowLower: m.rowLower,
       rowUpper: m.rowUpper,
-      matrix: { format: "csc", numRows: m.rowLower.length, numCols: m.cost.length, starts: m.starts, indices: m.rows, values: m.values },
+      matrix: {
+        format: "csc",
+        numRows: m.rowLower.length,
+        numCols: m.cost.length,
+        starts: m.starts,
+        indices: m.rows,
+        values: m.values,
+      },
       ...(whole ? { integrality: Int32Array.from(m.integer) } : {}),
     });
     return model;
   };
   const addRows = (model: Model, rows: readonly ModelRow[]) => {
-    for (const { lower, upper, entries } of rows) model.addRow(lower, upper, { indices: entries.map(([column]) => column), values: entries.map(([, value]) => value) });
+    for (const { lower, upper, entries } of rows)
+      model.addRow(lower, upper, {
+        indices: entries.map(([column]) => column),
+        values: entries.map(([, value]) => value),
+      });
   };
   const statusOf = (model: Model): Solved["status"] => {
     const status = model.getModelStatus();
@@ -59,12 +75,30 @@ export async function highsSolver(options?: InitOptions): Promise<Solver> {
       let numRows = m.rowLower.length;
       return {
         solve() {
-          if (!ran(model)) return { status: "failed", objective: Number.NaN, bound: Number.NaN, columns: new Float64Array(), prices: new Float64Array() };
+          if (!ran(model))
+            return {
+              status: "failed",
+              objective: Number.NaN,
+              bound: Number.NaN,
+              columns: new Float64Array(),
+              prices: new Float64Array(),
+            };
           const solution = model.getSolution();
-          return { status: statusOf(model), objective: model.getObjectiveValue(), bound: model.getObjectiveValue(), columns: solution.colValue, prices: solution.rowDual };
+          return {
+            status: statusOf(model),
+            objective: model.getObjectiveValue(),
+            bound: model.getObjectiveValue(),
+            columns: solution.colValue,
+            prices: solution.rowDual,
+          };
         },
         add({ cost, lower, upper, starts, rows, values }) {
-          model.addCols({ cost, lower, upper, matrix: { format: "csc", numRows, numCols: cost.length, starts, indices: rows, values } });
+          model.addCols({
+            cost,
+            lower,
+            upper,
+            matrix: { format: "csc", numRows, numCols: cost.length, starts, indices: rows, values },
+          });
         },
         addRows(rows) {
           numRows += rows.length;
@@ -86,14 +120,34 @@ export async function highsSolver(options?: InitOptions): Promise<Solver> {
           ? {
               [highs.constants.callbackType.mipInterrupt](event) {
                 const { mip_primal_bound, mip_dual_bound, mip_total_lp_iterations } = event.data;
-                if (watch({ objective: mip_primal_bound ?? Number.NEGATIVE_INFINITY, bound: mip_dual_bound ?? Number.POSITIVE_INFINITY, steps: Number(mip_total_lp_iterations ?? 0) })) event.interrupt();
+                if (
+                  watch({
+                    objective: mip_primal_bound ?? Number.NEGATIVE_INFINITY,
+                    bound: mip_dual_bound ?? Number.POSITIVE_INFINITY,
+                    steps: Number(mip_total_lp_iterations ?? 0),
+                  })
+                )
+                  event.interrupt();
               },
             }
           : {};
         const status = ran(model, callbacks) ? statusOf(model) : "failed";
         const bound = Number(model.info.get("mip_dual_bound"));
-        if (status === "failed" || status === "infeasible") return { status, objective: Number.NaN, bound, columns: new Float64Array(), prices: new Float64Array() };
-        return { status, objective: model.getObjectiveValue(), bound, columns: model.getSolution().colValue, prices: new Float64Array() };
+        if (status === "failed" || status === "infeasible")
+          return {
+            status,
+            objective: Number.NaN,
+            bound,
+            columns: new Float64Array(),
+            prices: new Float64Array(),
+          };
+        return {
+          status,
+          objective: model.getObjectiveValue(),
+          bound,
+          columns: model.getSolution().colValue,
+          prices: new Float64Array(),
+        };
       } finally {
         model.dispose();
       }

@@ -13,7 +13,12 @@ export interface ThreadQuestion extends Omit<Ask, "setting"> {
 parentPort!.on("message", (question: ThreadQuestion) => {
   void (async () => {
     const solver = await highsSolver();
-    const steps = propose({ ...question, setting: settingFrom(question.setting, question.reference) }, solver, QUEUE_EFFORT, () => randomUUID());
+    const steps = propose(
+      { ...question, setting: settingFrom(question.setting, question.reference) },
+      solver,
+      QUEUE_EFFORT,
+      () => randomUUID(),
+    );
     let step = steps.next();
     while (!step.done) step = steps.next();
     parentPort!.postMessage(step.value);

@@ -6,32 +6,94 @@ export function smallInstance(seed: number, parts: 0 | 1 | 2 = 0): Instance {
   const random = seededRandom(seed);
   const pick = (n: number) => Math.floor(random() * n);
   const shape = { kind: "round", diameterCm: 38, heightCm: 34 } as const;
-  const lanes: Lane[] = parts === 0 ? ["top"] : parts === 1 ? ["top", "first-half", "second-half"] : ["top", "first-half", "first-half"];
+  const lanes: Lane[] =
+    parts === 0
+      ? ["top"]
+      : parts === 1
+        ? ["top", "first-half", "second-half"]
+        : ["top", "first-half", "first-half"];
   const classes = [
-    { kindId: "a", shape, row: { gapCm: null }, bagIds: ["1", "2"], free: 2, freeFrom: 0, parts, buyable: 0, minor: 0, mixL: 0, wetKg: 0, floorM2: 0 },
-    { kindId: "b", shape, row: { gapCm: null }, bagIds: [], free: 0, freeFrom: 0, parts, buyable: 2, minor: 300, mixL: 30, wetKg: 30, floorM2: 0.2 },
+    {
+      kindId: "a",
+      shape,
+      row: { gapCm: null },
+      bagIds: ["1", "2"],
+      free: 2,
+      freeFrom: 0,
+      parts,
+      buyable: 0,
+      minor: 0,
+      mixL: 0,
+      wetKg: 0,
+      floorM2: 0,
+    },
+    {
+      kindId: "b",
+      shape,
+      row: { gapCm: null },
+      bagIds: [],
+      free: 0,
+      freeFrom: 0,
+      parts,
+      buyable: 2,
+      minor: 300,
+      mixL: 30,
+      wetKg: 30,
+      floorM2: 0.2,
+    },
   ];
   const candidates = Array.from({ length: 12 }, (_, i) => {
     const from = pick(40);
     const end = Math.min(52, from + 6 + pick(14));
     const harvest = Math.min(FORTNIGHTS - 1, Math.floor((end - 1) / 2));
     return {
-      classIndex: pick(2), lane: lanes[i % lanes.length]!, cropIndex: i % 4, dishIndex: i % 4, goalId: "x/y", surface: "top" as const, method: "cells" as const, plants: 1, sowOn: "2026-05-18",
-      from, end, group: i % 2,
-      food: [[harvest, 100 + pick(900)], [Math.max(0, harvest - 1), 100 + pick(300)]] as const,
+      classIndex: pick(2),
+      lane: lanes[i % lanes.length]!,
+      cropIndex: i % 4,
+      dishIndex: i % 4,
+      goalId: "x/y",
+      surface: "top" as const,
+      method: "cells" as const,
+      plants: 1,
+      sowOn: "2026-05-18",
+      from,
+      end,
+      group: i % 2,
+      food: [
+        [harvest, 100 + pick(900)],
+        [Math.max(0, harvest - 1), 100 + pick(300)],
+      ] as const,
       water: [[harvest, 1 + pick(6)]] as const,
       cells: { n: 1 + pick(6), from: Math.max(0, from - 4), end: Math.max(1, from) },
-      seedG: random(), ownMinor: pick(60), minutes: 20 + pick(60), spareLight: 1,
+      seedG: random(),
+      ownMinor: pick(60),
+      minutes: 20 + pick(60),
+      spareLight: 1,
     };
   });
   return {
-    classes, candidates,
-    crops: Array.from({ length: 4 }, (_, i) => ({ id: `crop-${i}`, packetMinor: 150, packetG: 1, must: i === 0 })),
-    groups: ["greens", "roots"], dishes: [0, 1, 0, 1],
-    wantG: [500, 300], helpingG: [80, 80],
+    classes,
+    candidates,
+    crops: Array.from({ length: 4 }, (_, i) => ({
+      id: `crop-${i}`,
+      packetMinor: 150,
+      packetG: 1,
+      must: i === 0,
+    })),
+    groups: ["greens", "roots"],
+    dishes: [0, 1, 0, 1],
+    wantG: [500, 300],
+    helpingG: [80, 80],
     baseG: Array.from({ length: FORTNIGHTS }, () => [50, 0]),
     athome: Array.from({ length: FORTNIGHTS }, (_, f) => f !== 5),
     weights: { early: 0.5, earlyWeeks: 8, perMinor: 0.01, perHour: 1, variety: 2, must: 10, keep: 0 },
-    budgetMinor: 900, loadKg: 45, floorM2: 0.5, waterL: Array.from({ length: FORTNIGHTS }, () => 9), cells: 9, mixMinor: 400, mixSackL: 45, shade: () => 0,
+    budgetMinor: 900,
+    loadKg: 45,
+    floorM2: 0.5,
+    waterL: Array.from({ length: FORTNIGHTS }, () => 9),
+    cells: 9,
+    mixMinor: 400,
+    mixSackL: 45,
+    shade: () => 0,
   };
 }

@@ -8,9 +8,27 @@ import { addHousehold } from "@/server/households";
 
 /** A doorstep as somebody types it, in units of both systems. */
 export const SURVEY = {
-  name: "Testwick", adults: "2", children: "1", tastes: "", note: "", kind: "balcony", length: "10 ft 6 in", width: "1.1 m",
-  sun: [{ from: "06:00", to: "18:00" }], limit: "40 psf",
-  wants: { groups: { greens: "daily" }, must: ["kale"], never: [] }, skill: "first", cells: "0", budget: "60.50", water: "5 gal", away: [{ from: "2026-08-01", to: "2026-08-14" }], faces: "S", doorAt: "1 m", doorWide: "80 cm", hooks: "2", hookLimit: "30 lb",
+  name: "Testwick",
+  adults: "2",
+  children: "1",
+  tastes: "",
+  note: "",
+  kind: "balcony",
+  length: "10 ft 6 in",
+  width: "1.1 m",
+  sun: [{ from: "06:00", to: "18:00" }],
+  limit: "40 psf",
+  wants: { groups: { greens: "daily" }, must: ["kale"], never: [] },
+  skill: "first",
+  cells: "0",
+  budget: "60.50",
+  water: "5 gal",
+  away: [{ from: "2026-08-01", to: "2026-08-14" }],
+  faces: "S",
+  doorAt: "1 m",
+  doorWide: "80 cm",
+  hooks: "2",
+  hookLimit: "30 lb",
 };
 
 /** The demo's trainer, and one of another programme that has nothing yet. */
@@ -18,7 +36,10 @@ export async function twoTrainers(): Promise<{ trainer: Actor; stranger: Actor }
   const [programme] = await allProgrammes(db());
   const other = { ...programme!, id: randomUUID(), name: "Zz elsewhere" };
   await insertProgramme(db(), other);
-  return { trainer: { role: "trainer", programmeId: programme!.id, name: "Ilva Renn" }, stranger: { role: "trainer", programmeId: other.id, name: "Somebody" } };
+  return {
+    trainer: { role: "trainer", programmeId: programme!.id, name: "Ilva Renn" },
+    stranger: { role: "trainer", programmeId: other.id, name: "Somebody" },
+  };
 }
 
 /** A new household of a trainer, surveyed by `SURVEY`; its id. */
@@ -31,10 +52,35 @@ export async function householdOf(trainer: Actor): Promise<string> {
 /** A plan of one bag with tomatoes in it. */
 export const planWith = (plants = 1): { plan: Plan; plantingId: string } => {
   const [bagId, plantingId] = [randomUUID(), randomUUID()];
-  const plan: Plan = { bags: [{ id: bagId, kindId: "round-5-gal", shape: null, atHand: true, firstSeason: 2026 }], rows: [] };
-  return { plan: putPlanting(plan, bagId, { id: plantingId, goalId: "tomato/bush", surface: "top", method: "bought", plants, sowOn: "2026-05-20" }, randomUUID()), plantingId };
+  const plan: Plan = {
+    bags: [{ id: bagId, kindId: "round-5-gal", shape: null, atHand: true, firstSeason: 2026 }],
+    rows: [],
+  };
+  return {
+    plan: putPlanting(
+      plan,
+      bagId,
+      {
+        id: plantingId,
+        goalId: "tomato/bush",
+        surface: "top",
+        method: "bought",
+        plants,
+        sowOn: "2026-05-20",
+      },
+      randomUUID(),
+    ),
+    plantingId,
+  };
 };
 /** A record of a pick, with what is said of it changed. */
 export const record = (plantingId: string | null, more: Partial<GardenRecord> = {}): GardenRecord => ({
-  id: randomUUID(), plantingId, kind: "picked", on: "2026-05-18", amount: { measure: "mass", value: 0.42, typed: "420 g", unit: "g" }, note: "", supersedes: null, ...more,
+  id: randomUUID(),
+  plantingId,
+  kind: "picked",
+  on: "2026-05-18",
+  amount: { measure: "mass", value: 0.42, typed: "420 g", unit: "g" },
+  note: "",
+  supersedes: null,
+  ...more,
 });

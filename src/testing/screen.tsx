@@ -23,7 +23,8 @@ export function show(part: ReactNode, units: UnitSystem = "metric") {
     /** What can be read, on one line. */
     text: () => (shown.container.textContent ?? "").replace(/\s+/g, " "),
     /** A number of each element that a selector finds. */
-    numbers: (selector: string, attribute: string) => [...shown.container.querySelectorAll(selector)].map((e) => Number(e.getAttribute(attribute))),
+    numbers: (selector: string, attribute: string) =>
+      [...shown.container.querySelectorAll(selector)].map((e) => Number(e.getAttribute(attribute))),
     again: (next: ReactNode) => shown.rerender(inWords(next)),
   };
 }

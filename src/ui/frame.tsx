@@ -40,11 +40,17 @@ export function Frame({ programme, day, fixedDay, households, children }: FrameP
     `shrink-0 border-b-[3px] px-0.5 pt-3.5 pb-2.5 font-head font-semibold hover:text-ink ${on ? "border-beet text-ink" : "border-transparent text-muted"}`;
   return (
     <>
-      <a href="#content" className="sr-only focus:not-sr-only focus:absolute focus:z-10 focus:bg-card focus:p-2">
+      <a
+        href="#content"
+        className="sr-only focus:not-sr-only focus:absolute focus:z-10 focus:bg-card focus:p-2"
+      >
         {t("app.skip")}
       </a>
       <header className="flex flex-wrap items-center gap-x-5 border-b-[1.5px] border-ink px-4 lg:flex-nowrap lg:px-6">
-        <Link href="/" className="flex shrink-0 items-center py-2 font-head text-xl font-extrabold tracking-tight">
+        <Link
+          href="/"
+          className="flex shrink-0 items-center py-2 font-head text-xl font-extrabold tracking-tight"
+        >
           <span className="whitespace-pre">Pip </span>
           <span aria-hidden="true" className="mr-1 inline-flex gap-[3px] pb-0.5">
             <i className="size-[7px] rounded-full bg-beet" />
@@ -53,18 +59,31 @@ export function Frame({ programme, day, fixedDay, households, children }: FrameP
           </span>
           Row
         </Link>
-        <nav aria-label={t("app.main")} className="order-3 -mb-px flex w-full gap-3.5 overflow-x-auto text-[0.9375rem] sm:gap-5 sm:text-base lg:order-none lg:w-auto">
+        <nav
+          aria-label={t("app.main")}
+          className="order-3 -mb-px flex w-full gap-3.5 overflow-x-auto text-[0.9375rem] sm:gap-5 sm:text-base lg:order-none lg:w-auto"
+        >
           <Link href="/" className={tab(path === "/")} aria-current={path === "/" ? "page" : undefined}>
             {t("nav.households")}
           </Link>
           {REFERENCE.map(({ path: at, word }) => (
-            <Link key={at} href={at} className={`${tab(path === at)} ${current ? "order-last" : ""}`} aria-current={path === at ? "page" : undefined}>
+            <Link
+              key={at}
+              href={at}
+              className={`${tab(path === at)} ${current ? "order-last" : ""}`}
+              aria-current={path === at ? "page" : undefined}
+            >
               {t(`nav.${word}`)}
             </Link>
           ))}
           {current &&
             SCREENS.map((s) => (
-              <Link key={s} href={`/house/${current.id}/${s}`} className={tab(screen === s)} aria-current={screen === s ? "page" : undefined}>
+              <Link
+                key={s}
+                href={`/house/${current.id}/${s}`}
+                className={tab(screen === s)}
+                aria-current={screen === s ? "page" : undefined}
+              >
                 {t(`nav.${s}`)}
               </Link>
             ))}
@@ -80,7 +99,9 @@ export function Frame({ programme, day, fixedDay, households, children }: FrameP
               <select
                 className="max-w-36 border-b border-ink bg-transparent py-1 font-semibold text-ink"
                 value={current?.id ?? ""}
-                onChange={(e) => e.target.value && router.push(`/house/${e.target.value}/${current ? screen : "bench"}`)}
+                onChange={(e) =>
+                  e.target.value && router.push(`/house/${e.target.value}/${current ? screen : "bench"}`)
+                }
               >
                 {!current && <option value="">{t("nav.switch")}…</option>}
                 {households.map((h) => (

@@ -4,4 +4,5 @@ import { useMemo } from "react";
 import { type PlainSetting, type Reference, type Setting, settingFrom } from "@/core/garden";
 
 /** What plans are judged against, with look-ups into the library that came with the page. */
-export const useSetting = (plain: PlainSetting, reference: Reference): Setting => useMemo(() => settingFrom(plain, reference), [plain, reference]);
+export const useSetting = (plain: PlainSetting, reference: Reference): Setting =>
+  useMemo(() => settingFrom(plain, reference), [plain, reference]);

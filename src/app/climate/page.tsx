@@ -11,6 +11,15 @@ export const generateMetadata = async () => ({ title: (await getTranslations("cl
 export default function Page() {
   return screen(async (actor) => {
     const programme = await readProgramme(actor);
-    return <ClimateScreen town={programme.town} saved={programme.climate} profileId={programme.climateId} profiles={PROFILES} today={today().day} save={saveClimateAction} />;
+    return (
+      <ClimateScreen
+        town={programme.town}
+        saved={programme.climate}
+        profileId={programme.climateId}
+        profiles={PROFILES}
+        today={today().day}
+        save={saveClimateAction}
+      />
+    );
   });
 }

@@ -7,5 +7,13 @@ import { Library } from "@/ui/library/library";
 export const generateMetadata = async () => ({ title: (await getTranslations("library"))("title") });
 
 export default function Page() {
-  return screen(async (actor) => <Library shipped={SHIPPED} overrides={await readOverrides(actor)} preview={previewOverrideAction} override={overrideAction} takeIn={importValuesAction} />);
+  return screen(async (actor) => (
+    <Library
+      shipped={SHIPPED}
+      overrides={await readOverrides(actor)}
+      preview={previewOverrideAction}
+      override={overrideAction}
+      takeIn={importValuesAction}
+    />
+  ));
 }

@@ -8,5 +8,12 @@ import { Prices } from "@/ui/prices/prices";
 export const generateMetadata = async () => ({ title: (await getTranslations("prices"))("title") });
 
 export default function Page() {
-  return screen(async (actor) => <Prices {...await priceList(actor)} {...await readTogether(actor)} save={savePriceAction} saveTogether={saveTogetherAction} />);
+  return screen(async (actor) => (
+    <Prices
+      {...await priceList(actor)}
+      {...await readTogether(actor)}
+      save={savePriceAction}
+      saveTogether={saveTogetherAction}
+    />
+  ));
 }

@@ -7,5 +7,12 @@ import { Proposals } from "@/ui/proposals/proposals";
 export const generateMetadata = async () => ({ title: (await getTranslations("proposals"))("title") });
 
 export default function Page() {
-  return screen(async (actor) => <Proposals start={await readProposals(actor)} ask={proposeForAllAction} read={readProposalsAction} take={takeProposalAction} />);
+  return screen(async (actor) => (
+    <Proposals
+      start={await readProposals(actor)}
+      ask={proposeForAllAction}
+      read={readProposalsAction}
+      take={takeProposalAction}
+    />
+  ));
 }

@@ -14,7 +14,12 @@ export default function Page() {
       <div className="max-w-5xl px-4 py-4 lg:px-6">
         <h1 className="text-[1.625rem] font-bold">{t("title")}</h1>
         <p className="mb-4 text-muted">{t("lead")}</p>
-        <SchoolsForm saved={schools} above={undefined} preview={previewSchoolsAction} save={saveSchoolsAction.bind(null, null)} />
+        <SchoolsForm
+          saved={schools}
+          above={undefined}
+          preview={previewSchoolsAction}
+          save={saveSchoolsAction.bind(null, null)}
+        />
       </div>
     );
   });

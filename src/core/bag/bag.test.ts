@@ -1,5 +1,18 @@
 import { expect, it } from "vitest";
-import { bagMass, checkLabel, coverFor, footprint, outlineArea, plantingTop, sideReachCm, sideRings, soilDepthCm, soilVolumeL, topOutline, type BagShape } from ".";
+import {
+  bagMass,
+  checkLabel,
+  coverFor,
+  footprint,
+  outlineArea,
+  plantingTop,
+  sideReachCm,
+  sideRings,
+  soilDepthCm,
+  soilVolumeL,
+  topOutline,
+  type BagShape,
+} from ".";
 
 const mix = { id: "test", dryKgL: 0.5, wetKgL: 1 };
 const round: BagShape = { kind: "round", diameterCm: 40, heightCm: 30, nominalL: 37.7 };
@@ -26,8 +39,16 @@ it("spreads a laid-flat bag's volume over its floor and leaves a rim round the w
 
 it("pairs a laid-flat bag with a cover as large as itself", () => {
   // Common practice: 1 cu ft under a 55 L tub, 1.5 cu ft under 90 qt.
-  expect(Math.abs(coverFor({ kind: "flat", lengthCm: 60, widthCm: 35, nominalL: 28.3, rimCm: 5 })!.usualL / 55 - 1)).toBeLessThan(0.1);
-  expect(Math.abs(coverFor({ kind: "flat", lengthCm: 70, widthCm: 42, nominalL: 42.5, rimCm: 5 })!.usualL / 85.2 - 1)).toBeLessThan(0.1);
+  expect(
+    Math.abs(
+      coverFor({ kind: "flat", lengthCm: 60, widthCm: 35, nominalL: 28.3, rimCm: 5 })!.usualL / 55 - 1,
+    ),
+  ).toBeLessThan(0.1);
+  expect(
+    Math.abs(
+      coverFor({ kind: "flat", lengthCm: 70, widthCm: 42, nominalL: 42.5, rimCm: 5 })!.usualL / 85.2 - 1,
+    ),
+  ).toBeLessThan(0.1);
   expect(coverFor(round)).toBeUndefined();
 });
 

@@ -13,5 +13,9 @@ const USUAL_HEIGHT_CM = 28;
 /** The least cover for a bag; undefined for bags that are not laid flat. */
 export const coverFor = (shape: BagShape): Cover | undefined =>
   shape.kind === "flat"
-    ? { lengthCm: shape.lengthCm, widthCm: shape.widthCm, usualL: (shape.lengthCm * shape.widthCm * USUAL_HEIGHT_CM) / 1000 }
+    ? {
+        lengthCm: shape.lengthCm,
+        widthCm: shape.widthCm,
+        usualL: (shape.lengthCm * shape.widthCm * USUAL_HEIGHT_CM) / 1000,
+      }
     : undefined;

@@ -3,10 +3,16 @@ export { coverFor } from "./cover";
 export { checkLabel, type LabelCheck } from "./label";
 export { BagMake } from "./make";
 export { bagMass } from "./mass";
-export {
-  type BagShape,
-  type Outline,
-  outlineArea,
-} from "./shape";
+export { type BagShape, type Outline, outlineArea } from "./shape";
 export { innerHeightCm, soilDepthCm, soilVolumeL, usualGapCm } from "./soil";
-export { footprint, plantingTop, rolledTo, sideHoles, sideReachCm, type SideRing, sideRings, topOutline, widthOf } from "./surfaces";
+export {
+  footprint,
+  plantingTop,
+  rolledTo,
+  sideHoles,
+  sideReachCm,
+  type SideRing,
+  sideRings,
+  topOutline,
+  widthOf,
+} from "./surfaces";

@@ -8,6 +8,10 @@ export const BagMake = z.strictObject({
   material: z.enum(["fabric", "sack", "film", "hard"]),
   colour: z.enum(["dark", "light", "clear"]),
   /** Seasons that it is used before it is given up. */
-  lifeSeasons: z.strictObject({ low: seasons, likely: seasons, high: seasons }).refine((l) => l.low <= l.likely && l.likely <= l.high, { error: "low, likely and high are out of order" }),
+  lifeSeasons: z
+    .strictObject({ low: seasons, likely: seasons, high: seasons })
+    .refine((l) => l.low <= l.likely && l.likely <= l.high, {
+      error: "low, likely and high are out of order",
+    }),
 });
 export type BagMake = z.infer<typeof BagMake>;

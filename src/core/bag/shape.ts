@@ -1,8 +1,20 @@
 /** How a bag is built and measured. Lengths in cm, volumes in litres, all of the inside. */
 export type BagShape =
   | RoundShape
-  | { readonly kind: "tub"; readonly lengthCm: number; readonly widthCm: number; readonly heightCm: number; readonly nominalL?: number }
-  | { readonly kind: "pot"; readonly topCm: number; readonly baseCm: number; readonly heightCm: number; readonly nominalL?: number }
+  | {
+      readonly kind: "tub";
+      readonly lengthCm: number;
+      readonly widthCm: number;
+      readonly heightCm: number;
+      readonly nominalL?: number;
+    }
+  | {
+      readonly kind: "pot";
+      readonly topCm: number;
+      readonly baseCm: number;
+      readonly heightCm: number;
+      readonly nominalL?: number;
+    }
   | FlatShape
   | PocketShape
   | TowerShape

@@ -49,26 +49,31 @@ export function sideRings(shape: BagShape): SideRing[] {
   const each = Math.floor(holes / rings);
   const over = holes - each * rings;
   // A tier's pockets stand at its rim; a bag's rings are spread over its height.
-  const heightOf = (ring: number) => (shape.kind === "tiers" ? shape.tierHeightCm * (ring + 1) : (shape.heightCm * (ring + 1)) / (rings + 1));
+  const heightOf = (ring: number) =>
+    shape.kind === "tiers" ? shape.tierHeightCm * (ring + 1) : (shape.heightCm * (ring + 1)) / (rings + 1);
   return Array.from({ length: rings }, (_, ring) => ({
     heightCm: heightOf(ring),
     holes: each + (ring < over ? 1 : 0),
   }));
 }
 
-export const sideHoles = (shape: BagShape): number => sideRings(shape).reduce((sum, ring) => sum + ring.holes, 0);
+export const sideHoles = (shape: BagShape): number =>
+  sideRings(shape).reduce((sum, ring) => sum + ring.holes, 0);
 
 /** How far inward roots can run from a side hole, in cm: across the bag, or to the core on its near side. */
 export function sideReachCm(shape: BagShape): number {
   if (shape.kind === "pocket") return shape.diameterCm;
   if (shape.kind === "tiers") return shape.diameterCm / 2;
-  if (shape.kind === "tower") return shape.coreCm > 0 ? (shape.diameterCm - shape.coreCm) / 2 : shape.diameterCm;
+  if (shape.kind === "tower")
+    return shape.coreCm > 0 ? (shape.diameterCm - shape.coreCm) / 2 : shape.diameterCm;
   return 0;
 }
 
 /** A fabric bag with its wall rolled down to a height; any other bag, and a height over its own, changes nothing. */
 export const rolledTo = (shape: BagShape, heightCm: number): BagShape =>
-  shape.kind === "round" && heightCm < shape.heightCm ? { kind: "round", diameterCm: shape.diameterCm, heightCm } : shape;
+  shape.kind === "round" && heightCm < shape.heightCm
+    ? { kind: "round", diameterCm: shape.diameterCm, heightCm }
+    : shape;
 
 /** How wide the bag is to carry, cm: its shorter side. */
 export function widthOf(shape: BagShape): number {

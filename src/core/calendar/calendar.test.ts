@@ -2,9 +2,25 @@ import * as SunCalc from "suncalc";
 import { describe, expect, it } from "vitest";
 import { addDays, daysBetween } from "../day";
 import { CROPS, findClimate, findGoal } from "@/library";
-import { type Climate, dayLength, emergenceDays, judgeSeason, lastSowing, nextSowing, sowingFor, spellFrom, stagesFrom, temperatureOn } from ".";
+import {
+  type Climate,
+  dayLength,
+  emergenceDays,
+  judgeSeason,
+  lastSowing,
+  nextSowing,
+  sowingFor,
+  spellFrom,
+  stagesFrom,
+  temperatureOn,
+} from ".";
 
-const flat = (nightC: number, dayC: number): Climate => ({ id: "flat", latitude: 40, lowC: Array(12).fill(nightC), highC: Array(12).fill(dayC) });
+const flat = (nightC: number, dayC: number): Climate => ({
+  id: "flat",
+  latitude: 40,
+  lowC: Array(12).fill(nightC),
+  highC: Array(12).fill(dayC),
+});
 const larkmouth = findClimate("larkmouth")!;
 const found = (goalId: string, method = 0) => {
   const { crop, goal } = findGoal(goalId)!;
@@ -32,7 +48,9 @@ describe("day length", () => {
       for (const day of ["2026-01-15", "2026-03-21", "2026-06-21", "2026-10-05"]) {
         const { sunrise, sunset } = SunCalc.getTimes(new Date(`${day}T12:00:00Z`), latitude, 0);
         const hours = (sunset!.getTime() - sunrise!.getTime()) / 3_600_000;
-        expect(Math.abs(hours - dayLength(latitude, day, -0.833)) * 60, `${latitude}° ${day}`).toBeLessThan(3);
+        expect(Math.abs(hours - dayLength(latitude, day, -0.833)) * 60, `${latitude}° ${day}`).toBeLessThan(
+          3,
+        );
       }
     }
   });
@@ -45,15 +63,26 @@ describe("day length", () => {
 
 /** Harrington and Minges 1954, days to emergence at 15, 20 and 25 °C, as reprinted in Knott's Handbook for Vegetable Growers; memory. */
 const HARRINGTON: Record<string, readonly [number, number, number]> = {
-  lettuce: [4, 3, 2], carrot: [10, 7, 6], onion: [7, 5, 4], radish: [6, 4, 4], spinach: [7, 6, 5], pea: [9, 8, 6], tomato: [14, 8, 6],
-  cabbage: [9, 6, 5], pepper: [25, 13, 8], "bush-bean": [16, 11, 8], "sweet-corn": [12, 7, 4],
+  lettuce: [4, 3, 2],
+  carrot: [10, 7, 6],
+  onion: [7, 5, 4],
+  radish: [6, 4, 4],
+  spinach: [7, 6, 5],
+  pea: [9, 8, 6],
+  tomato: [14, 8, 6],
+  cabbage: [9, 6, 5],
+  pepper: [25, 13, 8],
+  "bush-bean": [16, 11, 8],
+  "sweet-corn": [12, 7, 4],
 };
 
 it.each(Object.keys(HARRINGTON))("%s comes up within 2 days or 25 %% of Harrington and Minges 1954", (id) => {
   const crop = CROPS.find((c) => c.id === id)!;
   [15, 20, 25].forEach((celsius, i) => {
     const days = HARRINGTON[id]![i]!;
-    expect(Math.abs(emergenceDays(crop, () => celsius)! - days), `${celsius} °C`).toBeLessThanOrEqual(Math.max(2, days / 4));
+    expect(Math.abs(emergenceDays(crop, () => celsius)! - days), `${celsius} °C`).toBeLessThanOrEqual(
+      Math.max(2, days / 4),
+    );
   });
 });
 
@@ -73,7 +102,10 @@ describe("gates", () => {
   });
 
   it("lets lettuce bolt where days keep at 24 °C, and finds the autumn", () => {
-    expect(season("lettuce/head", "2026-05-18", larkmouth)).toMatchObject({ grade: "wrong", reason: { code: "bolts-first", heatC: 24 } });
+    expect(season("lettuce/head", "2026-05-18", larkmouth)).toMatchObject({
+      grade: "wrong",
+      reason: { code: "bolts-first", heatC: 24 },
+    });
     const { crop, goal, method } = found("lettuce/head");
     const next = nextSowing(crop, goal, method, "2026-05-18", larkmouth)!;
     expect(next > "2026-08-15" && next < "2026-11-01").toBe(true);
@@ -81,7 +113,12 @@ describe("gates", () => {
   });
 
   it("ends a tender crop with the first cold night, and refuses one that frost meets first", () => {
-    const cold: Climate = { id: "cold", latitude: 52, lowC: [-5, -4, -1, 3, 7, 11, 13, 12, 9, 5, 0, -4], highC: [1, 2, 7, 13, 18, 21, 23, 23, 18, 12, 6, 2] };
+    const cold: Climate = {
+      id: "cold",
+      latitude: 52,
+      lowC: [-5, -4, -1, 3, 7, 11, 13, 12, 9, 5, 0, -4],
+      highC: [1, 2, 7, 13, 18, 21, 23, 23, 18, 12, 6, 2],
+    };
     const late = season("tomato/bush", "2026-07-20", cold);
     expect(late.grade).toBe("wrong");
     expect(["frost-first", "nights-too-cold"]).toContain(late.reason.code);
@@ -97,8 +134,11 @@ describe("gates", () => {
 
 it("slows leaf in short winter days, far from the equator, and not fruit", () => {
   const mild = (latitude: number): Climate => ({ ...flat(6, 12), latitude });
-  const pick = (goalId: string, latitude: number, day: string) => stages(goalId, day, mild(latitude)).firstPick!.likely;
-  expect(daysBetween(pick("lettuce/leaf", 5, "2026-11-01"), pick("lettuce/leaf", 55, "2026-11-01"))).toBeGreaterThan(14);
+  const pick = (goalId: string, latitude: number, day: string) =>
+    stages(goalId, day, mild(latitude)).firstPick!.likely;
+  expect(
+    daysBetween(pick("lettuce/leaf", 5, "2026-11-01"), pick("lettuce/leaf", 55, "2026-11-01")),
+  ).toBeGreaterThan(14);
   expect(pick("lettuce/leaf", 55, "2026-04-15")).toBe(pick("lettuce/leaf", 5, "2026-04-15"));
   expect(pick("pea/pod", 55, "2026-11-01")).toBe(pick("pea/pod", 5, "2026-11-01"));
   // 52° S in June: winter there.
@@ -121,7 +161,8 @@ it("keeps every window in order and every stage after the one before", () => {
         for (const day of ["2026-01-15", "2026-04-15", "2026-08-15"]) {
           const s = stages(goal.id, day, larkmouth, m);
           const windows = [s.up, s.move, s.firstPick, s.lastPick].filter((w) => w !== undefined);
-          for (const w of windows) expect(w.early <= w.likely && w.likely <= w.late, `${id} ${day}`).toBe(true);
+          for (const w of windows)
+            expect(w.early <= w.likely && w.likely <= w.late, `${id} ${day}`).toBe(true);
           const likely = [s.sow, ...windows.map((w) => w.likely)];
           expect(likely, `${goal.id} ${day} ${s.method}`).toEqual([...likely].sort());
         }
@@ -147,16 +188,26 @@ it("judges seedlings by what seedlings stand, and grown plants by what they stan
   const hardy = { ...crop, nights: { ...crop.nights, plantOutC: -30 } };
   const between = (crop.nights.standsC + crop.nights.seedlingStandsC) / 2 + 4;
   expect(crop.nights.seedlingStandsC).toBeGreaterThan(crop.nights.standsC);
-  expect(judgeSeason(hardy, goal, bought, "2026-03-01", flat(between, 24)).reason).toMatchObject({ code: "frost-first", standsC: crop.nights.seedlingStandsC });
+  expect(judgeSeason(hardy, goal, bought, "2026-03-01", flat(between, 24)).reason).toMatchObject({
+    code: "frost-first",
+    standsC: crop.nights.seedlingStandsC,
+  });
   const grown = { ...hardy, nights: { ...hardy.nights, seedlingStandsC: -20 } };
-  expect(judgeSeason(grown, goal, bought, "2026-03-01", flat(between, 24)).reason.code).not.toBe("frost-first");
+  expect(judgeSeason(grown, goal, bought, "2026-03-01", flat(between, 24)).reason.code).not.toBe(
+    "frost-first",
+  );
 });
 
 it("has a spell of three months colder or warmer, over the turn of the year too, and the rest as usual", () => {
   const usual = larkmouth;
   const cold = spellFrom(usual, "2026-11-20", -4);
-  expect(usual.lowC.map((c, month) => cold.lowC[month]! - c)).toEqual([-4, 0, 0, 0, 0, 0, 0, 0, 0, 0, -4, -4].map((n) => expect.closeTo(n, 9)));
-  expect(temperatureOn(cold, "2026-12-15").meanC).toBeCloseTo(temperatureOn(usual, "2026-12-15").meanC - 4, 6);
+  expect(usual.lowC.map((c, month) => cold.lowC[month]! - c)).toEqual(
+    [-4, 0, 0, 0, 0, 0, 0, 0, 0, 0, -4, -4].map((n) => expect.closeTo(n, 9)),
+  );
+  expect(temperatureOn(cold, "2026-12-15").meanC).toBeCloseTo(
+    temperatureOn(usual, "2026-12-15").meanC - 4,
+    6,
+  );
   expect(temperatureOn(cold, "2026-06-15")).toEqual(temperatureOn(usual, "2026-06-15"));
   expect(spellFrom(usual, "2026-05-18", 0)).toEqual(usual);
 });

@@ -31,11 +31,18 @@ function tableOf(climate: Climate): DayTemperature[] {
   };
   const start = dayNumber("2024-01-01");
   const table = Array.from({ length: YEAR }, (_, i) => {
-    const [, month = 1, date = 1] = dayOf(start + i).split("-").map(Number);
+    const [, month = 1, date = 1] = dayOf(start + i)
+      .split("-")
+      .map(Number);
     const position = month - 1 + (date - 15.5) / 30.4;
     const nightC = at(climate.lowC, position);
     const dayC = at(climate.highC, position);
-    return { nightC, dayC, meanC: (nightC + dayC) / 2, lightHours: dayLength(climate.latitude, dayOf(start + i)) };
+    return {
+      nightC,
+      dayC,
+      meanC: (nightC + dayC) / 2,
+      lightHours: dayLength(climate.latitude, dayOf(start + i)),
+    };
   });
   tables.set(climate, table);
   return table;
@@ -55,8 +62,10 @@ const SPELL_MONTHS = 3;
 /** The climate with the three months from that of a day on warmer than usual by so many °C; colder for a figure below zero. */
 export function spellFrom(climate: Climate, day: Day, byC: number): Climate {
   const first = Number(day.slice(5, 7)) - 1;
-  const shifted = (normals: readonly number[]) => normals.map((c, month) => ((month - first + 12) % 12 < SPELL_MONTHS ? c + byC : c));
+  const shifted = (normals: readonly number[]) =>
+    normals.map((c, month) => ((month - first + 12) % 12 < SPELL_MONTHS ? c + byC : c));
   return { ...climate, lowC: shifted(climate.lowC), highC: shifted(climate.highC) };
 }
 
-export const temperatureOn = (climate: Climate, day: Day): DayTemperature => temperatures(climate)(dayNumber(day));
+export const temperatureOn = (climate: Climate, day: Day): DayTemperature =>
+  temperatures(climate)(dayNumber(day));

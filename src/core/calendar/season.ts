@@ -11,7 +11,12 @@ export type SeasonReason =
   | { readonly code: "too-cold-to-come-up"; readonly baseC: number }
   | { readonly code: "never-ripens" }
   | { readonly code: "nights-too-cold"; readonly needC: number; readonly haveC: number; readonly day: Day }
-  | { readonly code: "held-too-long"; readonly days: number; readonly holdDays: number; readonly needC: number }
+  | {
+      readonly code: "held-too-long";
+      readonly days: number;
+      readonly holdDays: number;
+      readonly needC: number;
+    }
   | { readonly code: "bolts-first"; readonly heatC: number; readonly hotDays: number; readonly day: Day }
   | { readonly code: "frost-first"; readonly standsC: number; readonly day: Day }
   | { readonly code: "short-picking"; readonly days: number; readonly usual: number; readonly day: Day };
@@ -36,7 +41,11 @@ function daysWhere(from: number, to: number, passes: (day: number) => boolean): 
   return days;
 }
 
-const verdict = (grade: SeasonGrade, reason: SeasonReason, stages: Stages): Season => ({ grade, reason, stages });
+const verdict = (grade: SeasonGrade, reason: SeasonReason, stages: Stages): Season => ({
+  grade,
+  reason,
+  stages,
+});
 
 /** Judges a sowing day by nights, heat and frost: whether it comes up, stands, and is picked as it should be. */
 export function judgeSeason(crop: Crop, goal: Goal, method: Method, sowOn: Day, climate: Climate): Season {
@@ -44,7 +53,11 @@ export function judgeSeason(crop: Crop, goal: Goal, method: Method, sowOn: Day, 
   const weather = temperatures(climate);
   if (!stages.firstPick || !stages.lastPick) {
     const asleep = startsFromSeed(method.method) && stages.up === undefined;
-    return verdict("wrong", asleep ? { code: "too-cold-to-come-up", baseC: crop.emergence.baseC } : { code: "never-ripens" }, stages);
+    return verdict(
+      "wrong",
+      asleep ? { code: "too-cold-to-come-up", baseC: crop.emergence.baseC } : { code: "never-ripens" },
+      stages,
+    );
   }
   const found: Season[] = [];
   const out = dayNumber(stages.move?.likely ?? stages.up?.likely ?? sowOn);
@@ -53,7 +66,13 @@ export function judgeSeason(crop: Crop, goal: Goal, method: Method, sowOn: Day, 
   const holdDays = method.move?.holdDays ?? 0;
   if (stages.heldDays > holdDays) {
     const grade = stages.heldDays > 2 * holdDays ? "wrong" : "tight";
-    found.push(verdict(grade, { code: "held-too-long", days: stages.heldDays, holdDays, needC: crop.nights.plantOutC }, stages));
+    found.push(
+      verdict(
+        grade,
+        { code: "held-too-long", days: stages.heldDays, holdDays, needC: crop.nights.plantOutC },
+        stages,
+      ),
+    );
   }
   const needC = crop.nights.plantOutC;
   const cool = daysWhere(out, first, (d) => weather(d).nightC < needC);
@@ -63,28 +82,46 @@ export function judgeSeason(crop: Crop, goal: Goal, method: Method, sowOn: Day, 
     const grade = haveC < needC - COLD_GRACE_C || cool.length > (first - out) / 3 ? "wrong" : "tight";
     found.push(verdict(grade, { code: "nights-too-cold", needC, haveC, day: dayOf(coldest) }, stages));
   }
-  const standsC = (d: number) => (d < out + SEEDLING_DAYS ? crop.nights.seedlingStandsC : crop.nights.standsC);
+  const standsC = (d: number) =>
+    d < out + SEEDLING_DAYS ? crop.nights.seedlingStandsC : crop.nights.standsC;
   const [frost] = daysWhere(out, first, (d) => weather(d).nightC - NIGHT_SWING_C < standsC(d));
-  if (frost !== undefined) found.push(verdict("wrong", { code: "frost-first", standsC: standsC(frost), day: dayOf(frost) }, stages));
+  if (frost !== undefined)
+    found.push(verdict("wrong", { code: "frost-first", standsC: standsC(frost), day: dayOf(frost) }, stages));
   const leadFrom = Math.max(out, first - HEAT_LEAD_DAYS + 1);
   const hot = daysWhere(leadFrom, first, (d) => weather(d).dayC >= crop.heatC);
   if (hot.length > 0) {
     const grade = hot.length > (first - leadFrom + 1) / 4 ? "wrong" : "tight";
-    found.push(verdict(grade, { code: "bolts-first", heatC: crop.heatC, hotDays: hot.length, day: dayOf(hot[0]!) }, stages));
+    found.push(
+      verdict(
+        grade,
+        { code: "bolts-first", heatC: crop.heatC, hotDays: hot.length, day: dayOf(hot[0]!) },
+        stages,
+      ),
+    );
   }
   const picking = dayNumber(stages.lastPick.likely) - first;
   const usual = goal.picking.window.likely;
   if (picking < usual / 2 && hot.length === 0) {
-    found.push(verdict("tight", { code: "short-picking", days: picking, usual, day: stages.lastPick.likely }, stages));
+    found.push(
+      verdict("tight", { code: "short-picking", days: picking, usual, day: stages.lastPick.likely }, stages),
+    );
   }
-  return found.find((s) => s.grade === "wrong") ?? found[0] ?? verdict("right", { code: "season-fits" }, stages);
+  return (
+    found.find((s) => s.grade === "wrong") ?? found[0] ?? verdict("right", { code: "season-fits" }, stages)
+  );
 }
 
 /** Steps of three days are fine enough for a bag. */
 const STEP_DAYS = 3;
 
 /** The next day from `from` on, within a year, on which sowing is right. */
-export function nextSowing(crop: Crop, goal: Goal, method: Method, from: Day, climate: Climate): Day | undefined {
+export function nextSowing(
+  crop: Crop,
+  goal: Goal,
+  method: Method,
+  from: Day,
+  climate: Climate,
+): Day | undefined {
   for (let days = 0; days <= 366; days += STEP_DAYS) {
     const day = addDays(from, days);
     if (judgeSeason(crop, goal, method, day, climate).grade === "right") return day;
@@ -93,18 +130,31 @@ export function nextSowing(crop: Crop, goal: Goal, method: Method, from: Day, cl
 }
 
 /** The last day from `from` on, within a year, before the season turns against a sowing that it does not forbid yet; undefined when it never does. */
-export function lastSowing(crop: Crop, goal: Goal, method: Method, from: Day, climate: Climate): Day | undefined {
+export function lastSowing(
+  crop: Crop,
+  goal: Goal,
+  method: Method,
+  from: Day,
+  climate: Climate,
+): Day | undefined {
   const open = (day: Day) => judgeSeason(crop, goal, method, day, climate).grade !== "wrong";
   if (!open(from)) return undefined;
   for (let days = STEP_DAYS; days <= 366; days += STEP_DAYS) {
     if (open(addDays(from, days))) continue;
-    for (let back = 1; back <= STEP_DAYS; back++) if (open(addDays(from, days - back))) return addDays(from, days - back);
+    for (let back = 1; back <= STEP_DAYS; back++)
+      if (open(addDays(from, days - back))) return addDays(from, days - back);
   }
   return undefined;
 }
 
 /** The latest sowing day from which the first pick is likely by `mealOn`; undefined when none in the year before gives one. */
-export function sowingFor(crop: Crop, goal: Goal, method: Method, mealOn: Day, climate: Climate): Day | undefined {
+export function sowingFor(
+  crop: Crop,
+  goal: Goal,
+  method: Method,
+  mealOn: Day,
+  climate: Climate,
+): Day | undefined {
   for (let days = 1; days <= 366; days++) {
     const day = addDays(mealOn, -days);
     const { firstPick } = stagesFrom(crop, goal, method, day, climate);

@@ -11,9 +11,28 @@ export interface Window {
 
 /** Why a date is not where the packet puts it. Temperatures in °C. */
 export type DateReason =
-  | { readonly code: "nights-cold"; readonly needC: number; readonly haveC: number; readonly from: Day; readonly to: Day; readonly days: number }
-  | { readonly code: "slower-here"; readonly packetDays: number; readonly days: number; readonly meanC: number; readonly atC: number }
-  | { readonly code: "faster-here"; readonly packetDays: number; readonly days: number; readonly meanC: number; readonly atC: number }
+  | {
+      readonly code: "nights-cold";
+      readonly needC: number;
+      readonly haveC: number;
+      readonly from: Day;
+      readonly to: Day;
+      readonly days: number;
+    }
+  | {
+      readonly code: "slower-here";
+      readonly packetDays: number;
+      readonly days: number;
+      readonly meanC: number;
+      readonly atC: number;
+    }
+  | {
+      readonly code: "faster-here";
+      readonly packetDays: number;
+      readonly days: number;
+      readonly meanC: number;
+      readonly atC: number;
+    }
   | { readonly code: "short-days"; readonly hours: number; readonly share: number }
   | { readonly code: "heat-ends-picking"; readonly heatC: number; readonly day: Day }
   | { readonly code: "frost-ends-picking"; readonly standsC: number; readonly day: Day };
@@ -53,7 +72,8 @@ const LEAST_PACE = 0.3;
 const LEAFY = new Set<Goal["kind"]>(["leaf", "baby-leaf", "tops", "herb"]);
 
 /** Share of the full pace that the length of the day lets leaf grow at. */
-const lightPace = (hours: number) => Math.min(1, Math.max(LEAST_PACE, (hours - LEAST_LIGHT_H) / (FULL_LIGHT_H - LEAST_LIGHT_H)));
+const lightPace = (hours: number) =>
+  Math.min(1, Math.max(LEAST_PACE, (hours - LEAST_LIGHT_H) / (FULL_LIGHT_H - LEAST_LIGHT_H)));
 
 /** Days after `from` until the sum of `rate` reaches `goal`, parts of a day and all; undefined past the horizon. */
 function daysUntil(from: number, goal: number, rate: (day: number) => number): number | undefined {
@@ -89,16 +109,34 @@ function moveOut(crop: Crop, up: number, move: NonNullable<Method["move"]>, weat
   const held = day - ready;
   const reason: DateReason | undefined =
     held > 0
-      ? { code: "nights-cold", needC: crop.nights.plantOutC, haveC: weather(ready).nightC, from: dayOf(ready), to: dayOf(day), days: held }
+      ? {
+          code: "nights-cold",
+          needC: crop.nights.plantOutC,
+          haveC: weather(ready).nightC,
+          from: dayOf(ready),
+          to: dayOf(day),
+          days: held,
+        }
       : undefined;
-  return { day, held, window: windowOf(up + held, move.afterUp.low, move.afterUp.likely, move.afterUp.high), reason };
+  return {
+    day,
+    held,
+    window: windowOf(up + held, move.afterUp.low, move.afterUp.likely, move.afterUp.high),
+    reason,
+  };
 }
 
 /** Where heat or frost cuts the picking short, if either does. */
-function cutShort(crop: Crop, from: number, to: number, weather: Weather): { day: number; reason: DateReason } | undefined {
+function cutShort(
+  crop: Crop,
+  from: number,
+  to: number,
+  weather: Weather,
+): { day: number; reason: DateReason } | undefined {
   for (let d = from; d <= to; d++) {
     const { dayC, nightC } = weather(d);
-    if (dayC >= crop.heatC) return { day: d, reason: { code: "heat-ends-picking", heatC: crop.heatC, day: dayOf(d) } };
+    if (dayC >= crop.heatC)
+      return { day: d, reason: { code: "heat-ends-picking", heatC: crop.heatC, day: dayOf(d) } };
     if (nightC - NIGHT_SWING_C < crop.nights.standsC) {
       return { day: d, reason: { code: "frost-ends-picking", standsC: crop.nights.standsC, day: dayOf(d) } };
     }
@@ -122,19 +160,33 @@ export function stagesFrom(crop: Crop, goal: Goal, method: Method, sowOn: Day, c
   const emerges = seeded ? emergenceDays(crop, (d) => weather(sow + d).meanC + sheltered) : undefined;
   const soak = method.method === "soaked" ? SOAK_DAYS : 0;
   const upDays = emerges && Math.max(1, Math.round(emerges - soak));
-  if (seeded && upDays === undefined) return { method: method.method, sow: sowOn, feeds: [], reasons, heldDays: 0 };
-  const up = upDays === undefined ? undefined : windowOf(sow, Math.round(upDays * EARLY), upDays, Math.ceil(upDays * LATE));
+  if (seeded && upDays === undefined)
+    return { method: method.method, sow: sowOn, feeds: [], reasons, heldDays: 0 };
+  const up =
+    upDays === undefined
+      ? undefined
+      : windowOf(sow, Math.round(upDays * EARLY), upDays, Math.ceil(upDays * LATE));
 
-  const moved = upDays !== undefined && method.move ? moveOut(crop, sow + upDays, method.move, weather) : undefined;
+  const moved =
+    upDays !== undefined && method.move ? moveOut(crop, sow + upDays, method.move, weather) : undefined;
   if (moved?.reason) reasons.push(moved.reason);
   const planted = moved?.day ?? sow;
 
   const { window, from, nurseryDays, atC } = goal.days;
   const fromMove = from === "planting" && moved !== undefined;
   // From sowing: what seed takes to come up has its own clock, so the rest of the packet's days starts when it is up.
-  const toCome = seeded && !fromMove ? crop.emergence.degreeDays / warmth(atC + sheltered, crop.emergence.baseC, crop.emergence.bestC) - soak : 0;
+  const toCome =
+    seeded && !fromMove
+      ? crop.emergence.degreeDays / warmth(atC + sheltered, crop.emergence.baseC, crop.emergence.bestC) - soak
+      : 0;
   const start = fromMove ? planted : sow + (upDays ?? 0);
-  const added = fromMove ? 0 : seeded ? (from === "sowing" ? 0 : nurseryDays) - toCome : from === "sowing" ? -nurseryDays : 0;
+  const added = fromMove
+    ? 0
+    : seeded
+      ? (from === "sowing" ? 0 : nurseryDays) - toCome
+      : from === "sowing"
+        ? -nurseryDays
+        : 0;
   const { baseC, bestC } = crop.growth;
   // A seedling that waits in its tray for warm nights stands still; before that it grows as trays usually do.
   const rate = (d: number) => {
@@ -148,20 +200,36 @@ export function stagesFrom(crop: Crop, goal: Goal, method: Method, sowOn: Day, c
     return needed && Math.round(needed);
   });
   if (low === undefined || likely === undefined || high === undefined) {
-    return { method: method.method, sow: sowOn, up, move: moved?.window, feeds: [], reasons, heldDays: moved?.held ?? 0 };
+    return {
+      method: method.method,
+      sow: sowOn,
+      up,
+      move: moved?.window,
+      feeds: [],
+      reasons,
+      heldDays: moved?.held ?? 0,
+    };
   }
   const firstPick = windowOf(start, low, likely, high);
   const counted = fromMove ? planted : sow;
   const took = start + likely - counted;
   const packetDays = Math.max(1, Math.round(window.likely + added + toCome));
   if (Math.abs(took - packetDays) > 0.1 * packetDays) {
-    const meanC = Array.from({ length: took }, (_, d) => weather(counted + d).meanC).reduce((a, b) => a + b, 0) / took;
-    reasons.push({ code: took > packetDays ? "slower-here" : "faster-here", packetDays, days: took, meanC, atC });
+    const meanC =
+      Array.from({ length: took }, (_, d) => weather(counted + d).meanC).reduce((a, b) => a + b, 0) / took;
+    reasons.push({
+      code: took > packetDays ? "slower-here" : "faster-here",
+      packetDays,
+      days: took,
+      meanC,
+      atC,
+    });
   }
 
   const light = Array.from({ length: likely }, (_, d) => weather(start + d).lightHours);
   const pace = light.reduce((sum, hours) => sum + lightPace(hours), 0) / likely;
-  if (LEAFY.has(goal.kind) && pace < 0.95) reasons.push({ code: "short-days", hours: Math.min(...light), share: Math.round(100 * pace) });
+  if (LEAFY.has(goal.kind) && pace < 0.95)
+    reasons.push({ code: "short-days", hours: Math.min(...light), share: Math.round(100 * pace) });
 
   const first = start + likely;
   const { low: few, likely: usual, high: many } = goal.picking.window;
@@ -169,6 +237,19 @@ export function stagesFrom(crop: Crop, goal: Goal, method: Method, sowOn: Day, c
   if (cut) reasons.push(cut.reason);
   const end = (days: number) => (cut ? Math.min(days, cut.day - first) : days);
   const lastPick = windowOf(first, end(few), end(usual), end(many));
-  const feeds = goal.feeds.map((feed) => ({ stage: feed.stage, day: dayOf(planted + feed.share * (first - planted)) }));
-  return { method: method.method, sow: sowOn, up, move: moved?.window, feeds, firstPick, lastPick, reasons, heldDays: moved?.held ?? 0 };
+  const feeds = goal.feeds.map((feed) => ({
+    stage: feed.stage,
+    day: dayOf(planted + feed.share * (first - planted)),
+  }));
+  return {
+    method: method.method,
+    sow: sowOn,
+    up,
+    move: moved?.window,
+    feeds,
+    firstPick,
+    lastPick,
+    reasons,
+    heldDays: moved?.held ?? 0,
+  };
 }

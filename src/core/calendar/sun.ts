@@ -25,6 +25,7 @@ function declination(day: Day): number {
  */
 export function dayLength(latitude: number, day: Day, altitude = 0): number {
   const [phi, delta] = [latitude * RADIAN, declination(day)];
-  const x = (Math.sin(altitude * RADIAN) - Math.sin(phi) * Math.sin(delta)) / (Math.cos(phi) * Math.cos(delta));
+  const x =
+    (Math.sin(altitude * RADIAN) - Math.sin(phi) * Math.sin(delta)) / (Math.cos(phi) * Math.cos(delta));
   return (24 / Math.PI) * Math.acos(Math.min(1, Math.max(-1, x)));
 }

@@ -6,7 +6,10 @@ import { addDays } from "../day";
 
 const grown = (goalId: string, method = 0) => {
   const { crop, goal } = findGoal(goalId)!;
-  return { goal, stages: stagesFrom(crop, goal, goal.methods[method]!, "2026-04-01", findClimate("larkmouth")!) };
+  return {
+    goal,
+    stages: stagesFrom(crop, goal, goal.methods[method]!, "2026-04-01", findClimate("larkmouth")!),
+  };
 };
 
 it("is nothing in the tray, small when moved, whole at the first pick, and never shrinks", () => {
@@ -16,7 +19,10 @@ it("is nothing in the tray, small when moved, whole at the first pick, and never
   expect(grownOn(stages, addDays(from, -1))).toBe(0);
   expect(grownOn(stages, from)).toBeCloseTo(0.1, 9);
   expect(grownOn(stages, stages.firstPick!.likely)).toBe(1);
-  expect(canopyOn(goal, stages, stages.firstPick!.likely)).toEqual({ widthCm: goal.widthCm, heightCm: goal.heightCm });
+  expect(canopyOn(goal, stages, stages.firstPick!.likely)).toEqual({
+    widthCm: goal.widthCm,
+    heightCm: goal.heightCm,
+  });
   const course = Array.from({ length: 90 }, (_, i) => grownOn(stages, addDays(from, i)));
   expect(course.every((g, i) => i === 0 || g >= course[i - 1]!)).toBe(true);
 });

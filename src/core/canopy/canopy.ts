@@ -9,7 +9,8 @@ const SEEDLING = 0.1;
 export const standsFrom = (stages: Stages): Day => stages.move?.likely ?? stages.sow;
 
 /** When its leaves begin to grow there: once moved or set, or once it is up. */
-const growsFrom = (stages: Stages): Day => stages.move?.likely ?? (startsFromSeed(stages.method) ? (stages.up?.likely ?? stages.sow) : stages.sow);
+const growsFrom = (stages: Stages): Day =>
+  stages.move?.likely ?? (startsFromSeed(stages.method) ? (stages.up?.likely ?? stages.sow) : stages.sow);
 
 /**
  * How far a planting is grown on a day, from 0 before it stands in its bag to 1 from its first pick on: slow at first,

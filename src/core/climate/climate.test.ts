@@ -7,60 +7,112 @@ const TWELVE = [8, 8, 9.5, 11, 14, 17.5, 20, 20.5, 18.5, 15.5, 11.5, 9];
 
 describe("twelve normals as they are typed or pasted", () => {
   it.each([
-    ["8 8 9.5 11 14 17.5 20 20.5 18.5 15.5 11.5 9"], ["8, 8, 9.5, 11, 14, 17.5, 20, 20.5, 18.5, 15.5, 11.5, 9"], ["8\t8\t9,5\t11\t14\t17,5\t20\t20,5\t18,5\t15,5\t11,5\t9"],
-    ["8;8;9.5;11;14;17.5;20;20.5;18.5;15.5;11.5;9"], ["46.4 46.4 49.1 51.8 57.2 63.5 68 68.9 65.3 59.9 52.7 48.2 °F"],
+    ["8 8 9.5 11 14 17.5 20 20.5 18.5 15.5 11.5 9"],
+    ["8, 8, 9.5, 11, 14, 17.5, 20, 20.5, 18.5, 15.5, 11.5, 9"],
+    ["8\t8\t9,5\t11\t14\t17,5\t20\t20,5\t18,5\t15,5\t11,5\t9"],
+    ["8;8;9.5;11;14;17.5;20;20.5;18.5;15.5;11.5;9"],
+    ["46.4 46.4 49.1 51.8 57.2 63.5 68 68.9 65.3 59.9 52.7 48.2 °F"],
   ])("%s", (text) => {
     const read = readNormals(text);
     expect(read.ok && read.value.map((v) => Number(v.toFixed(6)))).toEqual(TWELVE);
   });
 
   it.each([
-    ["8 8 9.5 11 14 17.5 20 20.5 18.5 15.5 11.5", { code: "months-count", count: 11 }], ["8 8 warm 11 14 17 20 20 18 15 11 9", { code: "not-a-number", understood: "warm" }],
-    ["", { code: "empty" }], ["8 8 9 11 14 17 20 200 18 15 11 9", { code: "too-large", understood: "200" }],
+    ["8 8 9.5 11 14 17.5 20 20.5 18.5 15.5 11.5", { code: "months-count", count: 11 }],
+    ["8 8 warm 11 14 17 20 20 18 15 11 9", { code: "not-a-number", understood: "warm" }],
+    ["", { code: "empty" }],
+    ["8 8 9 11 14 17 20 200 18 15 11 9", { code: "too-large", understood: "200" }],
   ])("refuses %j", (text, problem) => {
     expect(readNormals(text)).toEqual({ ok: false, problem });
   });
 
   it("refuses a climate of eleven months, and nights warmer than their days", () => {
-    const good = { latitude: 37, longitude: 10, timeZone: "", place: "Larkmouth", origin: "typed", lowC: TWELVE, highC: TWELVE.map((t) => t + 8) };
+    const good = {
+      latitude: 37,
+      longitude: 10,
+      timeZone: "",
+      place: "Larkmouth",
+      origin: "typed",
+      lowC: TWELVE,
+      highC: TWELVE.map((t) => t + 8),
+    };
     expect(TownClimate.safeParse(good).success).toBe(true);
-    expect(TownClimate.safeParse({ ...good, lowC: TWELVE.slice(1) }).error?.issues[0]).toMatchObject({ path: ["lowC"], message: "not-twelve" });
-    expect(TownClimate.safeParse({ ...good, lowC: TWELVE.map((t) => t + 9) }).error?.issues[0]).toMatchObject({ path: ["lowC"], message: "low-above-high" });
+    expect(TownClimate.safeParse({ ...good, lowC: TWELVE.slice(1) }).error?.issues[0]).toMatchObject({
+      path: ["lowC"],
+      message: "not-twelve",
+    });
+    expect(TownClimate.safeParse({ ...good, lowC: TWELVE.map((t) => t + 9) }).error?.issues[0]).toMatchObject(
+      { path: ["lowC"], message: "low-above-high" },
+    );
   });
 });
 
 describe("a daily weather file", () => {
   // Seattle 2012 to 2015, US Government data, from the package vega-datasets.
-  const file = readFileSync(createRequire(import.meta.url).resolve("vega-datasets/data/seattle-weather.csv"), "utf8");
+  const file = readFileSync(
+    createRequire(import.meta.url).resolve("vega-datasets/data/seattle-weather.csv"),
+    "utf8",
+  );
 
   it("gives the normals of Seattle's four years, and degree days that agree with the data's own", () => {
     const report = normalsFromDaily(file);
     if ("code" in report) throw new Error(String(report.code));
-    expect(report).toMatchObject({ days: 1461, years: 4, gapDays: 0, faulty: 0, unit: "C", columns: { date: "date", low: "temp_min", high: "temp_max" } });
-    const rows = file.trim().split("\n").slice(1).map((l) => l.split(","));
+    expect(report).toMatchObject({
+      days: 1461,
+      years: 4,
+      gapDays: 0,
+      faulty: 0,
+      unit: "C",
+      columns: { date: "date", low: "temp_min", high: "temp_max" },
+    });
+    const rows = file
+      .trim()
+      .split("\n")
+      .slice(1)
+      .map((l) => l.split(","));
     const july = rows.filter((r) => r[0]!.slice(5, 7) === "07").map((r) => Number(r[2]));
     expect(report.highC[6]).toBeCloseTo(july.reduce((a, b) => a + b, 0) / july.length, 9);
     // Degree days above 10 °C in 2012: 1133.4.
-    const degreeDays = rows.filter((r) => r[0]!.startsWith("2012")).reduce((sum, r) => sum + Math.max(0, (Number(r[2]) + Number(r[3])) / 2 - 10), 0);
+    const degreeDays = rows
+      .filter((r) => r[0]!.startsWith("2012"))
+      .reduce((sum, r) => sum + Math.max(0, (Number(r[2]) + Number(r[3])) / 2 - 10), 0);
     expect(degreeDays).toBeCloseTo(1133.4, 1);
   });
 
   it("reports gaps, unusable lines, and months that have too few days", () => {
     const lines = file.trim().split("\n");
-    const holes = [...lines.slice(0, 10), "2012-01-99,0,5,1,2,rain", "2012-01-10,0,,1,2,rain", "2012-01-11,0,1,9,2,rain", ...lines.slice(40)].join("\n");
+    const holes = [
+      ...lines.slice(0, 10),
+      "2012-01-99,0,5,1,2,rain",
+      "2012-01-10,0,,1,2,rain",
+      "2012-01-11,0,1,9,2,rain",
+      ...lines.slice(40),
+    ].join("\n");
     const report = normalsFromDaily(holes);
     if ("code" in report) throw new Error(String(report.code));
-    expect(report.faults.map((f) => [f.line, f.problem.code])).toEqual([[11, "not-a-date"], [12, "weather-gap"], [13, "low-above-high"]]);
+    expect(report.faults.map((f) => [f.line, f.problem.code])).toEqual([
+      [11, "not-a-date"],
+      [12, "weather-gap"],
+      [13, "low-above-high"],
+    ]);
     expect(report.gapDays).toBe(30);
     expect(normalsFromDaily(lines.slice(0, 200).join("\n"))).toMatchObject({ code: "month-bare", month: 7 });
-    expect(normalsFromDaily("date,rain\n2012-01-01,5\n")).toEqual({ code: "weather-columns", missing: "lowest, highest" });
+    expect(normalsFromDaily("date,rain\n2012-01-01,5\n")).toEqual({
+      code: "weather-columns",
+      missing: "lowest, highest",
+    });
   });
 
   it("takes a mapping and a unit from a person, and knows Fahrenheit by its summers", () => {
-    const fahrenheit = file.split("\n").map((l, i) => {
-      const [d, p, max, min, ...rest] = l.split(",");
-      return i === 0 || !max ? l.replace("temp_max", "A").replace("temp_min", "B") : [d, p, Number(max) * 1.8 + 32, Number(min) * 1.8 + 32, ...rest].join(",");
-    }).join("\n");
+    const fahrenheit = file
+      .split("\n")
+      .map((l, i) => {
+        const [d, p, max, min, ...rest] = l.split(",");
+        return i === 0 || !max
+          ? l.replace("temp_max", "A").replace("temp_min", "B")
+          : [d, p, Number(max) * 1.8 + 32, Number(min) * 1.8 + 32, ...rest].join(",");
+      })
+      .join("\n");
     const [one, other] = [normalsFromDaily(file), normalsFromDaily(fahrenheit, { high: "A", low: "B" })];
     if ("code" in one || "code" in other) throw new Error("refused");
     expect(other.unit).toBe("F");

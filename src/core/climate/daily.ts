@@ -39,7 +39,8 @@ function guessColumns(fields: readonly string[]): Partial<Columns> {
 }
 
 /** The head line of a CSV file. */
-export const headOf = (text: string): string[] => Papa.parse<string[]>(text.replace(/^\uFEFF/, ""), { preview: 1 }).data[0] ?? [];
+export const headOf = (text: string): string[] =>
+  Papa.parse<string[]>(text.replace(/^\uFEFF/, ""), { preview: 1 }).data[0] ?? [];
 
 const isoDay = (text: string): string => text.trim().slice(0, 10).replaceAll("/", "-");
 
@@ -49,12 +50,28 @@ const isoDay = (text: string): string => text.trim().slice(0, 10).replaceAll("/"
  * @param mapping columns chosen by a person; what is left out is guessed
  * @param unit of the temperatures; a head that says °F or a summer above 60 decides when left out
  */
-export function normalsFromDaily(text: string, mapping: Partial<Columns> = {}, unit?: "C" | "F"): DailyReport | Problem {
-  const { data, meta } = Papa.parse<Record<string, string>>(text.replace(/^\uFEFF/, ""), { header: true, skipEmptyLines: "greedy" });
+export function normalsFromDaily(
+  text: string,
+  mapping: Partial<Columns> = {},
+  unit?: "C" | "F",
+): DailyReport | Problem {
+  const { data, meta } = Papa.parse<Record<string, string>>(text.replace(/^\uFEFF/, ""), {
+    header: true,
+    skipEmptyLines: "greedy",
+  });
   const columns = { ...guessColumns(meta.fields ?? []), ...mapping };
   const { date, low, high } = columns;
-  if (!date || !low || !high) return { code: "weather-columns", missing: [!date && "date", !low && "lowest", !high && "highest"].filter(Boolean).join(", ") };
-  const read = data.map((row, i) => ({ line: i + 2, day: isoDay(row[date] ?? ""), low: Number((row[low] ?? "").trim() || Number.NaN), high: Number((row[high] ?? "").trim() || Number.NaN) }));
+  if (!date || !low || !high)
+    return {
+      code: "weather-columns",
+      missing: [!date && "date", !low && "lowest", !high && "highest"].filter(Boolean).join(", "),
+    };
+  const read = data.map((row, i) => ({
+    line: i + 2,
+    day: isoDay(row[date] ?? ""),
+    low: Number((row[low] ?? "").trim() || Number.NaN),
+    high: Number((row[high] ?? "").trim() || Number.NaN),
+  }));
   const hottest = Math.max(...read.map((r) => (Number.isFinite(r.high) ? r.high : Number.NEGATIVE_INFINITY)));
   const inUnit = unit ?? (/f\b|fahrenheit/i.test(high) || hottest > 60 ? "F" : "C");
   const celsius = (t: number) => (inUnit === "F" ? (t - 32) / 1.8 : t);
@@ -62,12 +79,15 @@ export function normalsFromDaily(text: string, mapping: Partial<Columns> = {}, u
   const faults: { line: number; problem: Problem }[] = [];
   const seen = new Map<string, { low: number; high: number }>();
   for (const r of read) {
-    const problem: Problem | undefined =
-      !isDay(r.day) ? { code: "not-a-date" }
-      : !Number.isFinite(r.low) || !Number.isFinite(r.high) ? { code: "weather-gap" }
-      : r.low > r.high ? { code: "low-above-high" }
-      : seen.has(r.day) ? { code: "day-twice" }
-      : undefined;
+    const problem: Problem | undefined = !isDay(r.day)
+      ? { code: "not-a-date" }
+      : !Number.isFinite(r.low) || !Number.isFinite(r.high)
+        ? { code: "weather-gap" }
+        : r.low > r.high
+          ? { code: "low-above-high" }
+          : seen.has(r.day)
+            ? { code: "day-twice" }
+            : undefined;
     if (problem) faults.push({ line: r.line, problem });
     else seen.set(r.day, { low: celsius(r.low), high: celsius(r.high) });
   }

@@ -14,7 +14,11 @@ export type Need = z.infer<typeof Need>;
 
 /** Days as a window. */
 const Days = z
-  .strictObject({ low: z.number().nonnegative(), likely: z.number().nonnegative(), high: z.number().nonnegative() })
+  .strictObject({
+    low: z.number().nonnegative(),
+    likely: z.number().nonnegative(),
+    high: z.number().nonnegative(),
+  })
   .refine((d) => d.low <= d.likely && d.likely <= d.high, { error: "low, likely and high are out of order" });
 
 /** Source marks: one for each value that differs, and `rest` for all others. */
@@ -44,7 +48,15 @@ const Method = z.strictObject({
   /** Seeds at each place; the weakest are taken out. */
   seeds: positive.optional(),
   /** Why growers start it so; turned into words by the screens. */
-  why: z.enum(["hates-moving", "quick-and-cheap", "choose-the-best", "seed-is-dear", "not-from-seed", "no-tray", "head-start"]),
+  why: z.enum([
+    "hates-moving",
+    "quick-and-cheap",
+    "choose-the-best",
+    "seed-is-dear",
+    "not-from-seed",
+    "no-tray",
+    "head-start",
+  ]),
   /** Thinning steps: days after they are up, and the distance that is left between plants, cm. Thinnings are eaten or moved. */
   thin: z.array(z.strictObject({ afterUp: positive, toCm: positive })).optional(),
   /** When a raised seedling is moved: days after it is up, the sign to go by, and how long it can be held after that. */
@@ -59,7 +71,23 @@ const Method = z.strictObject({
 });
 export type Method = z.infer<typeof Method>;
 
-const GOAL_KINDS = ["leaf", "baby-leaf", "head", "baby-head", "bulb", "root", "tuber", "pod", "cob", "fruit", "microgreen", "tops", "herb", "flower", "tree"] as const;
+const GOAL_KINDS = [
+  "leaf",
+  "baby-leaf",
+  "head",
+  "baby-head",
+  "bulb",
+  "root",
+  "tuber",
+  "pod",
+  "cob",
+  "fruit",
+  "microgreen",
+  "tops",
+  "herb",
+  "flower",
+  "tree",
+] as const;
 
 export const Goal = z.strictObject({
   /** `crop/goal`, as in `cabbage/compact`. */
@@ -80,17 +108,54 @@ export const Goal = z.strictObject({
   widthCm: positive,
   methods: z.array(Method).min(1),
   /** Days to the first pick while it is `atC` on average; from sowing, or from planting out a seedling of `nurseryDays`. */
-  days: z.strictObject({ from: z.enum(["sowing", "planting"]), window: Days, atC: z.number(), nurseryDays: z.number().nonnegative() }),
+  days: z.strictObject({
+    from: z.enum(["sowing", "planting"]),
+    window: Days,
+    atC: z.number(),
+    nurseryDays: z.number().nonnegative(),
+  }),
   /** Yield over the whole picking, g: from a plant, or from a m² of a stand sown thick. 0 for what is not eaten. */
   yieldG: Days,
   picking: z.strictObject({ pattern: z.enum(["once", "leaf", "flushes", "continuous"]), window: Days }),
   /** Days that it keeps at home once it is picked, in the cool and dark: the days over which it is eaten. */
   keepsDays: z.number().nonnegative().max(365),
   /** Feeds: a share of the way from planting to first pick (0 at planting). */
-  feeds: z.array(z.strictObject({ stage: z.enum(["planting", "growing", "before-flowers", "heading", "week-3", "ring"]), share: z.number().min(0).max(1) })),
+  feeds: z.array(
+    z.strictObject({
+      stage: z.enum(["planting", "growing", "before-flowers", "heading", "week-3", "ring"]),
+      share: z.number().min(0).max(1),
+    }),
+  ),
   support: z.enum(["none", "cane", "trellis", "twine", "wire"]),
-  cautions: z.array(z.enum(["green-potato", "raw-bean", "clean-seed", "blade", "canes-eyes", "known-kinds-cooked", "green-parts", "sap", "gloves"])),
-  source: marks("stand", "insetCm", "depthCm", "sunHours", "where", "heightCm", "widthCm", "methods", "days", "yieldG", "picking", "keepsDays", "feeds", "support"),
+  cautions: z.array(
+    z.enum([
+      "green-potato",
+      "raw-bean",
+      "clean-seed",
+      "blade",
+      "canes-eyes",
+      "known-kinds-cooked",
+      "green-parts",
+      "sap",
+      "gloves",
+    ]),
+  ),
+  source: marks(
+    "stand",
+    "insetCm",
+    "depthCm",
+    "sunHours",
+    "where",
+    "heightCm",
+    "widthCm",
+    "methods",
+    "days",
+    "yieldG",
+    "picking",
+    "keepsDays",
+    "feeds",
+    "support",
+  ),
 });
 export type Goal = z.infer<typeof Goal>;
 
@@ -112,24 +177,30 @@ const Profile = z.strictObject({
   germination: z.number().gt(0).max(1).optional(),
   /** Mass of a thousand seeds, g. */
   thousandSeedG: positive.optional(),
-  water: z.strictObject({ class: z.enum(["low", "medium", "high"]), kc: z.strictObject({ initial: positive, mid: positive, end: positive }) }),
+  water: z.strictObject({
+    class: z.enum(["low", "medium", "high"]),
+    kc: z.strictObject({ initial: positive, mid: positive, end: positive }),
+  }),
   feeding: z.enum(["light", "medium", "heavy"]),
   goals: z.array(Goal).min(1),
   source: marks("emergence", "growth", "nights", "heatC", "germination", "thousandSeedG", "water", "feeding"),
 });
 
 /** A crop whose clocks can run: each best above its base, and every goal's days counted at a warmth in which it grows. */
-export const Crop = Profile.refine((c) => c.emergence.bestC > c.emergence.baseC && c.growth.bestC > c.growth.baseC, { error: "best is not above base" }).refine(
-  (c) => c.goals.every((g) => g.days.atC > c.growth.baseC && g.days.atC > c.emergence.baseC),
-  { error: "days are counted where nothing grows" },
-);
+export const Crop = Profile.refine(
+  (c) => c.emergence.bestC > c.emergence.baseC && c.growth.bestC > c.growth.baseC,
+  { error: "best is not above base" },
+).refine((c) => c.goals.every((g) => g.days.atC > c.growth.baseC && g.days.atC > c.emergence.baseC), {
+  error: "days are counted where nothing grows",
+});
 export type Crop = z.infer<typeof Crop>;
 
 export type Where = Goal["where"][number];
 export type GoalKind = Goal["kind"];
 
 /** Whether a method leaves a plant to be set in place, so that it can go into a side hole. */
-export const setsPlants = (method: SowingMethod): boolean => !["broadcast", "rows", "stations", "soaked"].includes(method);
+export const setsPlants = (method: SowingMethod): boolean =>
+  !["broadcast", "rows", "stations", "soaked"].includes(method);
 
 /** Whether a method begins with seed, so that there is an emergence to wait for. */
 export const startsFromSeed = (method: SowingMethod): boolean =>

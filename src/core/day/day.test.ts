@@ -12,14 +12,32 @@ it("counts days as the calendar does, there and back", () => {
   // A day on which clocks go forward is a day like any other.
   expect(addDays("2026-03-28", 2)).toBe("2026-03-30");
   fc.assert(fc.property(number, (n) => dayNumber(dayOf(n)) === n && isDay(dayOf(n))));
-  fc.assert(fc.property(fc.integer({ min: dayNumber("1902-01-01"), max: dayNumber("2198-01-01") }), fc.integer({ min: -400, max: 400 }), (n, days) => daysBetween(dayOf(n), addDays(dayOf(n), days)) === days));
+  fc.assert(
+    fc.property(
+      fc.integer({ min: dayNumber("1902-01-01"), max: dayNumber("2198-01-01") }),
+      fc.integer({ min: -400, max: 400 }),
+      (n, days) => daysBetween(dayOf(n), addDays(dayOf(n), days)) === days,
+    ),
+  );
 });
 
 it("sorts as text as it does by time", () => {
-  fc.assert(fc.property(number, number, (a, b) => Math.sign(a - b) === Math.sign(dayOf(a).localeCompare(dayOf(b)))));
+  fc.assert(
+    fc.property(number, number, (a, b) => Math.sign(a - b) === Math.sign(dayOf(a).localeCompare(dayOf(b)))),
+  );
 });
 
-it.each(["2026-02-29", "2026-13-01", "2026-00-10", "2026-1-1", "1899-12-31", "2200-01-01", "2026-05-18T00:00", "", "tomorrow"])("takes %j for no day, and says so", (text) => {
+it.each([
+  "2026-02-29",
+  "2026-13-01",
+  "2026-00-10",
+  "2026-1-1",
+  "1899-12-31",
+  "2200-01-01",
+  "2026-05-18T00:00",
+  "",
+  "tomorrow",
+])("takes %j for no day, and says so", (text) => {
   expect(isDay(text)).toBe(false);
   expect(() => dayNumber(text)).toThrow(RangeError);
 });

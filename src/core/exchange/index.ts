@@ -1,3 +1,10 @@
 /** How do records and values leave and come back? Text formats for what the programme keeps. */
-export { faultsToCsv, readValues, type RowFault, type ValueRow, valuesToCsv, valuesToJson } from "./library-file";
+export {
+  faultsToCsv,
+  readValues,
+  type RowFault,
+  type ValueRow,
+  valuesToCsv,
+  valuesToJson,
+} from "./library-file";
 export { type RecordLine, recordsToCsv } from "./records-csv";

@@ -8,7 +8,10 @@ const ROWS: ValueRow[] = [
 ];
 
 it("comes back from CSV and from JSON as it went", () => {
-  const expected = { rows: [{ line: 2, name: "crop/kale/heatC", value: 30, reason: 'hot roofs, "two" summers' }], faults: [] };
+  const expected = {
+    rows: [{ line: 2, name: "crop/kale/heatC", value: 30, reason: 'hot roofs, "two" summers' }],
+    faults: [],
+  };
   expect(readValues(valuesToCsv(ROWS))).toEqual(expected);
   expect(readValues(valuesToJson(ROWS))).toEqual(expected);
   expect(readValues(`\uFEFF${valuesToCsv(ROWS)}`)).toEqual(expected);
@@ -16,15 +19,32 @@ it("comes back from CSV and from JSON as it went", () => {
 });
 
 it("names each wrong row with its line, and gives it back", () => {
-  const read = readValues("name,value,reason\r\na,1,ok\r\nb,two,ok\r\nc,3,\r\na,4,again\r\n,5,ok\r\nd,,passed over\r\n");
+  const read = readValues(
+    "name,value,reason\r\na,1,ok\r\nb,two,ok\r\nc,3,\r\na,4,again\r\n,5,ok\r\nd,,passed over\r\n",
+  );
   if ("code" in read) throw new Error(read.code);
   expect(read.rows.map((r) => r.name)).toEqual(["a"]);
-  expect(read.faults.map((f) => [f.line, f.problem.code])).toEqual([[3, "not-a-number"], [4, "reason-missing"], [5, "value-twice"], [6, "value-unknown"]]);
-  expect(parse(faultsToCsv(read.faults), { columns: true })[0]).toEqual({ line: "3", problem: "not-a-number", name: "b", value: "two", reason: "ok" });
+  expect(read.faults.map((f) => [f.line, f.problem.code])).toEqual([
+    [3, "not-a-number"],
+    [4, "reason-missing"],
+    [5, "value-twice"],
+    [6, "value-unknown"],
+  ]);
+  expect(parse(faultsToCsv(read.faults), { columns: true })[0]).toEqual({
+    line: "3",
+    problem: "not-a-number",
+    name: "b",
+    value: "two",
+    reason: "ok",
+  });
 });
 
 it.each([
-  ["{", "file-broken"], ['{"values": []}', "file-shape"], ["a,b\r\n1,2\r\n", "file-columns"], ["", "file-columns"], ['name,value,reason\r\n"a,1,x\r\n', "file-broken"],
+  ["{", "file-broken"],
+  ['{"values": []}', "file-shape"],
+  ["a,b\r\n1,2\r\n", "file-columns"],
+  ["", "file-columns"],
+  ['name,value,reason\r\n"a,1,x\r\n', "file-broken"],
 ])("says why %j is no such file: %s", (text, code) => {
   expect(readValues(text)).toMatchObject({ code });
 });

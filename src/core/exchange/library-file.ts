@@ -33,9 +33,13 @@ export const valuesToCsv = (rows: readonly ValueRow[]): string =>
   `${Papa.unparse({ fields: [...COLUMNS], data: rows.map((r) => COLUMNS.map((c) => r[c] ?? "")) }, { newline: "\r\n", escapeFormulae: true })}\r\n`;
 
 /** Values as JSON: `{ "pip-row-values": 1, "values": [...] }`. */
-export const valuesToJson = (rows: readonly ValueRow[]): string => `${JSON.stringify({ "pip-row-values": 1, values: rows }, null, 2)}\n`;
+export const valuesToJson = (rows: readonly ValueRow[]): string =>
+  `${JSON.stringify({ "pip-row-values": 1, values: rows }, null, 2)}\n`;
 
-const JsonFile = z.object({ "pip-row-values": z.literal(1), values: z.array(z.record(z.string(), z.unknown())).max(20_000) });
+const JsonFile = z.object({
+  "pip-row-values": z.literal(1),
+  values: z.array(z.record(z.string(), z.unknown())).max(20_000),
+});
 
 /** The raw rows of a file, whichever of the two kinds it is; a problem when it is neither. */
 function rawRows(text: string): Record<string, string>[] | Problem {
@@ -44,13 +48,19 @@ function rawRows(text: string): Record<string, string>[] | Problem {
     try {
       const file = JsonFile.safeParse(JSON.parse(body));
       if (!file.success) return { code: "file-shape" };
-      return file.data.values.map((row) => Object.fromEntries(Object.entries(row).map(([k, v]) => [k, v === null ? "" : String(v)])));
+      return file.data.values.map((row) =>
+        Object.fromEntries(Object.entries(row).map(([k, v]) => [k, v === null ? "" : String(v)])),
+      );
     } catch {
       return { code: "file-broken" };
     }
   }
-  const { data, meta, errors } = Papa.parse<Record<string, string>>(body, { header: true, skipEmptyLines: "greedy" });
-  if (!meta.fields?.includes("name") || !meta.fields.includes("value")) return { code: "file-columns", columns: "name, value, reason" };
+  const { data, meta, errors } = Papa.parse<Record<string, string>>(body, {
+    header: true,
+    skipEmptyLines: "greedy",
+  });
+  if (!meta.fields?.includes("name") || !meta.fields.includes("value"))
+    return { code: "file-columns", columns: "name, value, reason" };
   const broken = errors.find((e) => e.type === "Quotes");
   return broken ? { code: "file-broken" } : data;
 }
@@ -59,7 +69,9 @@ function rawRows(text: string): Record<string, string>[] | Problem {
  * Reads the programme's own values from a CSV or JSON file. Rows without a value are passed over: they only list what
  * ships. Every other row is either read or named with what is wrong with it.
  */
-export function readValues(text: string): { readonly rows: ReadRow[]; readonly faults: RowFault[] } | Problem {
+export function readValues(
+  text: string,
+): { readonly rows: ReadRow[]; readonly faults: RowFault[] } | Problem {
   const raw = rawRows(text);
   if ("code" in raw) return raw as Problem;
   const rows: ReadRow[] = [];
@@ -83,4 +95,13 @@ export function readValues(text: string): { readonly rows: ReadRow[]; readonly f
 
 /** Refused rows as a file of their own, each with its line and what was wrong. */
 export const faultsToCsv = (faults: readonly RowFault[]): string =>
-  `${Papa.unparse(faults.map(({ line, problem, row }) => ({ line, problem: problem.code, name: row.name ?? "", value: row.value ?? "", reason: row.reason ?? "" })), { newline: "\r\n", escapeFormulae: true })}\r\n`;
+  `${Papa.unparse(
+    faults.map(({ line, problem, row }) => ({
+      line,
+      problem: problem.code,
+      name: row.name ?? "",
+      value: row.value ?? "",
+      reason: row.reason ?? "",
+    })),
+    { newline: "\r\n", escapeFormulae: true },
+  )}\r\n`;

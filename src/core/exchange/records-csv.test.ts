@@ -3,24 +3,52 @@ import { expect, it } from "vitest";
 import { type RecordLine, recordsToCsv } from ".";
 
 const line = (more: Partial<RecordLine>): RecordLine => ({
-  id: "00000000-0000-4000-8000-000000000001", plantingId: null, kind: "picked", on: "2026-05-18",
-  amount: { measure: "mass", value: 0.42, typed: "420 g", unit: "g" }, note: "", supersedes: null,
-  household: "01", bag: "tub-80-l", goalId: "pea/pod", author: "Ilva Renn", notedAt: "2026-05-18T18:00:00.000Z", ...more,
+  id: "00000000-0000-4000-8000-000000000001",
+  plantingId: null,
+  kind: "picked",
+  on: "2026-05-18",
+  amount: { measure: "mass", value: 0.42, typed: "420 g", unit: "g" },
+  note: "",
+  supersedes: null,
+  household: "01",
+  bag: "tub-80-l",
+  goalId: "pea/pod",
+  author: "Ilva Renn",
+  notedAt: "2026-05-18T18:00:00.000Z",
+  ...more,
 });
 
 it("writes RFC 4180 that an independent reader takes back, quotes, commas and line breaks and all", () => {
   const note = 'she said "sweet", twice\r\nand ate them';
-  const csv = recordsToCsv([line({ note }), line({ id: "00000000-0000-4000-8000-000000000002", kind: "note", amount: null, note: "=1+1" })]);
+  const csv = recordsToCsv([
+    line({ note }),
+    line({ id: "00000000-0000-4000-8000-000000000002", kind: "note", amount: null, note: "=1+1" }),
+  ]);
   expect(csv.endsWith("\r\n")).toBe(true);
   expect(csv.replaceAll("\r\n", "").includes("\n")).toBe(false);
   const rows: Record<string, string>[] = parse(csv, { columns: true, record_delimiter: "\r\n" });
-  expect(rows[0]).toMatchObject({ household: "01", date: "2026-05-18", crop: "pea", goal: "pod", kind: "picked", measure: "mass", value: "0.42", core_unit: "kg", typed: "420 g", note, stands: "1" });
+  expect(rows[0]).toMatchObject({
+    household: "01",
+    date: "2026-05-18",
+    crop: "pea",
+    goal: "pod",
+    kind: "picked",
+    measure: "mass",
+    value: "0.42",
+    core_unit: "kg",
+    typed: "420 g",
+    note,
+    stands: "1",
+  });
   expect(rows[1]).toMatchObject({ value: "", note: "'=1+1" });
 });
 
 it("keeps corrected records and says that they no longer stand", () => {
   const first = line({});
-  const csv = recordsToCsv([first, line({ id: "00000000-0000-4000-8000-000000000002", supersedes: first.id })]);
+  const csv = recordsToCsv([
+    first,
+    line({ id: "00000000-0000-4000-8000-000000000002", supersedes: first.id }),
+  ]);
   const rows: Record<string, string>[] = parse(csv, { columns: true });
   expect(rows.map((r) => r.stands)).toEqual(["0", "1"]);
 });

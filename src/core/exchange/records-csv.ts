@@ -11,11 +11,32 @@ export interface RecordLine extends GardenRecord {
 }
 
 const COLUMNS = [
-  "record_id", "household", "date", "bag", "crop", "goal", "kind", "measure", "value", "core_unit",
-  "typed", "typed_unit", "note", "supersedes", "stands", "author", "noted_at",
+  "record_id",
+  "household",
+  "date",
+  "bag",
+  "crop",
+  "goal",
+  "kind",
+  "measure",
+  "value",
+  "core_unit",
+  "typed",
+  "typed_unit",
+  "note",
+  "supersedes",
+  "stands",
+  "author",
+  "noted_at",
 ] as const;
 
-const CORE_UNIT: Record<string, string> = { mass: "kg", volume: "L", count: "1", pieces: "1", bunches: "bunch" };
+const CORE_UNIT: Record<string, string> = {
+  mass: "kg",
+  volume: "L",
+  count: "1",
+  pieces: "1",
+  bunches: "bunch",
+};
 
 /**
  * Records as CSV (RFC 4180: CRLF, quotes doubled, header line). Every record is in it, corrected ones too;
@@ -29,9 +50,23 @@ export function recordsToCsv(records: readonly RecordLine[]): string {
     const [crop = "", goal = ""] = r.goalId.split("/");
     const stands = !replaced.has(r.id) && r.kind !== "struck";
     return [
-      r.id, r.household, r.on, r.bag, crop, goal, r.kind, r.amount?.measure ?? "", r.amount?.value ?? "",
-      r.amount ? CORE_UNIT[r.amount.measure] : "", r.amount?.typed ?? "", r.amount?.unit ?? "", r.note,
-      r.supersedes ?? "", stands ? 1 : 0, r.author, r.notedAt,
+      r.id,
+      r.household,
+      r.on,
+      r.bag,
+      crop,
+      goal,
+      r.kind,
+      r.amount?.measure ?? "",
+      r.amount?.value ?? "",
+      r.amount ? CORE_UNIT[r.amount.measure] : "",
+      r.amount?.typed ?? "",
+      r.amount?.unit ?? "",
+      r.note,
+      r.supersedes ?? "",
+      stands ? 1 : 0,
+      r.author,
+      r.notedAt,
     ];
   });
   // The head line apart: the package ends it with a line break of its own when no data follows.

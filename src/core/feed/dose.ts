@@ -15,11 +15,16 @@ const FEEDS: Record<NonNullable<Schools["feed"]>, Feed> = {
 
 const TABLESPOON_L = 0.01478676478125;
 /** A plant's dose of organic granules, L. Common practice: two tablespoons for cabbage, two cups of 5-5-5 round four corn plants; the rest from memory. */
-const PLANT_L: Record<Crop["feeding"], number> = { light: TABLESPOON_L / 3, medium: TABLESPOON_L, heavy: 2 * TABLESPOON_L };
+const PLANT_L: Record<Crop["feeding"], number> = {
+  light: TABLESPOON_L / 3,
+  medium: TABLESPOON_L,
+  heavy: 2 * TABLESPOON_L,
+};
 const RING_L = 8 * TABLESPOON_L;
 
 /** The amount of `to` that carries as much nitrogen as `amount` of `from`, at equal bulk density: half the analysis, twice the amount. */
-export const equalFeed = (amount: number, from: Feed, to: Feed): number => (amount * from.analysis[0]) / to.analysis[0];
+export const equalFeed = (amount: number, from: Feed, to: Feed): number =>
+  (amount * from.analysis[0]) / to.analysis[0];
 
 export interface Dose {
   readonly feed: Feed;
@@ -28,7 +33,12 @@ export interface Dose {
 }
 
 /** What a planting is given at one of its feeds, in the granules of the school in force. */
-export function doseFor(crop: Pick<Crop, "feeding">, stage: Goal["feeds"][number]["stage"], plants: number, school: NonNullable<Schools["feed"]>): Dose {
+export function doseFor(
+  crop: Pick<Crop, "feeding">,
+  stage: Goal["feeds"][number]["stage"],
+  plants: number,
+  school: NonNullable<Schools["feed"]>,
+): Dose {
   const organicL = plants * (stage === "ring" ? RING_L : PLANT_L[crop.feeding]);
   const feed = FEEDS[school];
   return { feed, volumeL: equalFeed(organicL, FEEDS.organic, feed) };

@@ -18,23 +18,41 @@ const rank = (grade: (typeof GRADES)[number]) => GRADES.indexOf(grade);
 
 it("never fits fewer plants into more soil", () => {
   fc.assert(
-    fc.property(anyGoal, cm(8, 90), cm(8, 80), cm(0, 20), cm(0, 20), ({ goal, season }, d, h, wider, deeper) => {
-      const ask = (shape: BagShape) => fit({ goal, season, shape, where: "top", sunHours: 8 });
-      const [small, large] = [ask(round(d, h)), ask(round(d + wider, h + deeper))];
-      expect(large.most ?? 0).toBeGreaterThanOrEqual(small.most ?? 0);
-      if ((small.plants ?? 0) > 0) expect(large.plants).toBeGreaterThanOrEqual(small.plants!);
-    }),
+    fc.property(
+      anyGoal,
+      cm(8, 90),
+      cm(8, 80),
+      cm(0, 20),
+      cm(0, 20),
+      ({ goal, season }, d, h, wider, deeper) => {
+        const ask = (shape: BagShape) => fit({ goal, season, shape, where: "top", sunHours: 8 });
+        const [small, large] = [ask(round(d, h)), ask(round(d + wider, h + deeper))];
+        expect(large.most ?? 0).toBeGreaterThanOrEqual(small.most ?? 0);
+        if ((small.plants ?? 0) > 0) expect(large.plants).toBeGreaterThanOrEqual(small.plants!);
+      },
+    ),
   );
 });
 
 it("never gives a worse grade for more depth, more sun or fewer plants", () => {
   fc.assert(
-    fc.property(anyGoal, cm(15, 60), cm(15, 60), fc.integer({ min: 1, max: 12 }), cm(0, 10), cm(0, 12), ({ goal, season }, d, h, plants, sun, more) => {
-      const grade = (height: number, n: number, hours: number) => rank(fit({ goal, season, shape: round(d, height), where: "top", plants: n, sunHours: hours }).grade);
-      expect(grade(h + more, plants, sun)).toBeLessThanOrEqual(grade(h, plants, sun));
-      expect(grade(h, plants, sun + more)).toBeLessThanOrEqual(grade(h, plants, sun));
-      expect(grade(h, Math.max(1, plants - 1), sun)).toBeLessThanOrEqual(grade(h, plants, sun));
-    }),
+    fc.property(
+      anyGoal,
+      cm(15, 60),
+      cm(15, 60),
+      fc.integer({ min: 1, max: 12 }),
+      cm(0, 10),
+      cm(0, 12),
+      ({ goal, season }, d, h, plants, sun, more) => {
+        const grade = (height: number, n: number, hours: number) =>
+          rank(
+            fit({ goal, season, shape: round(d, height), where: "top", plants: n, sunHours: hours }).grade,
+          );
+        expect(grade(h + more, plants, sun)).toBeLessThanOrEqual(grade(h, plants, sun));
+        expect(grade(h, plants, sun + more)).toBeLessThanOrEqual(grade(h, plants, sun));
+        expect(grade(h, Math.max(1, plants - 1), sun)).toBeLessThanOrEqual(grade(h, plants, sun));
+      },
+    ),
   );
 });
 
@@ -45,7 +63,13 @@ it("gives the same verdict whatever units the bag was measured in", () => {
     return read.value.value;
   };
   for (const { goal, season } of kept.filter((k) => k.goal.where.includes("top"))) {
-    const metric = fit({ goal, season, shape: round(size("45.72 cm"), size("35.56 cm")), where: "top", sunHours: 6 });
+    const metric = fit({
+      goal,
+      season,
+      shape: round(size("45.72 cm"), size("35.56 cm")),
+      where: "top",
+      sunHours: 6,
+    });
     const us = fit({ goal, season, shape: round(size("1 ft 6 in"), size('14"')), where: "top", sunHours: 6 });
     expect(us.plants).toBe(metric.plants);
     expect(us.grade).toBe(metric.grade);
@@ -55,10 +79,18 @@ it("gives the same verdict whatever units the bag was measured in", () => {
 it("names the worst limit and the one change that lifts it", () => {
   const { crop, goal } = findGoal("cabbage/standard")!;
   const season = judgeSeason(crop, goal, goal.methods[0]!, "2026-01-05", larkmouth);
-  const ask = (bag: string, plants?: number, sunHours = 8) => fit({ goal, season, shape: findBagKind(bag)!.shape, where: "top", plants, sunHours });
+  const ask = (bag: string, plants?: number, sunHours = 8) =>
+    fit({ goal, season, shape: findBagKind(bag)!.shape, where: "top", plants, sunHours });
   expect(ask("round-10-gal", 2)).toMatchObject({ grade: "wrong", fixes: [{ code: "plants", plants: 1 }] });
-  expect(ask("round-5-gal", 1)).toMatchObject({ limit: { code: "soil" }, fixes: [{ code: "larger", soilL: 30 }] });
-  expect(ask("round-10-gal", 1, 2)).toMatchObject({ grade: "wrong", limit: { code: "sun", have: 2 }, fixes: [{ code: "sunnier", hours: 6 }] });
+  expect(ask("round-5-gal", 1)).toMatchObject({
+    limit: { code: "soil" },
+    fixes: [{ code: "larger", soilL: 30 }],
+  });
+  expect(ask("round-10-gal", 1, 2)).toMatchObject({
+    grade: "wrong",
+    limit: { code: "sun", have: 2 },
+    fixes: [{ code: "sunnier", hours: 6 }],
+  });
   expect(ask("flat-1-cu-ft", 1).fixes[0]).toEqual({ code: "deeper", depthCm: 25 });
   const verdict = ask("round-10-gal");
   for (const fix of ask("round-20-gal", 4).fixes) {
@@ -79,7 +111,9 @@ it.each([
   ["a window box 12 cm deep", { kind: "tub", lengthCm: 80, widthCm: 15, heightCm: 12 }],
   ["a bed of 2 m²", { kind: "tub", lengthCm: 200, widthCm: 100, heightCm: 30 }],
 ] as [string, BagShape][])("judges %s sensibly though nobody gave its values", (_, shape) => {
-  const answers = kept.filter((k) => k.goal.where.includes("top")).map(({ goal, season }) => fit({ goal, season, shape, where: "top", sunHours: 8 }));
+  const answers = kept
+    .filter((k) => k.goal.where.includes("top"))
+    .map(({ goal, season }) => fit({ goal, season, shape, where: "top", sunHours: 8 }));
   for (const a of answers) {
     expect(Number.isFinite(a.plants ?? 0)).toBe(true);
     expect(a.plants ?? 0).toBeLessThanOrEqual(a.most ?? Number.POSITIVE_INFINITY);

@@ -4,7 +4,17 @@ import type { Goal, Where } from "../crop";
 import type { Day } from "../day";
 import type { Half } from "../placement";
 import { ONE_SIZE_UP, type Schools } from "../school";
-import { gradeOf, type Grade, GRADES, type Limit, type Offer, offerOf, plantLimits, plantsAt, worst } from "./limits";
+import {
+  gradeOf,
+  type Grade,
+  GRADES,
+  type Limit,
+  type Offer,
+  offerOf,
+  plantLimits,
+  plantsAt,
+  worst,
+} from "./limits";
 
 /** What would lift a limit: the one change for it. */
 export type Fix =
@@ -63,7 +73,12 @@ export interface FitQuestion {
 
 /** A goal whose plants are given a bag one size up: the good amount of soil grows, the least stays. */
 const generous = (goal: Goal): Goal =>
-  goal.stand.type === "plants" ? { ...goal, stand: { ...goal.stand, soilL: { ...goal.stand.soilL, good: goal.stand.soilL.good * ONE_SIZE_UP } } } : goal;
+  goal.stand.type === "plants"
+    ? {
+        ...goal,
+        stand: { ...goal.stand, soilL: { ...goal.stand.soilL, good: goal.stand.soilL.good * ONE_SIZE_UP } },
+      }
+    : goal;
 
 const HEADS = new Set<Goal["kind"]>(["head", "baby-head"]);
 const ROOTS = new Set<Goal["kind"]>(["root"]);
@@ -76,7 +91,8 @@ function notesOn(goal: Goal, offer: Offer, limits: readonly Limit[]): Note[] {
     if (crowded === "tight") notes.push({ code: "heads-small", soilL: soil.have });
     if (crowded === "wrong") notes.push({ code: "heads-none", soilL: soil.have });
   }
-  if (ROOTS.has(goal.kind) && offer.depthCm < goal.depthCm.good) notes.push({ code: "roots-short", depthCm: offer.depthCm });
+  if (ROOTS.has(goal.kind) && offer.depthCm < goal.depthCm.good)
+    notes.push({ code: "roots-short", depthCm: offer.depthCm });
   return notes;
 }
 
@@ -109,7 +125,8 @@ function fixFor(limit: Limit, q: FitQuestion, offer: Offer): Fix | undefined {
  * depth, sun and season do not change it, but grade it. The grade is that of the worst limit.
  */
 export function fit(question: FitQuestion): Fit {
-  const q = question.schools?.bagSize === "one-up" ? { ...question, goal: generous(question.goal) } : question;
+  const q =
+    question.schools?.bagSize === "one-up" ? { ...question, goal: generous(question.goal) } : question;
   const { goal, shape, where } = q;
   const offer = offerOf(shape, q.gapCm ?? usualGapCm(shape), goal, where, q.claimedL, q.claimedHoles, q.half);
   const place: Limit[] = [
@@ -136,7 +153,9 @@ export function fit(question: FitQuestion): Fit {
   const limit = limits.find((l) => l.grade === grade)!;
   const byConcern = [...limits].sort((a, b) => GRADES.indexOf(b.grade) - GRADES.indexOf(a.grade));
   const fixes = byConcern.map((l) => fixFor(l, q, offer)).filter((f) => f !== undefined);
-  const distinct = fixes.filter((f, i) => fixes.findIndex((g) => JSON.stringify(g) === JSON.stringify(f)) === i);
+  const distinct = fixes.filter(
+    (f, i) => fixes.findIndex((g) => JSON.stringify(g) === JSON.stringify(f)) === i,
+  );
   return { plants, most, sown, grade, limit, limits, notes: notesOn(goal, offer, limits), fixes: distinct };
 }
 

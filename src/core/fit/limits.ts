@@ -1,4 +1,12 @@
-import { type BagShape, outlineArea, plantingTop, sideHoles, sideReachCm, soilDepthCm, soilVolumeL } from "../bag";
+import {
+  type BagShape,
+  outlineArea,
+  plantingTop,
+  sideHoles,
+  sideReachCm,
+  soilDepthCm,
+  soilVolumeL,
+} from "../bag";
 import type { SeasonReason } from "../calendar";
 import type { Goal, Need, Where } from "../crop";
 import { capacity, type Half, halfCapacity } from "../placement";
@@ -12,8 +20,20 @@ export const worst = (grades: readonly Grade[]): Grade =>
 
 /** One limit on a planting: what it needs, what is there. cm, L, hours; `soil` is litres for each plant, `room` is plants. */
 export type Limit =
-  | { readonly code: "depth" | "soil" | "sun"; readonly grade: Grade; readonly need: Need; readonly have: number }
-  | { readonly code: "room"; readonly grade: Grade; readonly plants: number; readonly good: number; readonly most: number; readonly spacingCm: Need }
+  | {
+      readonly code: "depth" | "soil" | "sun";
+      readonly grade: Grade;
+      readonly need: Need;
+      readonly have: number;
+    }
+  | {
+      readonly code: "room";
+      readonly grade: Grade;
+      readonly plants: number;
+      readonly good: number;
+      readonly most: number;
+      readonly spacingCm: Need;
+    }
   | { readonly code: "holes"; readonly grade: Grade; readonly plants: number; readonly holes: number }
   | { readonly code: "season"; readonly grade: Grade; readonly reason: SeasonReason };
 
@@ -45,12 +65,20 @@ export interface Offer {
 /** What was counted already on a bag's top: the same bag is asked for every goal, and again on every week. */
 const counted = new WeakMap<BagShape, Map<string, number>>();
 
-function roomOnTop(shape: BagShape, spacingCm: number, insetCm: number, half: Half | undefined, borderCm: number): number {
+function roomOnTop(
+  shape: BagShape,
+  spacingCm: number,
+  insetCm: number,
+  half: Half | undefined,
+  borderCm: number,
+): number {
   const known = counted.get(shape) ?? new Map<string, number>();
   counted.set(shape, known);
   const key = half ? `${spacingCm}/${insetCm}/${half}/${borderCm}` : `${spacingCm}/${insetCm}`;
   const top = plantingTop(shape);
-  const room = known.get(key) ?? (half ? halfCapacity(top, half, spacingCm, insetCm, borderCm) : capacity(top, spacingCm, insetCm));
+  const room =
+    known.get(key) ??
+    (half ? halfCapacity(top, half, spacingCm, insetCm, borderCm) : capacity(top, spacingCm, insetCm));
   known.set(key, room);
   return room;
 }
@@ -59,32 +87,79 @@ function roomOnTop(shape: BagShape, spacingCm: number, insetCm: number, half: Ha
 const borderOf = (goal: Goal) => (goal.stand.type === "plants" ? goal.stand.spacingCm.least / 2 : 0);
 
 /** @param claimedL litres that other plantings in the bag need at the same time, @param claimedHoles side holes taken, @param half the half of the top that it keeps to */
-export function offerOf(shape: BagShape, gapCm: number, goal: Goal, where: Where, claimedL = 0, claimedHoles = 0, half?: Half): Offer {
+export function offerOf(
+  shape: BagShape,
+  gapCm: number,
+  goal: Goal,
+  where: Where,
+  claimedL = 0,
+  claimedHoles = 0,
+  half?: Half,
+): Offer {
   const soilL = Math.max(0, soilVolumeL(shape, gapCm) - claimedL);
   const depthCm = soilDepthCm(shape, gapCm);
   if (where === "side") {
     const holes = Math.max(0, sideHoles(shape) - claimedHoles);
-    return { depthCm: Math.min(depthCm, sideReachCm(shape)), soilL, room: () => Number.POSITIVE_INFINITY, holes, areaCm2: 0 };
+    return {
+      depthCm: Math.min(depthCm, sideReachCm(shape)),
+      soilL,
+      room: () => Number.POSITIVE_INFINITY,
+      holes,
+      areaCm2: 0,
+    };
   }
-  return { depthCm, soilL, room: (spacing) => roomOnTop(shape, spacing, goal.insetCm, half, borderOf(goal)), areaCm2: outlineArea(plantingTop(shape)) / (half ? 2 : 1) };
+  return {
+    depthCm,
+    soilL,
+    room: (spacing) => roomOnTop(shape, spacing, goal.insetCm, half, borderOf(goal)),
+    areaCm2: outlineArea(plantingTop(shape)) / (half ? 2 : 1),
+  };
 }
 
 /** The most plants for which each limit still reaches `mark`. */
-export function plantsAt(offer: Offer, stand: Extract<Goal["stand"], { type: "plants" }>, mark: keyof Need): number {
+export function plantsAt(
+  offer: Offer,
+  stand: Extract<Goal["stand"], { type: "plants" }>,
+  mark: keyof Need,
+): number {
   const bySoil = Math.floor(offer.soilL / stand.soilL[mark] + EPSILON);
   return Math.min(bySoil, offer.holes ?? offer.room(stand.spacingCm[mark]));
 }
 
 /** Limits that count plants, for `plants` of them. */
-export function plantLimits(offer: Offer, stand: Extract<Goal["stand"], { type: "plants" }>, plants: number): Limit[] {
+export function plantLimits(
+  offer: Offer,
+  stand: Extract<Goal["stand"], { type: "plants" }>,
+  plants: number,
+): Limit[] {
   const perPlant = plants > 0 ? offer.soilL / plants : offer.soilL;
-  const soil: Limit = { code: "soil", grade: gradeOf(perPlant, stand.soilL, ROOMY * stand.soilL.good), need: stand.soilL, have: perPlant };
+  const soil: Limit = {
+    code: "soil",
+    grade: gradeOf(perPlant, stand.soilL, ROOMY * stand.soilL.good),
+    need: stand.soilL,
+    have: perPlant,
+  };
   if (offer.holes !== undefined) {
-    return [soil, { code: "holes", grade: plants <= offer.holes && offer.holes > 0 ? "roomy" : "wrong", plants, holes: offer.holes }];
+    return [
+      soil,
+      {
+        code: "holes",
+        grade: plants <= offer.holes && offer.holes > 0 ? "roomy" : "wrong",
+        plants,
+        holes: offer.holes,
+      },
+    ];
   }
   const { spacingCm } = stand;
   const good = offer.room(spacingCm.good);
   const most = offer.room(spacingCm.least);
-  const grade = most < Math.max(1, plants) ? "wrong" : good < plants ? "tight" : offer.room(1.25 * spacingCm.good) >= plants ? "roomy" : "right";
+  const grade =
+    most < Math.max(1, plants)
+      ? "wrong"
+      : good < plants
+        ? "tight"
+        : offer.room(1.25 * spacingCm.good) >= plants
+          ? "roomy"
+          : "right";
   return [soil, { code: "room", grade, plants, good, most, spacingCm }];
 }

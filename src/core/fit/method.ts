@@ -23,23 +23,39 @@ const isRaised = (method: Method): boolean => method.move !== undefined || metho
 /** A seedling that stays longer than this in its tray is no work for somebody's first season. Memory. */
 const LONG_NURSERY_DAYS = 21;
 /** What speaks against a method, the lightest first: what cannot be done weighs more than what is only thought better. */
-const WEIGHTS: readonly (MethodChoice["why"] | undefined)[] = [undefined, "first-season", "school", "no-trays-here"];
+const WEIGHTS: readonly (MethodChoice["why"] | undefined)[] = [
+  undefined,
+  "first-season",
+  "school",
+  "no-trays-here",
+];
 
 /**
  * The methods that a surface allows, the best first, each with why it would be the one: the school where the crop leaves
  * a choice; then what the household can do, without trays or in its first season; then what is usual.
  */
-export function rankMethods(goal: Goal, where: Where, start: Schools["start"] = "usual", hands?: Hands): MethodChoice[] {
+export function rankMethods(
+  goal: Goal,
+  where: Where,
+  start: Schools["start"] = "usual",
+  hands?: Hands,
+): MethodChoice[] {
   const open = methodsFor(goal, where);
   const [usual] = open;
   const against = (m: Method): MethodChoice["why"] | undefined => {
     if (hands?.cells === 0 && m.move) return "no-trays-here";
     if (start !== "usual" && isRaised(m) !== (start === "raised")) return "school";
-    return hands?.skill === "first" && (m.move?.afterUp.likely ?? 0) > LONG_NURSERY_DAYS ? "first-season" : undefined;
+    return hands?.skill === "first" && (m.move?.afterUp.likely ?? 0) > LONG_NURSERY_DAYS
+      ? "first-season"
+      : undefined;
   };
   const weight = (m: Method) => WEIGHTS.indexOf(against(m));
   const ranked = [...open].sort((a, b) => weight(a) - weight(b));
-  const own = (m: Method): MethodChoice["why"] => (m === goal.methods[0] || m !== usual ? m.why : "side-hole");
+  const own = (m: Method): MethodChoice["why"] =>
+    m === goal.methods[0] || m !== usual ? m.why : "side-hole";
   // What speaks against the usual one is why another comes before it.
-  return ranked.map((method, i) => ({ method, why: (i === 0 && method !== usual && usual && against(usual)) || own(method) }));
+  return ranked.map((method, i) => ({
+    method,
+    why: (i === 0 && method !== usual && usual && against(usual)) || own(method),
+  }));
 }

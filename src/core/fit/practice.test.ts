@@ -8,7 +8,12 @@ import { fit, rankMethods, surfaceFor } from ".";
 import { type Climate, judgeSeason, stagesFrom } from "../calendar";
 import { daysBetween } from "../day";
 
-const flat = (nightC: number, dayC: number): Climate => ({ id: "flat", latitude: 20, lowC: Array(12).fill(nightC), highC: Array(12).fill(dayC) });
+const flat = (nightC: number, dayC: number): Climate => ({
+  id: "flat",
+  latitude: 20,
+  lowC: Array(12).fill(nightC),
+  highC: Array(12).fill(dayC),
+});
 const WARM = flat(23, 30);
 const MILD = flat(12, 20);
 const SPRING = flat(11, 21);
@@ -23,7 +28,19 @@ function ask(goalId: string, bag: string, climate: Climate, plants?: number, cla
   const result = fit({ goal, shape, where, plants, gapCm, sunHours: 8, season, claimedL });
   const stages = stagesFrom(crop, goal, method, SOW, climate);
   const after = (day: string | undefined) => (day === undefined ? Number.NaN : daysBetween(SOW, day));
-  return { ...result, where, method, up: stages.up && { early: after(stages.up.early), likely: after(stages.up.likely), late: after(stages.up.late) }, pick: after(stages.firstPick?.likely), moved: after(stages.move?.likely), stages };
+  return {
+    ...result,
+    where,
+    method,
+    up: stages.up && {
+      early: after(stages.up.early),
+      likely: after(stages.up.likely),
+      late: after(stages.up.late),
+    },
+    pick: after(stages.firstPick?.likely),
+    moved: after(stages.move?.likely),
+    stages,
+  };
 }
 
 describe("leaf crops, one to a cut bottle", () => {
@@ -38,7 +55,11 @@ describe("leaf crops, one to a cut bottle", () => {
   ] as const)("%s", (goalId, upFrom, upTo, pickFrom, pickTo, method) => {
     const answer = ask(goalId, "bottle", WARM);
     expect(answer.plants).toBe(1);
-    expect(answer.limits.filter((l) => l.code !== "season").every((l) => l.grade === "right" || l.grade === "roomy")).toBe(true);
+    expect(
+      answer.limits
+        .filter((l) => l.code !== "season")
+        .every((l) => l.grade === "right" || l.grade === "roomy"),
+    ).toBe(true);
     expect(answer.method.method).toBe(method);
     expect(answer.up!.likely).toBeGreaterThanOrEqual(upFrom);
     expect(answer.up!.likely).toBeLessThanOrEqual(upTo);
@@ -47,7 +68,8 @@ describe("leaf crops, one to a cut bottle", () => {
   });
 
   it("moves at the third leaf, water spinach at five centimetres; lettuce takes 7 to 10 days in the cool", () => {
-    for (const goalId of ["pak-choi/leaf", "mustard/leaf", "choy-sum/leaf", "gai-lan/leaf", "amaranth/leaf"]) expect(ask(goalId, "bottle", WARM).method.move?.leaf).toBe(3);
+    for (const goalId of ["pak-choi/leaf", "mustard/leaf", "choy-sum/leaf", "gai-lan/leaf", "amaranth/leaf"])
+      expect(ask(goalId, "bottle", WARM).method.move?.leaf).toBe(3);
     expect(ask("water-spinach/leaf", "bottle", WARM).method.move?.heightCm).toBe(5);
     // A tray under cover at about 9 °C.
     const cool = ask("lettuce/leaf", "bottle", flat(3, 9)).up!;
@@ -85,7 +107,10 @@ it("a salad bag laid flat is sown thick on the surface, and slower in winter", (
 
 describe("a large tub of cauliflower with peas round it", () => {
   it("takes three baby heads or two full ones", () => {
-    expect(ask("cauliflower/baby", "tub-80-l", MILD)).toMatchObject({ plants: 3, method: { method: "cells" } });
+    expect(ask("cauliflower/baby", "tub-80-l", MILD)).toMatchObject({
+      plants: 3,
+      method: { method: "cells" },
+    });
     expect(ask("cauliflower/full", "tub-80-l", MILD).plants).toBe(2);
     expect(ask("cauliflower/baby", "tub-80-l", MILD).pick).toBeGreaterThan(63);
     expect(ask("cauliflower/baby", "tub-80-l", MILD).pick).toBeLessThan(73);
@@ -118,24 +143,34 @@ describe("cabbage", () => {
   });
 
   it("two compact ones in 10 gal give small heads on purpose, and say so", () => {
-    expect(ask("cabbage/compact", "round-15-gal", MILD, 2)).toMatchObject({ grade: "tight", notes: [{ code: "heads-small" }] });
+    expect(ask("cabbage/compact", "round-15-gal", MILD, 2)).toMatchObject({
+      grade: "tight",
+      notes: [{ code: "heads-small" }],
+    });
   });
 });
 
-it.each(["kale/leaf", "spinach/leaf"])("%s: one to each hole of a tower, seedlings, first leaves 3 to 5 weeks after planting, 8 to 10 months of picking", (goalId) => {
-  const tower = ask(goalId, "tower-75", SPRING);
-  expect(tower).toMatchObject({ plants: 75, where: "side", method: { method: "cells" } });
-  expect(["right", "roomy"]).toContain(tower.grade);
-  const weeks = daysBetween(tower.stages.move!.likely, tower.stages.firstPick!.likely) / 7;
-  expect(weeks).toBeGreaterThanOrEqual(2.8);
-  expect(weeks).toBeLessThanOrEqual(5);
-  const months = daysBetween(tower.stages.firstPick!.likely, tower.stages.lastPick!.likely) / 30.4;
-  expect(months).toBeGreaterThanOrEqual(8);
-  expect(months).toBeLessThanOrEqual(10);
-});
+it.each(["kale/leaf", "spinach/leaf"])(
+  "%s: one to each hole of a tower, seedlings, first leaves 3 to 5 weeks after planting, 8 to 10 months of picking",
+  (goalId) => {
+    const tower = ask(goalId, "tower-75", SPRING);
+    expect(tower).toMatchObject({ plants: 75, where: "side", method: { method: "cells" } });
+    expect(["right", "roomy"]).toContain(tower.grade);
+    const weeks = daysBetween(tower.stages.move!.likely, tower.stages.firstPick!.likely) / 7;
+    expect(weeks).toBeGreaterThanOrEqual(2.8);
+    expect(weeks).toBeLessThanOrEqual(5);
+    const months = daysBetween(tower.stages.firstPick!.likely, tower.stages.lastPick!.likely) / 30.4;
+    expect(months).toBeGreaterThanOrEqual(8);
+    expect(months).toBeLessThanOrEqual(10);
+  },
+);
 
 it("eight onion sets in a 10 gal tub, 2.5 cm deep; from seed up in 7 to 10 days", () => {
-  expect(ask("onion/sets", "tub-10-gal", MILD)).toMatchObject({ plants: 8, grade: "right", method: { method: "sets", depthCm: 2.5 } });
+  expect(ask("onion/sets", "tub-10-gal", MILD)).toMatchObject({
+    plants: 8,
+    grade: "right",
+    method: { method: "sets", depthCm: 2.5 },
+  });
   const seed = ask("onion/seed", "tub-10-gal", flat(8, 18)).up!;
   expect(seed.likely).toBeGreaterThanOrEqual(7);
   expect(seed.likely).toBeLessThanOrEqual(10);
@@ -159,8 +194,14 @@ it("potatoes in 15 gal, 10 to 13 cm deep", () => {
 });
 
 it("carrots want 20 cm, are strewn and thinned; in less, their roots are short", () => {
-  expect(ask("carrot/root", "round-5-gal", MILD)).toMatchObject({ method: { method: "broadcast", seeds: 2 } });
-  expect(ask("carrot/root", "round-5-gal", MILD).limits[0]).toMatchObject({ code: "depth", need: { good: 20 }, grade: "roomy" });
+  expect(ask("carrot/root", "round-5-gal", MILD)).toMatchObject({
+    method: { method: "broadcast", seeds: 2 },
+  });
+  expect(ask("carrot/root", "round-5-gal", MILD).limits[0]).toMatchObject({
+    code: "depth",
+    need: { good: 20 },
+    grade: "roomy",
+  });
   const shallow = ask("carrot/root", "flat-1.5-cu-ft", MILD);
   expect(shallow.notes[0]?.code).toBe("roots-short");
 });
@@ -172,7 +213,12 @@ it("one bush tomato in 5 gal, roomy in 30 gal, with no stake", () => {
 });
 
 it("twelve strawberries in a pocket bag, from runners", () => {
-  expect(ask("strawberry/june", "pocket-12", MILD)).toMatchObject({ plants: 12, where: "side", grade: "right", method: { method: "runners" } });
+  expect(ask("strawberry/june", "pocket-12", MILD)).toMatchObject({
+    plants: 12,
+    where: "side",
+    grade: "right",
+    method: { method: "runners" },
+  });
 });
 
 describe("more of what growers find by hand", () => {
@@ -205,11 +251,14 @@ describe("more of what growers find by hand", () => {
   it("onion and garlic in 7 gal; herbs in 20 to 25 cm; a fruit tree in a barrel at least 33 cm deep", () => {
     expect(ask("garlic/bulb", "round-7-gal", MILD)).toMatchObject({ method: { method: "sets" } });
     expect(ask("garlic/bulb", "round-7-gal", MILD).plants).toBeGreaterThan(3);
-    for (const { goal } of ["basil/leaf", "parsley/leaf", "mint/leaf", "thyme/leaf"].map((id) => findGoal(id)!)) {
+    for (const { goal } of ["basil/leaf", "parsley/leaf", "mint/leaf", "thyme/leaf"].map((id) =>
+      findGoal(id)!,
+    )) {
       expect(goal.depthCm.good).toBeGreaterThanOrEqual(20);
       expect(goal.depthCm.good).toBeLessThanOrEqual(25);
     }
-    for (const goalId of ["lemon/fruit", "fig/fruit", "guava/fruit"]) expect(findGoal(goalId)!.goal.depthCm.least).toBe(33);
+    for (const goalId of ["lemon/fruit", "fig/fruit", "guava/fruit"])
+      expect(findGoal(goalId)!.goal.depthCm.least).toBe(33);
   });
 
   it("hardy leaf stands −9 °C as a plant, less as a seedling; corn waits for nights of 15.5 °C; lettuce bolts at 24 °C", () => {

@@ -29,7 +29,11 @@ function excess(floor: Floor, bags: readonly Placed[], limitKgM2: number): numbe
  *
  * @param bags those that stand already, and those to place (without a spot)
  */
-export function arrange(floor: Floor, bags: readonly (Omit<Placed, "spot"> & { readonly spot?: Spot })[], limitKgM2 = Number.POSITIVE_INFINITY): Map<string, Spot> {
+export function arrange(
+  floor: Floor,
+  bags: readonly (Omit<Placed, "spot"> & { readonly spot?: Spot })[],
+  limitKgM2 = Number.POSITIVE_INFINITY,
+): Map<string, Spot> {
   const door = doorBox(floor);
   const standing = bags.filter((bag): bag is Placed => bag.spot !== undefined);
   const found = new Map<string, Spot>();
@@ -37,14 +41,21 @@ export function arrange(floor: Floor, bags: readonly (Omit<Placed, "spot"> & { r
     const box = boxOf(bag.shape, { xCm: 0, yCm: 0, turned: false });
     return box ? (box.x1 - box.x0) * (box.y1 - box.y0) : 0;
   };
-  const isClear = (box: Box) => !(door && shared(box, door) > TOUCH_CM2) && standing.every((other) => {
-    const theirs = boxOf(other.shape, other.spot);
-    return !theirs || shared(box, theirs) <= TOUCH_CM2;
-  });
+  const isClear = (box: Box) =>
+    !(door && shared(box, door) > TOUCH_CM2) &&
+    standing.every((other) => {
+      const theirs = boxOf(other.shape, other.spot);
+      return !theirs || shared(box, theirs) <= TOUCH_CM2;
+    });
   for (const bag of bags.filter((b) => b.spot === undefined).sort((a, b) => size(b) - size(a))) {
     const clear = [...places(floor, bag.shape)].filter((spot) => isClear(boxOf(bag.shape, spot)!));
     // Sorting keeps the order of places that are alike, the open side first.
-    const byLoad = clear.map((spot) => ({ placed: { ...bag, spot }, over: excess(floor, [...standing, { ...bag, spot }], limitKgM2) })).sort((a, b) => a.over - b.over);
+    const byLoad = clear
+      .map((spot) => ({
+        placed: { ...bag, spot },
+        over: excess(floor, [...standing, { ...bag, spot }], limitKgM2),
+      }))
+      .sort((a, b) => a.over - b.over);
     const best = byLoad.find(({ placed }) => outOfReach(floor, [...standing, placed]).length === 0);
     if (!best) continue;
     standing.push(best.placed);

@@ -12,9 +12,15 @@ export type Fault =
 const SQUARE_CM = 76.2;
 
 /** Load on the square round a bag, with its part of every bag that stands on it; kept on the floor where the bag stands at its edge. */
-export function loadRound(floor: Floor, bag: Placed, bags: readonly Placed[], limitKgM2?: number): { kgM2: number; grade: LoadGrade } {
+export function loadRound(
+  floor: Floor,
+  bag: Placed,
+  bags: readonly Placed[],
+  limitKgM2?: number,
+): { kgM2: number; grade: LoadGrade } {
   const side = (length: number) => Math.min(SQUARE_CM, length);
-  const start = (at: number, length: number) => Math.min(Math.max(0, at - side(length) / 2), length - side(length));
+  const start = (at: number, length: number) =>
+    Math.min(Math.max(0, at - side(length) / 2), length - side(length));
   const [x0, y0] = [start(bag.spot.xCm, floor.lengthCm), start(bag.spot.yCm, floor.widthCm)];
   const square: Box = { x0, x1: x0 + side(floor.lengthCm), y0, y1: y0 + side(floor.widthCm) };
   const kg = bags.reduce((sum, other) => {
@@ -28,14 +34,26 @@ export function loadRound(floor: Floor, bag: Placed, bags: readonly Placed[], li
 /** Everything that is wrong with where bags stand: off the floor, on each other, before the door, too heavy together, or out of reach. */
 export function faultsOf(floor: Floor, bags: readonly Placed[], limitKgM2?: number): Fault[] {
   const door = doorBox(floor);
-  const boxes = bags.map((bag) => ({ bag, box: boxOf(bag.shape, bag.spot) })).filter((b): b is { bag: Placed; box: Box } => b.box !== undefined);
-  const outside = ({ x0, x1, y0, y1 }: Box) => x0 < -0.5 || y0 < -0.5 || x1 > floor.lengthCm + 0.5 || y1 > floor.widthCm + 0.5;
+  const boxes = bags
+    .map((bag) => ({ bag, box: boxOf(bag.shape, bag.spot) }))
+    .filter((b): b is { bag: Placed; box: Box } => b.box !== undefined);
+  const outside = ({ x0, x1, y0, y1 }: Box) =>
+    x0 < -0.5 || y0 < -0.5 || x1 > floor.lengthCm + 0.5 || y1 > floor.widthCm + 0.5;
   return [
-    ...boxes.filter(({ box }) => outside(box)).map(({ bag }): Fault => ({ code: "off-floor", bagId: bag.id })),
+    ...boxes
+      .filter(({ box }) => outside(box))
+      .map(({ bag }): Fault => ({ code: "off-floor", bagId: bag.id })),
     ...boxes.flatMap(({ bag, box }, i) =>
-      boxes.slice(i + 1).filter((other) => shared(box, other.box) > TOUCH_CM2).map((other): Fault => ({ code: "overlaps", bagId: bag.id, otherId: other.bag.id })),
+      boxes
+        .slice(i + 1)
+        .filter((other) => shared(box, other.box) > TOUCH_CM2)
+        .map((other): Fault => ({ code: "overlaps", bagId: bag.id, otherId: other.bag.id })),
     ),
-    ...(door ? boxes.filter(({ box }) => shared(box, door) > TOUCH_CM2).map(({ bag }): Fault => ({ code: "before-door", bagId: bag.id })) : []),
+    ...(door
+      ? boxes
+          .filter(({ box }) => shared(box, door) > TOUCH_CM2)
+          .map(({ bag }): Fault => ({ code: "before-door", bagId: bag.id }))
+      : []),
     ...boxes.flatMap(({ bag }): Fault[] => {
       const load = loadRound(floor, bag, bags, limitKgM2);
       return load.grade === "over" ? [{ code: "too-heavy-here", bagId: bag.id, kgM2: load.kgM2 }] : [];

@@ -39,15 +39,21 @@ const DOOR_CLEAR_CM = 80;
 export function boxOf(shape: BagShape, { xCm, yCm, turned }: Spot): Box | undefined {
   const ground = footprint(shape);
   if (!ground) return undefined;
-  const [a, b] = ground.type === "rectangle" ? [ground.lengthCm / 2, ground.widthCm / 2] : [ground.radiusCm, ground.radiusCm];
+  const [a, b] =
+    ground.type === "rectangle"
+      ? [ground.lengthCm / 2, ground.widthCm / 2]
+      : [ground.radiusCm, ground.radiusCm];
   const [halfX, halfY] = turned ? [b, a] : [a, b];
   return { x0: xCm - halfX, x1: xCm + halfX, y0: yCm - halfY, y1: yCm + halfY };
 }
 
-export const doorBox = ({ door }: Floor): Box | undefined => door && { x0: door.fromCm, x1: door.fromCm + door.widthCm, y0: 0, y1: DOOR_CLEAR_CM };
+export const doorBox = ({ door }: Floor): Box | undefined =>
+  door && { x0: door.fromCm, x1: door.fromCm + door.widthCm, y0: 0, y1: DOOR_CLEAR_CM };
 
 /** Area that two boxes share, cm². */
-export const shared = (a: Box, b: Box): number => Math.max(0, Math.min(a.x1, b.x1) - Math.max(a.x0, b.x0)) * Math.max(0, Math.min(a.y1, b.y1) - Math.max(a.y0, b.y0));
+export const shared = (a: Box, b: Box): number =>
+  Math.max(0, Math.min(a.x1, b.x1) - Math.max(a.x0, b.x0)) *
+  Math.max(0, Math.min(a.y1, b.y1) - Math.max(a.y0, b.y0));
 
 /** Touching is not overlapping: this much is rounding, cm². */
 export const TOUCH_CM2 = 4;

@@ -5,13 +5,17 @@ const BODY_CM = 22;
 const REACH_CM = 75;
 const GRID_CM = 10;
 
-const distanceTo = (box: Box, x: number, y: number) => Math.hypot(Math.max(box.x0 - x, 0, x - box.x1), Math.max(box.y0 - y, 0, y - box.y1));
+const distanceTo = (box: Box, x: number, y: number) =>
+  Math.hypot(Math.max(box.x0 - x, 0, x - box.x1), Math.max(box.y0 - y, 0, y - box.y1));
 
 /** Places where a person can stand and get to from the door, or from the middle of the wall where no door is known. */
 function standingPlaces(floor: Floor, boxes: readonly Box[]): [number, number][] {
   const columns = Math.max(1, Math.floor(floor.lengthCm / GRID_CM));
   const rows = Math.max(1, Math.floor(floor.widthCm / GRID_CM));
-  const at = (i: number, j: number): [number, number] => [(i + 0.5) * (floor.lengthCm / columns), (j + 0.5) * (floor.widthCm / rows)];
+  const at = (i: number, j: number): [number, number] => [
+    (i + 0.5) * (floor.lengthCm / columns),
+    (j + 0.5) * (floor.widthCm / rows),
+  ];
   // On a floor narrower than a person, one leans in from the wall.
   const body = Math.min(BODY_CM, floor.widthCm / 2 - 1);
   const free = (i: number, j: number) => {
@@ -28,7 +32,9 @@ function standingPlaces(floor: Floor, boxes: readonly Box[]): [number, number][]
     queue.push([i, j]);
   };
   // One comes in anywhere along the wall within a step of the door.
-  for (let i = 0; i < columns; i++) if (Math.abs(at(i, 0)[0] - startX) <= (door ? (door.x1 - door.x0) / 2 + GRID_CM : floor.lengthCm)) visit(i, 0);
+  for (let i = 0; i < columns; i++)
+    if (Math.abs(at(i, 0)[0] - startX) <= (door ? (door.x1 - door.x0) / 2 + GRID_CM : floor.lengthCm))
+      visit(i, 0);
   for (let k = 0; k < queue.length; k++) {
     const [i, j] = queue[k]!;
     visit(i + 1, j);
@@ -46,7 +52,14 @@ export function outOfReach(floor: Floor, bags: readonly Placed[]): string[] {
   return bags
     .filter((bag) => {
       const box = boxOf(bag.shape, bag.spot);
-      return box && !places.some(([x, y]) => distanceTo(box, x, y) <= REACH_CM - Math.min(REACH_CM / 2, Math.min(box.x1 - box.x0, box.y1 - box.y0) / 2));
+      return (
+        box &&
+        !places.some(
+          ([x, y]) =>
+            distanceTo(box, x, y) <=
+            REACH_CM - Math.min(REACH_CM / 2, Math.min(box.x1 - box.x0, box.y1 - box.y0) / 2),
+        )
+      );
     })
     .map((bag) => bag.id);
 }

@@ -20,13 +20,21 @@ function shades(other: Placed, bag: Placed, bearing: number, altitude: number): 
 }
 
 /** Hours of direct sun that each bag gets on a day: those of the place, less those in which a taller one stands between. @param faces bearing of the open side */
-export function sunByBag(bags: readonly Placed[], windows: readonly SkyWindow[], latitude: number, day: Day, faces: number): Map<string, number> {
+export function sunByBag(
+  bags: readonly Placed[],
+  windows: readonly SkyWindow[],
+  latitude: number,
+  day: Day,
+  faces: number,
+): Map<string, number> {
   const hours = new Map(bags.map((bag) => [bag.id, 0]));
   for (let hour = STEP_H / 2; hour < 24; hour += STEP_H) {
     const sun = sunPosition(latitude, day, hour);
     if (!windows.some((w) => shinesIn(w, sun))) continue;
     const bearing = sun.azimuth - faces;
-    for (const bag of bags) if (!bags.some((other) => other !== bag && shades(other, bag, bearing, sun.altitude))) hours.set(bag.id, hours.get(bag.id)! + STEP_H);
+    for (const bag of bags)
+      if (!bags.some((other) => other !== bag && shades(other, bag, bearing, sun.altitude)))
+        hours.set(bag.id, hours.get(bag.id)! + STEP_H);
   }
   return hours;
 }

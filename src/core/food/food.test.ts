@@ -48,7 +48,8 @@ it("brings to the table all that is picked, for as long as it keeps and not befo
     if (!firstPick || !lastPick) continue;
     const list = tableOf(goal, stages, 3, lastPick.likely);
     expect(grams(list), goal.id).toBeCloseTo(grams(picksOf(goal, stages, 3)), 6);
-    for (const { day } of list) expect(day >= firstPick.likely && day <= addDays(lastPick.likely, goal.keepsDays), goal.id).toBe(true);
+    for (const { day } of list)
+      expect(day >= firstPick.likely && day <= addDays(lastPick.likely, goal.keepsDays), goal.id).toBe(true);
   }
 });
 
@@ -76,13 +77,29 @@ describe("what a household wants", () => {
   it("comes to helpings of 80 g, five of which are the 400 g a day of WHO/FAO 2003", () => {
     const week = weeklyWantG(wants, { adults: 2, children: 2 });
     expect(week).toMatchObject({ greens: 7 * 80 * 3, fruits: 0, pods: 80 * 3 });
-    const all = weeklyWantG({ groups: { greens: "daily", heads: "daily", roots: "daily", pods: "daily", fruits: "daily", herbs: "never" }, must: [], never: [] }, { adults: 1, children: 0 });
+    const all = weeklyWantG(
+      {
+        groups: {
+          greens: "daily",
+          heads: "daily",
+          roots: "daily",
+          pods: "daily",
+          fruits: "daily",
+          herbs: "never",
+        },
+        must: [],
+        never: [],
+      },
+      { adults: 1, children: 0 },
+    );
     expect(Object.values(all).reduce((a, b) => a + b) / 7).toBe(400);
   });
 
   it("puts a must before habits, and a refusal before all", () => {
     const taste = (goalId: string) => tasteOf(findGoal(goalId)!.crop, findGoal(goalId)!.goal, wants);
-    expect(["kale/leaf", "spinach/leaf", "pea/pod", "tomato/bush", "pepper/sweet", "marigold/flower"].map(taste)).toEqual(["must", "daily", "sometimes", "refused", "refused", "plain"]);
+    expect(
+      ["kale/leaf", "spinach/leaf", "pea/pod", "tomato/bush", "pepper/sweet", "marigold/flower"].map(taste),
+    ).toEqual(["must", "daily", "sometimes", "refused", "refused", "plain"]);
     expect(Wants.safeParse({ groups: {}, must: ["kale"], never: ["kale"] }).success).toBe(false);
   });
 });

@@ -30,9 +30,13 @@ export function picksOf(goal: Goal, stages: Stages, units: number): Pick[] {
   const picking = Math.max(0, daysBetween(firstPick.likely, lastPick.likely));
   const usual = goal.picking.window.likely;
   // Picking that heat or frost cuts short gives only its part.
-  const part = goal.picking.pattern === "once" || usual === 0 ? 1 : Math.min(1, (picking + every) / (usual + every));
+  const part =
+    goal.picking.pattern === "once" || usual === 0 ? 1 : Math.min(1, (picking + every) / (usual + every));
   const count = Number.isFinite(every) ? 1 + Math.floor(picking / every) : 1;
   const weights = Array.from({ length: count }, (_, i) => weight(count > 1 ? i / (count - 1) : 0));
   const sum = weights.reduce((a, b) => a + b, 0);
-  return weights.map((w, i) => ({ day: addDays(firstPick.likely, Number.isFinite(every) ? i * every : 0), g: (total * part * w) / sum }));
+  return weights.map((w, i) => ({
+    day: addDays(firstPick.likely, Number.isFinite(every) ? i * every : 0),
+    g: (total * part * w) / sum,
+  }));
 }

@@ -13,7 +13,10 @@ import { type Pick, picksOf } from "./picks";
 export function tableOf(goal: Goal, stages: Stages, units: number, to: Day): Pick[] {
   const picks = picksOf(goal, stages, units).filter((pick) => pick.day <= to);
   return picks.flatMap(({ day, g }) => {
-    const ready = goal.picking.pattern === "once" ? Math.min(daysBetween(day, stages.lastPick!.likely), daysBetween(day, to)) : 0;
+    const ready =
+      goal.picking.pattern === "once"
+        ? Math.min(daysBetween(day, stages.lastPick!.likely), daysBetween(day, to))
+        : 0;
     const weeks = 1 + Math.floor((ready + goal.keepsDays) / 7);
     return Array.from({ length: weeks }, (_, week) => ({ day: addDays(day, 7 * week), g: g / weeks }));
   });

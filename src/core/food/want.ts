@@ -6,11 +6,19 @@ export const FOOD_GROUPS = ["greens", "heads", "roots", "pods", "fruits", "herbs
 export type FoodGroup = (typeof FOOD_GROUPS)[number];
 
 const GROUP: Partial<Record<GoalKind, FoodGroup>> = {
-  leaf: "greens", "baby-leaf": "greens", tops: "greens", microgreen: "greens",
-  head: "heads", "baby-head": "heads",
-  root: "roots", bulb: "roots", tuber: "roots",
-  pod: "pods", cob: "pods",
-  fruit: "fruits", tree: "fruits",
+  leaf: "greens",
+  "baby-leaf": "greens",
+  tops: "greens",
+  microgreen: "greens",
+  head: "heads",
+  "baby-head": "heads",
+  root: "roots",
+  bulb: "roots",
+  tuber: "roots",
+  pod: "pods",
+  cob: "pods",
+  fruit: "fruits",
+  tree: "fruits",
   herb: "herbs",
 };
 
@@ -37,7 +45,14 @@ export const NO_WANTS: Wants = { groups: {}, must: [], never: [] };
 /** Meals a week. Common practice. */
 const MEALS: Record<HowOften, number> = { daily: 7, often: 3, sometimes: 1, never: 0 };
 /** One adult's helping, g: a fifth of the 400 g of fruit and vegetables a day of WHO/FAO, Technical Report Series 916 (2003); herbs from memory. */
-const HELPING_G: Record<FoodGroup, number> = { greens: 80, heads: 80, roots: 80, pods: 80, fruits: 80, herbs: 5 };
+const HELPING_G: Record<FoodGroup, number> = {
+  greens: 80,
+  heads: 80,
+  roots: 80,
+  pods: 80,
+  fruits: 80,
+  herbs: 5,
+};
 /** A child eats about half a helping. Memory. */
 const CHILD = 0.5;
 
@@ -45,9 +60,14 @@ const CHILD = 0.5;
 const howOften = (wants: Wants, group: FoodGroup): HowOften => wants.groups[group] ?? "sometimes";
 
 /** What a household would eat in a week, g of each kind of food. */
-export function weeklyWantG(wants: Wants, people: { adults: number; children: number }): Record<FoodGroup, number> {
+export function weeklyWantG(
+  wants: Wants,
+  people: { adults: number; children: number },
+): Record<FoodGroup, number> {
   const heads = people.adults + CHILD * people.children;
-  return Object.fromEntries(FOOD_GROUPS.map((g) => [g, MEALS[howOften(wants, g)] * HELPING_G[g] * heads])) as Record<FoodGroup, number>;
+  return Object.fromEntries(
+    FOOD_GROUPS.map((g) => [g, MEALS[howOften(wants, g)] * HELPING_G[g] * heads]),
+  ) as Record<FoodGroup, number>;
 }
 
 /** How a household takes to a harvest, the dearest first. `plain`: it is not food, or nobody said anything that matters. */

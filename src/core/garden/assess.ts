@@ -1,4 +1,15 @@
-import { type BagMake, type BagShape, bagMass, checkLabel, footprint, type LabelCheck, outlineArea, soilDepthCm, soilVolumeL, usualGapCm } from "../bag";
+import {
+  type BagMake,
+  type BagShape,
+  bagMass,
+  checkLabel,
+  footprint,
+  type LabelCheck,
+  outlineArea,
+  soilDepthCm,
+  soilVolumeL,
+  usualGapCm,
+} from "../bag";
 import { grownOn } from "../canopy";
 import { nextSowing, type Season } from "../calendar";
 import type { Crop, Goal, Method } from "../crop";
@@ -90,17 +101,33 @@ export interface Garden {
 const LIGHT_FROM = 0.3;
 
 /** Hours of sun that a planting gets on average while it grows to its first pick, under what stands taller in its bag. */
-function sunFor(draft: Draft, others: readonly Draft[], standings: ReadonlyMap<Draft, Standing>, sunHours: number): number {
+function sunFor(
+  draft: Draft,
+  others: readonly Draft[],
+  standings: ReadonlyMap<Draft, Standing>,
+  sunHours: number,
+): number {
   const { stages } = draft.season;
   const until = stages.firstPick?.likely ?? draft.stay.to;
-  const days = [...new Set(others.flatMap((o) => daysTogether(draft, o)))].filter((day) => day <= until && grownOn(stages, day) >= LIGHT_FROM);
-  const growing = daysTogether(draft, { stay: { from: draft.stay.from, to: until } }).filter((day) => grownOn(stages, day) >= LIGHT_FROM);
+  const days = [...new Set(others.flatMap((o) => daysTogether(draft, o)))].filter(
+    (day) => day <= until && grownOn(stages, day) >= LIGHT_FROM,
+  );
+  const growing = daysTogether(draft, { stay: { from: draft.stay.from, to: until } }).filter(
+    (day) => grownOn(stages, day) >= LIGHT_FROM,
+  );
   if (days.length === 0 || growing.length === 0) return sunHours;
-  const shaded = days.reduce((sum, day) => sum + sunHours - sunUnder(draft, others, day, sunHours, standings), 0);
+  const shaded = days.reduce(
+    (sum, day) => sum + sunHours - sunUnder(draft, others, day, sunHours, standings),
+    0,
+  );
   return sunHours - shaded / Math.max(days.length, growing.length);
 }
 
-function neighboursOf(draft: Draft, others: readonly Draft[], standings: ReadonlyMap<Draft, Standing>): Neighbour[] {
+function neighboursOf(
+  draft: Draft,
+  others: readonly Draft[],
+  standings: ReadonlyMap<Draft, Standing>,
+): Neighbour[] {
   const own = standings.get(draft)!.top;
   return others.map((other) => {
     const common = {
@@ -121,7 +148,14 @@ interface Bag {
   readonly soilL: number;
 }
 
-function viewPlanting(draft: Draft, drafts: readonly Draft[], standings: ReadonlyMap<Draft, Standing>, { shape, gapCm, soilL }: Bag, setting: Setting, schools: SchoolsInForce): PlantingView {
+function viewPlanting(
+  draft: Draft,
+  drafts: readonly Draft[],
+  standings: ReadonlyMap<Draft, Standing>,
+  { shape, gapCm, soilL }: Bag,
+  setting: Setting,
+  schools: SchoolsInForce,
+): PlantingView {
   const { planting, crop, goal, method, season } = draft;
   const sunHours = sunWhile(season, setting);
   const others = drafts.filter((d) => d !== draft && overlaps(d, draft));
@@ -136,13 +170,28 @@ function viewPlanting(draft: Draft, drafts: readonly Draft[], standings: Readonl
     plants: planting.plants ?? undefined,
     sunHours: planting.surface === "side" ? sunHours : sunFor(draft, others, standings, sunHours),
     season,
-    nextSowing: season.grade === "right" ? undefined : nextSowing(crop, goal, method, planting.sowOn, setting.climate),
+    nextSowing:
+      season.grade === "right" ? undefined : nextSowing(crop, goal, method, planting.sowOn, setting.climate),
     schools,
     claimedL: claimedFrom(draft, others, soilL),
     claimedHoles: sameSide.reduce((sum, d) => sum + (d.planting.plants ?? 0), 0),
     areaCm2: patch?.areaCm2,
   });
-  return { planting, crop, goal, method, season, stay: draft.stay, methodWhy: draft.why, fit: verdict, neighbours: neighboursOf(draft, others, standings), top, sides, patch, ground };
+  return {
+    planting,
+    crop,
+    goal,
+    method,
+    season,
+    stay: draft.stay,
+    methodWhy: draft.why,
+    fit: verdict,
+    neighbours: neighboursOf(draft, others, standings),
+    top,
+    sides,
+    patch,
+    ground,
+  };
 }
 
 /** One row: its bag's soil and mass, and every planting judged with what stands beside it. */
@@ -157,19 +206,30 @@ export function assessRow(row: Row, bag: BagThing, setting: Setting): RowView | 
   const mass = bagMass(shape, setting.mix, gapCm);
   const ground = footprint(shape);
   return {
-    row, bag, shape, gapCm, schools, soilL, ...mass,
+    row,
+    bag,
+    shape,
+    gapCm,
+    schools,
+    soilL,
+    ...mass,
     make: setting.findMake(bag.kindId),
     depthCm: soilDepthCm(shape, gapCm),
     load: ground && loadOnSpot(mass.wetKg, outlineArea(ground) / 10_000, setting.limitKgM2),
     hook: ground ? undefined : loadOnHook(mass.wetKg, setting.hooks?.limitKg),
     label: checkLabel(shape),
-    plantings: drafts.map((d) => viewPlanting(d, drafts, standings, { shape, gapCm, soilL }, setting, schools)),
+    plantings: drafts.map((d) =>
+      viewPlanting(d, drafts, standings, { shape, gapCm, soilL }, setting, schools),
+    ),
     clashes: clashesOf(drafts, standings, shape, soilL, setting.sunHours),
   };
 }
 
 /** Rows judged before: edits leave untouched rows the same object, so a change costs one row and not the garden. */
-const judged = new WeakMap<Row, { readonly bag: BagThing; readonly setting: Setting; readonly view: RowView | undefined }>();
+const judged = new WeakMap<
+  Row,
+  { readonly bag: BagThing; readonly setting: Setting; readonly view: RowView | undefined }
+>();
 
 function assessOnce(row: Row, bag: BagThing, setting: Setting): RowView | undefined {
   const known = judged.get(row);
@@ -190,25 +250,38 @@ export function assessGarden(plan: Plan, setting: Setting): Garden {
   const hanging = rows.filter((r) => r.hook).length;
   const meals = rows
     .flatMap((r) => r.plantings)
-    .flatMap((p) => (p.season.stages.firstPick && p.fit.grade !== "wrong" ? [{ day: p.season.stages.firstPick.likely, goalId: p.goal.id, plantingId: p.planting.id }] : []))
+    .flatMap((p) =>
+      p.season.stages.firstPick && p.fit.grade !== "wrong"
+        ? [{ day: p.season.stages.firstPick.likely, goalId: p.goal.id, plantingId: p.planting.id }]
+        : [],
+    )
     .sort((a, b) => a.day.localeCompare(b.day));
   return {
     rows,
     soilL: rows.reduce((sum, r) => sum + r.soilL, 0),
-    load: loadOn(rows.reduce((sum, r) => sum + r.wetKg, 0), setting.floorM2, setting.limitKgM2),
+    load: loadOn(
+      rows.reduce((sum, r) => sum + r.wetKg, 0),
+      setting.floorM2,
+      setting.limitKgM2,
+    ),
     hanging: { bags: hanging, unhooked: Math.max(0, hanging - (setting.hooks?.count ?? hanging)) },
     meals,
   };
 }
 
 /** Whether a bag is over the limit of what bears it: its spot of floor, or its hook. */
-export const isTooHeavy = ({ load, hook }: RowView): boolean => load?.grade === "over" || hook?.grade === "over";
+export const isTooHeavy = ({ load, hook }: RowView): boolean =>
+  load?.grade === "over" || hook?.grade === "over";
 
 /** The plantings of a row that stand in its bag on a day. */
-export const standingOn = (view: RowView, day: Day): PlantingView[] => view.plantings.filter((p) => p.stay.from <= day && day <= p.stay.to);
+export const standingOn = (view: RowView, day: Day): PlantingView[] =>
+  view.plantings.filter((p) => p.stay.from <= day && day <= p.stay.to);
 
 /** The next first pick from `today` on; the very first one when all are past, and none without any. */
-export function nextMeal(garden: Garden, today: Day): { day: Day; goalId: string; first: boolean } | undefined {
+export function nextMeal(
+  garden: Garden,
+  today: Day,
+): { day: Day; goalId: string; first: boolean } | undefined {
   const meal = garden.meals.find((m) => m.day >= today) ?? garden.meals[0];
   return meal && { ...meal, first: meal === garden.meals[0] };
 }

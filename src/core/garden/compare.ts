@@ -7,7 +7,8 @@ export interface PlanChange {
   readonly changed: readonly { readonly before: Planting; readonly after: Planting }[];
 }
 
-const all = (plan: Plan) => new Map(plan.rows.flatMap((row) => row.plantings.map((p) => [p.id, { p, rowId: row.id }] as const)));
+const all = (plan: Plan) =>
+  new Map(plan.rows.flatMap((row) => row.plantings.map((p) => [p.id, { p, rowId: row.id }] as const)));
 
 /** What was added, taken out and changed from one state of a plan to another; a planting in another bag is changed too. */
 export function comparePlans(before: Plan, after: Plan): PlanChange {

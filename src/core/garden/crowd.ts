@@ -16,7 +16,10 @@ export function soilOn(draft: Draft, day: Day, mark: "good" | "least"): number {
 
 /** Distance that plants of two plantings want at least on a day: half of what each keeps from its own kind, as far as they are grown. */
 export function apartOn(a: Draft, b: Draft, day: Day): number {
-  const half = ({ goal, season }: Draft) => (goal.stand.type === "plants" ? (goal.stand.spacingCm.least * Math.sqrt(grownOn(season.stages, day))) / 2 : 0);
+  const half = ({ goal, season }: Draft) =>
+    goal.stand.type === "plants"
+      ? (goal.stand.spacingCm.least * Math.sqrt(grownOn(season.stages, day))) / 2
+      : 0;
   return half(a) + half(b);
 }
 
@@ -26,13 +29,16 @@ export function daysTogether(a: { stay: Draft["stay"] }, b: { stay: Draft["stay"
   const to = a.stay.to < b.stay.to ? a.stay.to : b.stay.to;
   const length = daysBetween(from, to);
   if (length < 0) return [];
-  const days = Array.from({ length: Math.floor(length / STEP_DAYS) + 1 }, (_, i) => addDays(from, STEP_DAYS * i));
+  const days = Array.from({ length: Math.floor(length / STEP_DAYS) + 1 }, (_, i) =>
+    addDays(from, STEP_DAYS * i),
+  );
   return days.at(-1) === to ? days : [...days, to];
 }
 
 /** What plantings take of a bag on a day when all share its soil alike: their good amount while it lasts, down to the least that each needs. */
 function takenOn(taking: readonly Draft[], all: readonly Draft[], day: Day, soilL: number): number {
-  const sum = (drafts: readonly Draft[], mark: "good" | "least") => drafts.reduce((total, d) => total + soilOn(d, day, mark), 0);
+  const sum = (drafts: readonly Draft[], mark: "good" | "least") =>
+    drafts.reduce((total, d) => total + soilOn(d, day, mark), 0);
   const [good, least] = [sum(all, "good"), sum(all, "least")];
   const share = good <= soilL ? 1 : good > least ? Math.max(0, (soilL - least) / (good - least)) : 0;
   const own = sum(taking, "least");

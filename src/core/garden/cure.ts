@@ -33,10 +33,17 @@ function tries({ planting, goal, season }: RowView["plantings"][number], clash: 
   const firstPick = season.stages.firstPick?.likely;
   // A clash is seen on the days that are looked at: it may have begun on one of the few before.
   const lastDays = Array.from({ length: STEP_DAYS + 1 }, (_, i) => addDays(clash.from, -1 - i));
-  const out = lastDays.filter((day) => firstPick !== undefined && day >= firstPick).map((day): Cure => ({ code: "out-by", ...common, day }));
+  const out = lastDays
+    .filter((day) => firstPick !== undefined && day >= firstPick)
+    .map((day): Cure => ({ code: "out-by", ...common, day }));
   const plants = planting.plants ?? 0;
-  const fewer = Array.from({ length: Math.floor(plants * LEAST_SHARE) }, (_, i): Cure => ({ code: "fewer", ...common, plants: plants - 1 - i }));
-  const ring: Cure[] = planting.surface === "top" && goal.stand.type === "plants" ? [{ code: "ring", ...common }] : [];
+  const fewer = Array.from({ length: Math.floor(plants * LEAST_SHARE) }, (_, i): Cure => ({
+    code: "fewer",
+    ...common,
+    plants: plants - 1 - i,
+  }));
+  const ring: Cure[] =
+    planting.surface === "top" && goal.stand.type === "plants" ? [{ code: "ring", ...common }] : [];
   return [...out, ...ring, ...fewer];
 }
 
@@ -45,10 +52,18 @@ export function curesFor(view: RowView, clash: Clash, setting: Setting): Cure[] 
   const helps = (cure: Cure) => {
     const { rows } = changePlanting({ bags: [], rows: [view.row] }, cure.plantingId, changeOf(cure));
     const after = assessRow(rows[0]!, view.bag, setting);
-    return after !== undefined && after.clashes.length < view.clashes.length && !after.clashes.some((c) => c.code === clash.code && c.plantingId === clash.plantingId && c.otherId === clash.otherId);
+    return (
+      after !== undefined &&
+      after.clashes.length < view.clashes.length &&
+      !after.clashes.some(
+        (c) => c.code === clash.code && c.plantingId === clash.plantingId && c.otherId === clash.otherId,
+      )
+    );
   };
   const found: Cure[] = [];
-  for (const p of view.plantings.filter(({ planting }) => planting.id === clash.plantingId || planting.id === clash.otherId)) {
+  for (const p of view.plantings.filter(
+    ({ planting }) => planting.id === clash.plantingId || planting.id === clash.otherId,
+  )) {
     for (const cure of tries(p, clash)) {
       const known = found.some((f) => f.code === cure.code && f.plantingId === cure.plantingId);
       if (!known && helps(cure)) found.push(cure);

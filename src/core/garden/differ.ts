@@ -27,6 +27,8 @@ export function differences(plan: Plan, before: Setting, after: Setting): Differ
   const now = new Map(seen(after).map((x) => [x.plantingId, x.state]));
   return seen(before).flatMap(({ state, ...planting }) => {
     const then = now.get(planting.plantingId);
-    return then && JSON.stringify(then) !== JSON.stringify(state) ? [{ ...planting, before: state, after: then }] : [];
+    return then && JSON.stringify(then) !== JSON.stringify(state)
+      ? [{ ...planting, before: state, after: then }]
+      : [];
   });
 }

@@ -44,7 +44,16 @@ export function draftOf(planting: Planting, setting: Setting, schools: SchoolsIn
   const choice = ranked.find((c) => c.method.method === planting.method);
   const method = choice?.method ?? methodsFor(goal, where)[0] ?? goal.methods[0]!;
   const season = judgeSeason(crop, goal, method, planting.sowOn, setting.climate);
-  return { planting, crop, goal, method, why: choice?.why ?? method.why, season, stay: stayOf(season, planting.outBy) };
+  return {
+    planting,
+    crop,
+    goal,
+    method,
+    why: choice?.why ?? method.why,
+    season,
+    stay: stayOf(season, planting.outBy),
+  };
 }
 
-export const overlaps = (a: { readonly stay: Stay }, b: { readonly stay: Stay }) => a.stay.from < b.stay.to && b.stay.from < a.stay.to;
+export const overlaps = (a: { readonly stay: Stay }, b: { readonly stay: Stay }) =>
+  a.stay.from < b.stay.to && b.stay.from < a.stay.to;

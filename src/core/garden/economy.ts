@@ -14,7 +14,12 @@ const REFRESH = 0.2;
 
 /** The bill of one planting's sowing, by the programme's own germination where it knows one. */
 const billOf = ({ crop, goal, method, season, planting, fit }: PlantingView, setting: Setting) =>
-  sowingBill({ crop, goal, method, stages: season.stages }, { plants: planting.plants ?? undefined, areaCm2: fit.sown?.areaCm2 ?? 0 }, CONFIDENCE, setting.germination?.[crop.id]?.share);
+  sowingBill(
+    { crop, goal, method, stages: season.stages },
+    { plants: planting.plants ?? undefined, areaCm2: fit.sown?.areaCm2 ?? 0 },
+    CONFIDENCE,
+    setting.germination?.[crop.id]?.share,
+  );
 
 /** Litres of new mix that a bag takes: all of it for a new one, a part for one that has a season behind it, none for one in use. */
 export function mixFor(bag: BagThing, soilL: number, today: Day): number {
@@ -27,10 +32,14 @@ export function wantedFor(garden: Garden, setting: Setting, today: Day): Wanted[
   return garden.rows.flatMap((row): Wanted[] => [
     ...(row.bag.atHand ? [] : [{ item: `bag/${row.bag.kindId}`, amount: 1 }]),
     { item: `mix/${setting.mix.id}`, amount: mixFor(row.bag, row.soilL, today) },
-    ...row.plantings.filter((p) => p.planting.sowOn >= today).map((p): Wanted => {
-      const bill = billOf(p, setting);
-      return bill.pieces === undefined ? { item: `packet/${p.crop.id}`, amount: bill.seedG ?? 0 } : { item: `piece/${p.crop.id}`, amount: bill.pieces };
-    }),
+    ...row.plantings
+      .filter((p) => p.planting.sowOn >= today)
+      .map((p): Wanted => {
+        const bill = billOf(p, setting);
+        return bill.pieces === undefined
+          ? { item: `packet/${p.crop.id}`, amount: bill.seedG ?? 0 }
+          : { item: `piece/${p.crop.id}`, amount: bill.pieces };
+      }),
   ]);
 }
 
@@ -61,7 +70,11 @@ export interface Economy {
 /** Food on the table by week from `today` on, and what the picks are worth; and what it is worth against what the plan still costs. */
 export function economyOf(garden: Garden, setting: Setting, today: Day, weeks = 52): Economy {
   const prices = setting.prices ?? {};
-  const table = Array.from({ length: weeks }, (_, i) => ({ from: addDays(today, 7 * i), g: {} as Partial<Record<FoodGroup, number>>, minor: 0 }));
+  const table = Array.from({ length: weeks }, (_, i) => ({
+    from: addDays(today, 7 * i),
+    g: {} as Partial<Record<FoodGroup, number>>,
+    minor: 0,
+  }));
   const weekOf = (day: Day) => table[Math.floor(daysBetween(today, day) / 7)];
   let totalG = 0;
   for (const p of garden.rows.flatMap((r) => r.plantings)) {
@@ -82,12 +95,18 @@ export function economyOf(garden: Garden, setting: Setting, today: Day, weeks = 
   const shopping = shoppingOf(wantedFor(garden, setting, today), prices);
   let sum = 0;
   const paid = table.find((week) => (sum += week.minor) >= shopping.minor && sum > 0);
-  const bagsASeasonMinor = garden.rows.reduce((all, { bag, make }) => all + (prices[`bag/${bag.kindId}`]?.minor ?? 0) / (make?.lifeSeasons.likely ?? 1), 0);
+  const bagsASeasonMinor = garden.rows.reduce(
+    (all, { bag, make }) => all + (prices[`bag/${bag.kindId}`]?.minor ?? 0) / (make?.lifeSeasons.likely ?? 1),
+    0,
+  );
   return {
     weeks: table,
     shopping,
     totalG,
-    soonG: table.slice(0, SOON_WEEKS).flatMap((week) => Object.values(week.g)).reduce((all, g) => all + g, 0),
+    soonG: table
+      .slice(0, SOON_WEEKS)
+      .flatMap((week) => Object.values(week.g))
+      .reduce((all, g) => all + g, 0),
     worthMinor: table.reduce((all, week) => all + week.minor, 0),
     paidBack: paid?.from,
     bagsASeasonMinor,

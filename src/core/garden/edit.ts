@@ -5,7 +5,9 @@ import type { BagThing, Plan, Planting, Row } from "./plan";
 export function putPlanting(plan: Plan, bagId: string, planting: Planting, rowId: string): Plan {
   const has = plan.rows.some((row) => row.bagId === bagId);
   const rows: Row[] = has
-    ? plan.rows.map((row) => (row.bagId === bagId ? { ...row, plantings: [...row.plantings, planting] } : row))
+    ? plan.rows.map((row) =>
+        row.bagId === bagId ? { ...row, plantings: [...row.plantings, planting] } : row,
+      )
     : [...plan.rows, { id: rowId, bagId, gapCm: null, plantings: [planting] }];
   return { ...plan, rows };
 }
@@ -20,13 +22,19 @@ export const addBag = (plan: Plan, bag: BagThing, rowId: string): Plan => ({
 export const changePlanting = (plan: Plan, id: string, change: Partial<Omit<Planting, "id">>): Plan => ({
   ...plan,
   rows: plan.rows.map((row) =>
-    row.plantings.some((p) => p.id === id) ? { ...row, plantings: row.plantings.map((p) => (p.id === id ? { ...p, ...change } : p)) } : row,
+    row.plantings.some((p) => p.id === id)
+      ? { ...row, plantings: row.plantings.map((p) => (p.id === id ? { ...p, ...change } : p)) }
+      : row,
   ),
 });
 
 export const removePlanting = (plan: Plan, id: string): Plan => ({
   ...plan,
-  rows: plan.rows.map((row) => (row.plantings.some((p) => p.id === id) ? { ...row, plantings: row.plantings.filter((p) => p.id !== id) } : row)),
+  rows: plan.rows.map((row) =>
+    row.plantings.some((p) => p.id === id)
+      ? { ...row, plantings: row.plantings.filter((p) => p.id !== id) }
+      : row,
+  ),
 });
 
 /** A plan with some of a row changed. */
@@ -44,7 +52,13 @@ export const nudgeBag = (plan: Plan, id: string, by: readonly [xCm: number, yCm:
   bags: plan.bags.map((bag) => {
     if (bag.id !== id || !bag.spot) return bag;
     const { xCm, yCm, turned } = bag.spot;
-    return { ...bag, spot: by === "turn" ? { xCm, yCm, turned: !turned } : { xCm: toMm(xCm + by[0]), yCm: toMm(yCm + by[1]), turned } };
+    return {
+      ...bag,
+      spot:
+        by === "turn"
+          ? { xCm, yCm, turned: !turned }
+          : { xCm: toMm(xCm + by[0]), yCm: toMm(yCm + by[1]), turned },
+    };
   }),
 });
 
@@ -63,22 +77,41 @@ export function removeRow(plan: Plan, id: string): Plan {
   };
 }
 
-const plantingIn = (plan: Plan, id: string): Planting | undefined => plan.rows.flatMap((row) => row.plantings).find((p) => p.id === id);
+const plantingIn = (plan: Plan, id: string): Planting | undefined =>
+  plan.rows.flatMap((row) => row.plantings).find((p) => p.id === id);
 
 /** A plan with a planting sown some days later, or earlier below 0; the day that it is to be out by moves with it. */
 export function movePlanting(plan: Plan, id: string, days: number): Plan {
   const planting = plantingIn(plan, id);
   if (!planting) return plan;
-  return changePlanting(plan, id, { sowOn: addDays(planting.sowOn, days), ...(planting.outBy === undefined ? {} : { outBy: addDays(planting.outBy, days) }) });
+  return changePlanting(plan, id, {
+    sowOn: addDays(planting.sowOn, days),
+    ...(planting.outBy === undefined ? {} : { outBy: addDays(planting.outBy, days) }),
+  });
 }
 
 /** A plan with a planting sown again in its row, every so many days, for a steady supply. */
-export function sowAgain(plan: Plan, id: string, everyDays: number, times: number, newId: () => string): Plan {
+export function sowAgain(
+  plan: Plan,
+  id: string,
+  everyDays: number,
+  times: number,
+  newId: () => string,
+): Plan {
   const planting = plantingIn(plan, id);
   if (!planting) return plan;
   const { outBy: _, ...base } = planting;
-  const again = Array.from({ length: times }, (_x, i): Planting => ({ ...base, id: newId(), sowOn: addDays(planting.sowOn, everyDays * (i + 1)) }));
-  return { ...plan, rows: plan.rows.map((row) => (row.plantings.includes(planting) ? { ...row, plantings: [...row.plantings, ...again] } : row)) };
+  const again = Array.from({ length: times }, (_x, i): Planting => ({
+    ...base,
+    id: newId(),
+    sowOn: addDays(planting.sowOn, everyDays * (i + 1)),
+  }));
+  return {
+    ...plan,
+    rows: plan.rows.map((row) =>
+      row.plantings.includes(planting) ? { ...row, plantings: [...row.plantings, ...again] } : row,
+    ),
+  };
 }
 
 /** A plan with a row once more: a new bag of the same kind, still to buy, with the same plantings. */
@@ -89,7 +122,13 @@ export function copyRow(plan: Plan, id: string, newId: () => string): Plan {
   const { spot: _, ...unplaced } = bag;
   const copy: BagThing = { ...unplaced, id: newId(), atHand: false, firstSeason: null };
   const { pinned: _pinned, ...rest } = row;
-  return { bags: [...plan.bags, copy], rows: [...plan.rows, { ...rest, id: newId(), bagId: copy.id, plantings: row.plantings.map((p) => ({ ...p, id: newId() })) }] };
+  return {
+    bags: [...plan.bags, copy],
+    rows: [
+      ...plan.rows,
+      { ...rest, id: newId(), bagId: copy.id, plantings: row.plantings.map((p) => ({ ...p, id: newId() })) },
+    ],
+  };
 }
 
 /** A plan in which two rows have each other's bags. */
@@ -97,7 +136,10 @@ export function swapBags(plan: Plan, a: string, b: string): Plan {
   const [first, second] = [plan.rows.find((r) => r.id === a), plan.rows.find((r) => r.id === b)];
   if (!first || !second) return plan;
   const bagOf = (id: string) => (id === a ? second.bagId : first.bagId);
-  return { ...plan, rows: plan.rows.map((row) => (row.id === a || row.id === b ? { ...row, bagId: bagOf(row.id) } : row)) };
+  return {
+    ...plan,
+    rows: plan.rows.map((row) => (row.id === a || row.id === b ? { ...row, bagId: bagOf(row.id) } : row)),
+  };
 }
 
 /** A plan with a planting taken from its row into another. */
@@ -105,5 +147,10 @@ export function rehouse(plan: Plan, id: string, rowId: string): Plan {
   const planting = plantingIn(plan, id);
   if (!planting || !plan.rows.some((row) => row.id === rowId)) return plan;
   const without = removePlanting(plan, id);
-  return { ...without, rows: without.rows.map((row) => (row.id === rowId ? { ...row, plantings: [...row.plantings, planting] } : row)) };
+  return {
+    ...without,
+    rows: without.rows.map((row) =>
+      row.id === rowId ? { ...row, plantings: [...row.plantings, planting] } : row,
+    ),
+  };
 }

@@ -1,6 +1,23 @@
 import { describe, expect, it } from "vitest";
 import { CROP_GOALS, findGoal, findMix } from "@/library";
-import { addBag, assessGarden, changeBag, changePlanting, changeRow, matchAll, nextMeal, openCell, Plan, plantingOf, putPlanting, removePlanting, removeRow, shareOf, spanOf, suggestGoal } from ".";
+import {
+  addBag,
+  assessGarden,
+  changeBag,
+  changePlanting,
+  changeRow,
+  matchAll,
+  nextMeal,
+  openCell,
+  Plan,
+  plantingOf,
+  putPlanting,
+  removePlanting,
+  removeRow,
+  shareOf,
+  spanOf,
+  suggestGoal,
+} from ".";
 import { GRADES } from "../fit";
 import { id, planOf, planting, settingWith } from "@/testing/garden";
 
@@ -26,7 +43,9 @@ describe("slow heads in the middle, four climbers round the edge", () => {
   });
 
   it("do not count a planting that is over before the next comes in", () => {
-    const [a, kale] = row(planOf("tub-80-l", heads, planting(12, "kale/leaf", "2026-06-20", { plants: 2 }))).plantings;
+    const [a, kale] = row(
+      planOf("tub-80-l", heads, planting(12, "kale/leaf", "2026-06-20", { plants: 2 })),
+    ).plantings;
     expect(a!.neighbours).toEqual([]);
     expect(kale!.neighbours).toEqual([]);
   });
@@ -77,12 +96,22 @@ it("suggests for an empty bag what fits it best, and plants it so that it does",
     }
   }
   const tomato = findGoal("tomato/bush")!;
-  expect(plantingOf(tomato, row(planOf("round-30-gal")), "2026-03-01", setting)).toEqual({ goalId: "tomato/bush", surface: "top", method: "cells", plants: 1, sowOn: "2026-03-01" });
+  expect(plantingOf(tomato, row(planOf("round-30-gal")), "2026-03-01", setting)).toEqual({
+    goalId: "tomato/bush",
+    surface: "top",
+    method: "cells",
+    plants: 1,
+    sowOn: "2026-03-01",
+  });
 });
 
 it("judges only the row that changed anew", () => {
   const two: Plan = { ...planOf("round-10-gal", planting(10, "tomato/bush", "2026-03-01")) };
-  const plan = addBag(two, { id: id(20), kindId: "bottle", shape: null, atHand: true, firstSeason: null }, id(21));
+  const plan = addBag(
+    two,
+    { id: id(20), kindId: "bottle", shape: null, atHand: true, firstSeason: null },
+    id(21),
+  );
   const before = assessGarden(plan, setting);
   const after = assessGarden(changePlanting(plan, id(10), { plants: 2 }), setting);
   expect(after.rows[1]).toBe(before.rows[1]);
@@ -103,7 +132,14 @@ it("edits without touching what it was given, and takes out again what it put in
 });
 
 it("finds the first meal, and the next one once that is past", () => {
-  const garden = assessGarden(planOf("tub-80-l", planting(10, "radish/root", "2026-04-01", { plants: 9 }), planting(11, "bush-bean/pod", "2026-05-10", { plants: 4 })), setting);
+  const garden = assessGarden(
+    planOf(
+      "tub-80-l",
+      planting(10, "radish/root", "2026-04-01", { plants: 9 }),
+      planting(11, "bush-bean/pod", "2026-05-10", { plants: 4 }),
+    ),
+    setting,
+  );
   expect(nextMeal(garden, "2026-04-02")).toMatchObject({ goalId: "radish/root", first: true });
   expect(nextMeal(garden, "2026-05-18")).toMatchObject({ goalId: "bush-bean/pod", first: false });
   const span = spanOf(garden, "2026-05-18");
@@ -113,7 +149,13 @@ it("finds the first meal, and the next one once that is past", () => {
 });
 
 it("matches every goal against every bag, and leaves out bags without a surface for it", () => {
-  const bags = ["round-10-gal", "tower-75", "pocket-12"].map((kindId, n) => ({ id: id(n), kindId, shape: null, atHand: true, firstSeason: null }));
+  const bags = ["round-10-gal", "tower-75", "pocket-12"].map((kindId, n) => ({
+    id: id(n),
+    kindId,
+    shape: null,
+    atHand: true,
+    firstSeason: null,
+  }));
   const goals = [findGoal("kale/leaf")!, findGoal("tomato/bush")!];
   const [kale, tomato] = matchAll(goals, bags, "2026-02-10", setting);
   expect(kale!.cells.map((c) => c.where)).toEqual(["top", "side", "side"]);
@@ -125,15 +167,28 @@ it("refuses plans that contradict themselves", () => {
   const plan = planOf("bottle", planting(10, "pak-choi/leaf", "2026-05-20"));
   const complaint = (broken: unknown) => Plan.safeParse(broken).error?.issues[0]?.message;
   expect(complaint(plan)).toBeUndefined();
-  expect(complaint({ ...plan, rows: [...plan.rows, { ...plan.rows[0]!, id: id(9), plantings: [] }] })).toBe("bag-twice");
+  expect(complaint({ ...plan, rows: [...plan.rows, { ...plan.rows[0]!, id: id(9), plantings: [] }] })).toBe(
+    "bag-twice",
+  );
   expect(complaint({ ...plan, bags: [] })).toBe("bag-unknown");
   expect(complaint(changePlanting(plan, id(10), { sowOn: "2026-02-30" }))).toBe("not-a-date");
   expect(complaint(changePlanting(plan, id(10), { plants: -1 }))).toBeDefined();
 });
 
 describe("the match and the plan agree", () => {
-  const bags = ["bottle", "jug-6-l", "round-5-gal", "round-20-gal", "tub-80-l", "flat-1-cu-ft", "pocket-12", "tower-50"].map((kindId, n) => ({ id: id(n), kindId, shape: null, atHand: true, firstSeason: null }));
-  const cases = ["2026-01-20", "2026-05-18", "2026-09-10"].flatMap((day) => matchAll(CROP_GOALS, bags, day, setting).map((line) => ({ day, line })));
+  const bags = [
+    "bottle",
+    "jug-6-l",
+    "round-5-gal",
+    "round-20-gal",
+    "tub-80-l",
+    "flat-1-cu-ft",
+    "pocket-12",
+    "tower-50",
+  ].map((kindId, n) => ({ id: id(n), kindId, shape: null, atHand: true, firstSeason: null }));
+  const cases = ["2026-01-20", "2026-05-18", "2026-09-10"].flatMap((day) =>
+    matchAll(CROP_GOALS, bags, day, setting).map((line) => ({ day, line })),
+  );
 
   it("on grade, plants and dates of every cell that is put into a plan", () => {
     // Every goal once, on one of the days: all of them on all days take half a minute and find no more.
@@ -141,20 +196,38 @@ describe("the match and the plan agree", () => {
       // A wrong season is wrong on both sides, and slow to look past.
       for (const cell of line.cells.filter((c) => c.season.grade !== "wrong")) {
         const bag = bags.find((b) => b.id === cell.bagId)!;
-        const own = planting(90, line.goal.id, day, { surface: cell.where, method: cell.choice.method.method, plants: cell.fit.plants ?? null });
-        const view = assessGarden(putPlanting({ bags: [bag], rows: [] }, bag.id, own, id(91)), setting).rows[0]!.plantings[0]!;
-        expect([view.fit.grade, view.fit.limit.code, view.season.stages.firstPick], `${line.goal.id} in ${bag.kindId} on ${day}`).toEqual([cell.fit.grade, cell.fit.limit.code, cell.season.stages.firstPick]);
-        expect(view.top.length + view.sides.length).toBe(cell.fit.grade === "wrong" ? view.top.length + view.sides.length : (cell.fit.plants ?? 0));
+        const own = planting(90, line.goal.id, day, {
+          surface: cell.where,
+          method: cell.choice.method.method,
+          plants: cell.fit.plants ?? null,
+        });
+        const view = assessGarden(putPlanting({ bags: [bag], rows: [] }, bag.id, own, id(91)), setting)
+          .rows[0]!.plantings[0]!;
+        expect(
+          [view.fit.grade, view.fit.limit.code, view.season.stages.firstPick],
+          `${line.goal.id} in ${bag.kindId} on ${day}`,
+        ).toEqual([cell.fit.grade, cell.fit.limit.code, cell.season.stages.firstPick]);
+        expect(view.top.length + view.sides.length).toBe(
+          cell.fit.grade === "wrong" ? view.top.length + view.sides.length : (cell.fit.plants ?? 0),
+        );
       }
     }
   });
 
   it("on the next right day that an opened cell offers", () => {
-    const wrong = cases.filter(({ line }) => line.season.grade === "wrong" && line.cells.length > 0).slice(0, 25);
+    const wrong = cases
+      .filter(({ line }) => line.season.grade === "wrong" && line.cells.length > 0)
+      .slice(0, 25);
     expect(wrong.length).toBeGreaterThan(10);
     for (const { day, line } of wrong) {
       const cell = line.cells[0]!;
-      const fix = openCell(line, cell, bags.find((b) => b.id === cell.bagId)!, day, setting).fixes.find((f) => f.code === "sow-on");
+      const fix = openCell(
+        line,
+        cell,
+        bags.find((b) => b.id === cell.bagId)!,
+        day,
+        setting,
+      ).fixes.find((f) => f.code === "sow-on");
       if (fix?.code !== "sow-on") continue;
       const then = matchAll([{ crop: line.crop, goal: line.goal }], bags, fix.day, setting)[0]!;
       expect(then.season.grade, `${line.goal.id} from ${day} to ${fix.day}`).toBe("right");
@@ -165,12 +238,26 @@ describe("the match and the plan agree", () => {
   it("never offers more where there is less sun, and never the top's plants on soil that the sides need", () => {
     const dim = matchAll(CROP_GOALS, bags, "2026-03-10", { ...setting, sunHours: 2 });
     const bright = matchAll(CROP_GOALS, bags, "2026-03-10", setting);
-    dim.forEach((line, i) => line.cells.forEach((cell, k) => {
-      expect(GRADES.indexOf(cell.fit.grade)).toBeGreaterThanOrEqual(GRADES.indexOf(bright[i]!.cells[k]!.fit.grade));
-      if (cell.top && line.goal.stand.type === "plants") {
-        const soil = assessGarden(putPlanting({ bags: [bags.find((b) => b.id === cell.bagId)!], rows: [] }, cell.bagId, planting(90, line.goal.id, "2026-03-10", { surface: "side", plants: 1 }), id(91)), setting).rows[0]!.soilL;
-        expect((cell.fit.plants! + cell.top.plants!) * line.goal.stand.soilL.least).toBeLessThanOrEqual(soil * (1 + 1e-9));
-      }
-    }));
+    dim.forEach((line, i) =>
+      line.cells.forEach((cell, k) => {
+        expect(GRADES.indexOf(cell.fit.grade)).toBeGreaterThanOrEqual(
+          GRADES.indexOf(bright[i]!.cells[k]!.fit.grade),
+        );
+        if (cell.top && line.goal.stand.type === "plants") {
+          const soil = assessGarden(
+            putPlanting(
+              { bags: [bags.find((b) => b.id === cell.bagId)!], rows: [] },
+              cell.bagId,
+              planting(90, line.goal.id, "2026-03-10", { surface: "side", plants: 1 }),
+              id(91),
+            ),
+            setting,
+          ).rows[0]!.soilL;
+          expect((cell.fit.plants! + cell.top.plants!) * line.goal.stand.soilL.least).toBeLessThanOrEqual(
+            soil * (1 + 1e-9),
+          );
+        }
+      }),
+    );
   });
 });

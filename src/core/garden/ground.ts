@@ -8,13 +8,27 @@ import type { Setting } from "./setting";
 
 /** Height over the floor of a bag and what stands in it on a day, cm. */
 function heightOf({ shape, plantings }: RowView, day: Day): number {
-  const plants = plantings.filter((p) => p.stay.from <= day && day <= p.stay.to && p.planting.surface !== "side").map((p) => canopyOn(p.goal, p.season.stages, day).heightCm);
+  const plants = plantings
+    .filter((p) => p.stay.from <= day && day <= p.stay.to && p.planting.surface !== "side")
+    .map((p) => canopyOn(p.goal, p.season.stages, day).heightCm);
   return innerHeightCm(shape) * (shape.kind === "tiers" ? shape.tiers : 1) + Math.max(0, ...plants);
 }
 
 /** The bags that stand on spots of the floor, as tall as they are on a day; those without a spot, and those that hang, are missing. */
 const placedOn = (garden: Garden, day: Day): Placed[] =>
-  garden.rows.flatMap((row) => (row.bag.spot && row.load ? [{ id: row.bag.id, shape: row.shape, spot: row.bag.spot, wetKg: row.wetKg, heightCm: heightOf(row, day) }] : []));
+  garden.rows.flatMap((row) =>
+    row.bag.spot && row.load
+      ? [
+          {
+            id: row.bag.id,
+            shape: row.shape,
+            spot: row.bag.spot,
+            wetKg: row.wetKg,
+            heightCm: heightOf(row, day),
+          },
+        ]
+      : [],
+  );
 
 export interface Ground {
   readonly placed: readonly Placed[];
@@ -31,14 +45,22 @@ export function groundOf(garden: Garden, setting: Setting, day: Day): Ground | u
   return {
     placed,
     faults: faultsOf(floor, placed, limitKgM2),
-    sun: sky && faces !== undefined ? sunByBag(placed, sky, climate.latitude, day, faces) : new Map<string, number>(),
+    sun:
+      sky && faces !== undefined
+        ? sunByBag(placed, sky, climate.latitude, day, faces)
+        : new Map<string, number>(),
   };
 }
 
 /** A plan with a spot for every bag of its rows that stands and has none; bags for which there is no room stay without. */
 export function findSpots(plan: Plan, garden: Garden, setting: Setting): Plan {
   if (!setting.floor) return plan;
-  const bags = garden.rows.filter((row) => row.load).map((row) => ({ id: row.bag.id, shape: row.shape, spot: row.bag.spot, wetKg: row.wetKg, heightCm: 0 }));
+  const bags = garden.rows
+    .filter((row) => row.load)
+    .map((row) => ({ id: row.bag.id, shape: row.shape, spot: row.bag.spot, wetKg: row.wetKg, heightCm: 0 }));
   const spots = arrange(setting.floor, bags, setting.limitKgM2);
-  return { ...plan, bags: plan.bags.map((bag): BagThing => (spots.has(bag.id) ? { ...bag, spot: spots.get(bag.id)! } : bag)) };
+  return {
+    ...plan,
+    bags: plan.bags.map((bag): BagThing => (spots.has(bag.id) ? { ...bag, spot: spots.get(bag.id)! } : bag)),
+  };
 }

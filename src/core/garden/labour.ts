@@ -14,7 +14,9 @@ function jobsOf(view: PlantingView): [Day, number][] {
   return [
     [planting.sowOn, start],
     ...(move === undefined ? [] : [[move, MINUTES.move] as [Day, number]]),
-    ...picksOf(goal, season.stages, unitsOf(view)).filter((p) => p.day <= stay.to).map((p): [Day, number] => [p.day, MINUTES.pick]),
+    ...picksOf(goal, season.stages, unitsOf(view))
+      .filter((p) => p.day <= stay.to)
+      .map((p): [Day, number] => [p.day, MINUTES.pick]),
   ];
 }
 
@@ -29,7 +31,8 @@ export function hoursByWeek(garden: Garden, setting: Setting, today: Day, weeks 
     for (const p of row.plantings) for (const [day, amount] of jobsOf(p)) add(day, amount);
     for (let week = 0; week < weeks; week++) {
       const every = wateringDays(row, addDays(today, 7 * week + 3), setting);
-      if (Number.isFinite(every)) minutes[week]! += (7 / Math.max(0.5, Math.floor(every) || 0.5)) * MINUTES.water;
+      if (Number.isFinite(every))
+        minutes[week]! += (7 / Math.max(0.5, Math.floor(every) || 0.5)) * MINUTES.water;
     }
   }
   return minutes.map((m) => m / 60);

@@ -18,7 +18,8 @@ function hoursOn(sky: readonly SkyWindow[], latitude: number, day: Day): number 
 }
 
 /** The nearest of the days that are looked at, so that few are worked out. */
-const marked = (day: Day): Day => addDays("2026-01-01", Math.round(daysBetween("2026-01-01", day) / STEP_DAYS) * STEP_DAYS);
+const marked = (day: Day): Day =>
+  addDays("2026-01-01", Math.round(daysBetween("2026-01-01", day) / STEP_DAYS) * STEP_DAYS);
 
 /**
  * Hours of direct sun that a place gets on average between two days: those of the survey, changed as the sun's path

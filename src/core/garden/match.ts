@@ -28,7 +28,15 @@ export function openCell(line: MatchLine, cell: MatchCell, bag: BagThing, sowOn:
   const shape = shapeOf(bag, setting);
   if (!shape || cell.season.grade === "right") return cell.fit;
   const next = nextSowing(line.crop, line.goal, cell.choice.method, sowOn, setting.climate);
-  return fit({ goal: line.goal, shape, where: cell.where, sunHours: sunWhile(cell.season, setting), season: cell.season, nextSowing: next, schools: inForce(setting.schools) });
+  return fit({
+    goal: line.goal,
+    shape,
+    where: cell.where,
+    sunHours: sunWhile(cell.season, setting),
+    season: cell.season,
+    nextSowing: next,
+    schools: inForce(setting.schools),
+  });
 }
 
 /** Every goal against every bag for one sowing day. The season is judged once for each way to start, since bags do not change it. */
@@ -48,7 +56,8 @@ export function matchAll(
     };
     const starts = new Map<Where, Start | undefined>();
     const startOn = (where: Where): Start | undefined => {
-      if (!starts.has(where)) starts.set(where, chooseStart(rankMethods(goal, where, schools.start, setting.hands), judge));
+      if (!starts.has(where))
+        starts.set(where, chooseStart(rankMethods(goal, where, schools.start, setting.hands), judge));
       return starts.get(where);
     };
     const usual = startOn(goal.where.includes("top") ? "top" : "side");
@@ -63,7 +72,18 @@ export function matchAll(
       const cell = { bagId: bag.id, where, ...start, fit: own };
       if (where !== "side" || !goal.where.includes("top") || goal.stand.type !== "plants") return [cell];
       const claimedL = (own.plants ?? 0) * goal.stand.soilL.least;
-      return [{ ...cell, top: fit({ ...ask, sunHours: sunWhile(usual.season, setting), where: "top", season: usual.season, claimedL }) }];
+      return [
+        {
+          ...cell,
+          top: fit({
+            ...ask,
+            sunHours: sunWhile(usual.season, setting),
+            where: "top",
+            season: usual.season,
+            claimedL,
+          }),
+        },
+      ];
     });
     return [{ crop, goal, ...usual, cells }];
   });

@@ -11,11 +11,15 @@ export type MatchOrder = (typeof MATCH_ORDERS)[number];
 export const TASTE_FILTERS = ["all", "liked", "often"] as const;
 export type TasteFilter = (typeof TASTE_FILTERS)[number];
 
-const tasteIn = (line: MatchLine, setting: Setting): Taste => tasteOf(line.crop, line.goal, setting.wants ?? NO_WANTS);
+const tasteIn = (line: MatchLine, setting: Setting): Taste =>
+  tasteOf(line.crop, line.goal, setting.wants ?? NO_WANTS);
 
 export function passesTaste(line: MatchLine, filter: TasteFilter, setting: Setting): boolean {
   const taste = tasteIn(line, setting);
-  return filter === "all" || (filter === "liked" ? taste !== "refused" : TASTES.indexOf(taste) <= TASTES.indexOf("often"));
+  return (
+    filter === "all" ||
+    (filter === "liked" ? taste !== "refused" : TASTES.indexOf(taste) <= TASTES.indexOf("often"))
+  );
 }
 
 /** What the best cell of a line gives, as the market would ask for it, in minor units; 0 where nobody knows the price. */
@@ -23,7 +27,11 @@ export function bestWorth(line: MatchLine, setting: Setting): number {
   const worth = line.cells
     .filter((c) => c.fit.grade !== "wrong")
     .map(({ fit, season }) => {
-      const g = picksOf(line.goal, season.stages, fit.sown ? fit.sown.areaCm2 / 10_000 : (fit.plants ?? 0)).reduce((sum, p) => sum + p.g, 0);
+      const g = picksOf(
+        line.goal,
+        season.stages,
+        fit.sown ? fit.sown.areaCm2 / 10_000 : (fit.plants ?? 0),
+      ).reduce((sum, p) => sum + p.g, 0);
       return marketMinor(setting.prices ?? {}, line.crop.id, g) ?? 0;
     });
   return Math.max(0, ...worth);

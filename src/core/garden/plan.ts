@@ -11,15 +11,57 @@ const size = (max: number) => z.number().positive().max(max);
 
 /** A bag's own inner measures, cm and L; bounds keep out slips of a unit, not large bags. */
 export const Shape = z.discriminatedUnion("kind", [
-  z.strictObject({ kind: z.literal("round"), diameterCm: size(300), heightCm: size(200), nominalL: size(5000).optional() }),
-  z.strictObject({ kind: z.literal("tub"), lengthCm: size(500), widthCm: size(300), heightCm: size(200), nominalL: size(5000).optional() }),
-  z.strictObject({ kind: z.literal("pot"), topCm: size(200), baseCm: size(200), heightCm: size(200), nominalL: size(2000).optional() }),
-  z.strictObject({ kind: z.literal("flat"), lengthCm: size(300), widthCm: size(200), nominalL: size(500), rimCm: z.number().min(0).max(40) }),
-  z.strictObject({ kind: z.literal("pocket"), diameterCm: size(100), heightCm: size(300), pockets: z.int().min(1).max(200), rings: z.int().min(1).max(40) }),
+  z.strictObject({
+    kind: z.literal("round"),
+    diameterCm: size(300),
+    heightCm: size(200),
+    nominalL: size(5000).optional(),
+  }),
+  z.strictObject({
+    kind: z.literal("tub"),
+    lengthCm: size(500),
+    widthCm: size(300),
+    heightCm: size(200),
+    nominalL: size(5000).optional(),
+  }),
+  z.strictObject({
+    kind: z.literal("pot"),
+    topCm: size(200),
+    baseCm: size(200),
+    heightCm: size(200),
+    nominalL: size(2000).optional(),
+  }),
+  z.strictObject({
+    kind: z.literal("flat"),
+    lengthCm: size(300),
+    widthCm: size(200),
+    nominalL: size(500),
+    rimCm: z.number().min(0).max(40),
+  }),
+  z.strictObject({
+    kind: z.literal("pocket"),
+    diameterCm: size(100),
+    heightCm: size(300),
+    pockets: z.int().min(1).max(200),
+    rings: z.int().min(1).max(40),
+  }),
   z
-    .strictObject({ kind: z.literal("tower"), diameterCm: size(300), heightCm: size(300), holes: z.int().min(1).max(500), rings: z.int().min(1).max(40), coreCm: z.number().min(0).max(200) })
+    .strictObject({
+      kind: z.literal("tower"),
+      diameterCm: size(300),
+      heightCm: size(300),
+      holes: z.int().min(1).max(500),
+      rings: z.int().min(1).max(40),
+      coreCm: z.number().min(0).max(200),
+    })
     .refine((s) => s.coreCm < s.diameterCm, { error: "core-too-wide", path: ["coreCm"] }),
-  z.strictObject({ kind: z.literal("tiers"), diameterCm: size(150), tierHeightCm: size(60), tiers: z.int().min(1).max(12), pockets: z.int().min(1).max(200) }),
+  z.strictObject({
+    kind: z.literal("tiers"),
+    diameterCm: size(150),
+    tierHeightCm: size(60),
+    tiers: z.int().min(1).max(12),
+    pockets: z.int().min(1).max(200),
+  }),
 ]);
 
 export const BagThing = z.strictObject({
@@ -31,7 +73,13 @@ export const BagThing = z.strictObject({
   atHand: z.boolean(),
   firstSeason: z.int().min(1990).max(2199).nullable(),
   /** Where its middle stands on the floor, cm from the corner at the wall's left end, and whether its length is turned to run from the wall outward. */
-  spot: z.strictObject({ xCm: z.number().min(-100).max(20_100), yCm: z.number().min(-100).max(20_100), turned: z.boolean() }).optional(),
+  spot: z
+    .strictObject({
+      xCm: z.number().min(-100).max(20_100),
+      yCm: z.number().min(-100).max(20_100),
+      turned: z.boolean(),
+    })
+    .optional(),
 });
 export type BagThing = z.infer<typeof BagThing>;
 
@@ -49,7 +97,8 @@ const Planting = z.strictObject({
 export type Planting = z.infer<typeof Planting>;
 
 /** The half of the top that a planting keeps to; undefined when it has all of it, or stands elsewhere. */
-export const halfOf = ({ surface }: Pick<Planting, "surface">): Half | undefined => HALVES.find((half) => half === surface);
+export const halfOf = ({ surface }: Pick<Planting, "surface">): Half | undefined =>
+  HALVES.find((half) => half === surface);
 
 const Row = z.strictObject({
   id: z.uuid(),
@@ -73,7 +122,9 @@ export const Plan = z
   .strictObject({ bags: z.array(BagThing).max(200), rows: z.array(Row).max(200) })
   .refine((p) => unique(p.rows.map((r) => r.bagId)), { error: "bag-twice" })
   .refine((p) => p.rows.every((r) => p.bags.some((b) => b.id === r.bagId)), { error: "bag-unknown" })
-  .refine((p) => unique([...p.bags, ...p.rows, ...p.rows.flatMap((r) => r.plantings)].map((x) => x.id)), { error: "id-twice" });
+  .refine((p) => unique([...p.bags, ...p.rows, ...p.rows.flatMap((r) => r.plantings)].map((x) => x.id)), {
+    error: "id-twice",
+  });
 export type Plan = z.infer<typeof Plan>;
 
 export const EMPTY_PLAN: Plan = { bags: [], rows: [] };

@@ -1,6 +1,17 @@
 import { type BagShape, outlineArea, plantingTop, sideRings } from "../bag";
 import type { Goal } from "../crop";
-import { type Half, inHalf, placeAlongEdge, placeAmong, placeAround, placeHalf, placeSides, type Point, type SidePoint, spread } from "../placement";
+import {
+  type Half,
+  inHalf,
+  placeAlongEdge,
+  placeAmong,
+  placeAround,
+  placeHalf,
+  placeSides,
+  type Point,
+  type SidePoint,
+  spread,
+} from "../placement";
 import { apartOn, daysTogether } from "./crowd";
 import { type Draft, overlaps } from "./draft";
 import { halfOf } from "./plan";
@@ -26,22 +37,35 @@ export interface Patch {
 const NOWHERE: Standing = { top: [], sides: [] };
 
 /** Furthest apart that two plantings want to be on any day together, cm. */
-export const wantApart = (a: Draft, b: Draft): number => Math.max(0, ...daysTogether(a, b).map((day) => apartOn(a, b, day)));
+export const wantApart = (a: Draft, b: Draft): number =>
+  Math.max(0, ...daysTogether(a, b).map((day) => apartOn(a, b, day)));
 
 const isThick = (d: Draft) => d.goal.stand.type === "thick";
 
 /** Soil that single plants keep from a stand sown round them, cm². */
 const keptBy = ({ goal, planting }: Draft) =>
-  goal.stand.type === "plants" && planting.surface !== "side" ? (planting.plants ?? 0) * Math.PI * (goal.stand.spacingCm.least / 2) ** 2 : 0;
+  goal.stand.type === "plants" && planting.surface !== "side"
+    ? (planting.plants ?? 0) * Math.PI * (goal.stand.spacingCm.least / 2) ** 2
+    : 0;
 
 function patchOf(draft: Draft, drafts: readonly Draft[], shape: BagShape): Patch {
   const half = halfOf(draft.planting);
   // What keeps to the other half takes nothing of this one.
-  const near = drafts.filter((d) => overlaps(d, draft) && (half === undefined || halfOf(d.planting) === undefined || halfOf(d.planting) === half));
+  const near = drafts.filter(
+    (d) =>
+      overlaps(d, draft) &&
+      (half === undefined || halfOf(d.planting) === undefined || halfOf(d.planting) === half),
+  );
   const beside = drafts.filter((d) => isThick(d) && (d === draft || near.includes(d)));
   const others = near.filter((d) => !isThick(d));
-  const whole = outlineArea(plantingTop(shape)) / (half ? 2 : 1) - others.reduce((sum, d) => sum + keptBy(d), 0);
-  return { half, index: beside.indexOf(draft), of: beside.length, areaCm2: Math.max(0, whole) / beside.length };
+  const whole =
+    outlineArea(plantingTop(shape)) / (half ? 2 : 1) - others.reduce((sum, d) => sum + keptBy(d), 0);
+  return {
+    half,
+    index: beside.indexOf(draft),
+    of: beside.length,
+    areaCm2: Math.max(0, whole) / beside.length,
+  };
 }
 
 /** Enough points to tell a tenth of a patch. */
@@ -52,14 +76,20 @@ function groundOf({ half, index, of }: Patch, shape: BagShape): Point[] {
   const top = plantingTop(shape);
   const own = spread(top, SPREAD).filter((p) => half === undefined || inHalf(top, half, p));
   const [least, most] = [Math.min(...own.map((p) => p.x)), Math.max(...own.map((p) => p.x))];
-  return own.filter((p) => Math.min(of - 1, Math.floor(((p.x - least) / Math.max(1e-9, most - least)) * of)) === index);
+  return own.filter(
+    (p) => Math.min(of - 1, Math.floor(((p.x - least) / Math.max(1e-9, most - least)) * of)) === index,
+  );
 }
 
 /** Where a goal stands that keeps to a half, whatever stands beside it. */
 export function standingInHalf(shape: BagShape, goal: Goal, half: Half, plants: number | null): Standing {
-  if (goal.stand.type === "thick") return { ...NOWHERE, ground: groundOf({ half, index: 0, of: 1, areaCm2: 0 }, shape) };
+  if (goal.stand.type === "thick")
+    return { ...NOWHERE, ground: groundOf({ half, index: 0, of: 1, areaCm2: 0 }, shape) };
   const { spacingCm } = goal.stand;
-  return { top: placeHalf(plantingTop(shape), half, plants ?? 0, spacingCm.good, goal.insetCm, spacingCm.least / 2), sides: [] };
+  return {
+    top: placeHalf(plantingTop(shape), half, plants ?? 0, spacingCm.good, goal.insetCm, spacingCm.least / 2),
+    sides: [],
+  };
 }
 
 /** What keeps to a part of the top finds its place before what goes round it. */
@@ -90,9 +120,11 @@ export function standingsOf(drafts: readonly Draft[], shape: BagShape): Map<Draf
       const clearCm = Math.max(1, ...there.map((d) => wantApart(draft, d)));
       const spacingCm = goal.stand.spacingCm.good;
       const own =
-        planting.surface === "edge" ? placeAlongEdge(top, n, goal.insetCm)
-        : there.every((d) => d.planting.surface === "edge") ? placeAround(top, n, spacingCm, goal.insetCm, points, clearCm)
-        : placeAmong(top, n, spacingCm, goal.insetCm, points, clearCm);
+        planting.surface === "edge"
+          ? placeAlongEdge(top, n, goal.insetCm)
+          : there.every((d) => d.planting.surface === "edge")
+            ? placeAround(top, n, spacingCm, goal.insetCm, points, clearCm)
+            : placeAmong(top, n, spacingCm, goal.insetCm, points, clearCm);
       found.set(draft, { top: own, sides: [] });
     }
   }

@@ -57,8 +57,15 @@ export interface Setting extends PlainSetting {
 /** A setting that looks crops and bags up in a library. */
 export function settingFrom(plain: PlainSetting, reference: Reference): Setting {
   const kinds = new Map(reference.bagKinds.map((kind) => [kind.id, kind]));
-  const goals = new Map(reference.crops.flatMap((crop) => crop.goals.map((goal) => [goal.id, { crop, goal }] as const)));
-  return { ...plain, findShape: (id) => kinds.get(id)?.shape, findMake: (id) => kinds.get(id)?.make, findGoal: (id) => goals.get(id) };
+  const goals = new Map(
+    reference.crops.flatMap((crop) => crop.goals.map((goal) => [goal.id, { crop, goal }] as const)),
+  );
+  return {
+    ...plain,
+    findShape: (id) => kinds.get(id)?.shape,
+    findMake: (id) => kinds.get(id)?.make,
+    findGoal: (id) => goals.get(id),
+  };
 }
 
 /** Kept, so that the same bag stays the same object from question to question. */
@@ -73,9 +80,17 @@ function keptAs(shape: BagShape, key: string, change: (shape: BagShape) => BagSh
 }
 
 /** The shape of a bag: its own measures, else its kind's; a tower without a core where that is the school, a wall as far as it is rolled down. */
-export function shapeOf(bag: BagThing, setting: Setting, schools = inForce(setting.schools), row?: Pick<Row, "rolledToCm">): BagShape | undefined {
+export function shapeOf(
+  bag: BagThing,
+  setting: Setting,
+  schools = inForce(setting.schools),
+  row?: Pick<Row, "rolledToCm">,
+): BagShape | undefined {
   const shape = bag.shape ?? setting.findShape(bag.kindId);
-  if (shape?.kind === "tower" && schools.core === "none") return keptAs(shape, "coreless", () => ({ ...shape, coreCm: 0 }));
+  if (shape?.kind === "tower" && schools.core === "none")
+    return keptAs(shape, "coreless", () => ({ ...shape, coreCm: 0 }));
   const rolledToCm = row?.rolledToCm;
-  return shape && rolledToCm !== undefined ? keptAs(shape, `to ${rolledToCm}`, () => rolledTo(shape, rolledToCm)) : shape;
+  return shape && rolledToCm !== undefined
+    ? keptAs(shape, `to ${rolledToCm}`, () => rolledTo(shape, rolledToCm))
+    : shape;
 }

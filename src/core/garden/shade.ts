@@ -14,7 +14,10 @@ const TALLER = 1.3;
 function coverOf(own: Standing, theirs: Standing, widthCm: number): number {
   const places = own.ground ?? own.top;
   if (places.length === 0) return 0;
-  return places.filter((p) => theirs.top.some((q) => Math.hypot(p.x - q.x, p.y - q.y) < widthCm / 2)).length / places.length;
+  return (
+    places.filter((p) => theirs.top.some((q) => Math.hypot(p.x - q.x, p.y - q.y) < widthCm / 2)).length /
+    places.length
+  );
 }
 
 const shadeOf = (goal: Goal) => (goal.support === "none" ? SHADE : THIN_SHADE);
@@ -35,12 +38,22 @@ export function shadeAcross(own: Stood, other: Stood): number {
 }
 
 /** Hours of sun that reach a planting on a day under taller neighbours on the same top. */
-export function sunUnder(draft: Draft, others: readonly Draft[], day: Day, sunHours: number, standings: ReadonlyMap<Draft, Standing>): number {
+export function sunUnder(
+  draft: Draft,
+  others: readonly Draft[],
+  day: Day,
+  sunHours: number,
+  standings: ReadonlyMap<Draft, Standing>,
+): number {
   const own = canopyOn(draft.goal, draft.season.stages, day);
   const dimmed = others
     .filter((o) => o.planting.surface !== "side" && day >= o.stay.from && day <= o.stay.to)
     .map((o) => ({ o, canopy: canopyOn(o.goal, o.season.stages, day) }))
     .filter(({ canopy }) => canopy.heightCm > TALLER * own.heightCm)
-    .reduce((sum, { o, canopy }) => sum + shadeOf(o.goal) * coverOf(standings.get(draft)!, standings.get(o)!, canopy.widthCm), 0);
+    .reduce(
+      (sum, { o, canopy }) =>
+        sum + shadeOf(o.goal) * coverOf(standings.get(draft)!, standings.get(o)!, canopy.widthCm),
+      0,
+    );
   return sunHours * (1 - Math.min(SHADE, dimmed));
 }

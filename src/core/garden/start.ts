@@ -9,12 +9,16 @@ export interface Start {
 }
 
 /** The best-ranked way to start that the season does not forbid; the best-ranked one when it forbids all. */
-export function chooseStart(ranked: readonly MethodChoice[], judge: (method: Method) => Season): Start | undefined {
+export function chooseStart(
+  ranked: readonly MethodChoice[],
+  judge: (method: Method) => Season,
+): Start | undefined {
   const [first] = ranked;
   if (!first) return undefined;
   for (const choice of ranked) {
     const season = judge(choice.method);
-    if (season.grade !== "wrong") return { choice: choice === first ? choice : { ...choice, why: "season" }, season };
+    if (season.grade !== "wrong")
+      return { choice: choice === first ? choice : { ...choice, why: "season" }, season };
   }
   return { choice: first, season: judge(first.method) };
 }

@@ -29,7 +29,10 @@ export interface TooThirsty {
 }
 
 /** @param carriedL what can be carried in a week, L */
-export function tooThirsty({ water, waterMost }: Pick<Sums, "water" | "waterMost">, carriedL: number): TooThirsty | undefined {
+export function tooThirsty(
+  { water, waterMost }: Pick<Sums, "water" | "waterMost">,
+  carriedL: number,
+): TooThirsty | undefined {
   const first = water.find(({ l }) => l > carriedL);
   return first && { from: first.from, share: waterMost.l / carriedL };
 }
@@ -38,7 +41,9 @@ export function tooThirsty({ water, waterMost }: Pick<Sums, "water" | "waterMost
 export function sumsOf(garden: Garden, setting: Setting, today: Day): Sums {
   const hours = hoursByWeek(garden, setting, today, WEEKS);
   const most = Math.max(...hours);
-  const fortnights = Array.from({ length: WEEKS / WATER_EVERY_WEEKS }, (_, i) => addDays(today, 7 * WATER_EVERY_WEEKS * i));
+  const fortnights = Array.from({ length: WEEKS / WATER_EVERY_WEEKS }, (_, i) =>
+    addDays(today, 7 * WATER_EVERY_WEEKS * i),
+  );
   const water = fortnights.map((from) => ({ from, l: weeklyThirst(garden, addDays(from, 7), setting) }));
   return {
     economy: economyOf(garden, setting, today, WEEKS),

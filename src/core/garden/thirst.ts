@@ -5,12 +5,18 @@ import type { Garden, PlantingView, RowView } from "./assess";
 import type { Setting } from "./setting";
 
 /** A bag whose kind nobody knows is taken for dark fabric, the thirstiest. */
-const UNKNOWN_MAKE = { material: "fabric", colour: "dark", lifeSeasons: { low: 1, likely: 1, high: 1 } } as const;
+const UNKNOWN_MAKE = {
+  material: "fabric",
+  colour: "dark",
+  lifeSeasons: { low: 1, likely: 1, high: 1 },
+} as const;
 
 function drawing({ crop, goal, season, planting, patch, stay }: PlantingView, day: Day) {
   if (day < stay.from || day > stay.to) return { leafCm2: 0, kc: 0 };
   const grown = grownOn(season.stages, day);
-  const leafCm2 = patch ? patch.areaCm2 * Math.min(1, grown * 1.5) : (planting.plants ?? 0) * Math.PI * (canopyOn(goal, season.stages, day).widthCm / 2) ** 2;
+  const leafCm2 = patch
+    ? patch.areaCm2 * Math.min(1, grown * 1.5)
+    : (planting.plants ?? 0) * Math.PI * (canopyOn(goal, season.stages, day).widthCm / 2) ** 2;
   return { leafCm2, kc: coefficient(crop.water, grown) };
 }
 
@@ -39,7 +45,9 @@ function thirstOf(view: RowView, day: Day, setting: Setting): number {
 }
 
 /** Days between waterings of a bag on a day, by the school in force. */
-export const wateringDays = (view: RowView, day: Day, setting: Setting): number => daysBetweenWaterings(view.soilL, rowThirst(view, day, setting), view.schools.water);
+export const wateringDays = (view: RowView, day: Day, setting: Setting): number =>
+  daysBetweenWaterings(view.soilL, rowThirst(view, day, setting), view.schools.water);
 
 /** Litres a week that the whole plan draws about a day. */
-export const weeklyThirst = (garden: Garden, day: Day, setting: Setting): number => 7 * garden.rows.reduce((sum, row) => sum + rowThirst(row, day, setting), 0);
+export const weeklyThirst = (garden: Garden, day: Day, setting: Setting): number =>
+  7 * garden.rows.reduce((sum, row) => sum + rowThirst(row, day, setting), 0);

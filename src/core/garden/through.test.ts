@@ -3,8 +3,34 @@ import { describe, expect, it } from "vitest";
 import { CROP_GOALS, findGoal, findMix } from "@/library";
 import { id, planOf, planting, settingWith } from "@/testing/garden";
 import {
-  adviceFor, assessGarden, changeOf, changePlanting, changeRow, comparePlans, copyRow, curesFor, economyOf, findSpots, groundOf, hoursByWeek, isTooHeavy, matchAll, movePlanting, nudgeBag, orderLines,
-  passesTaste, Plan, type Planting, plantingOf, rehouse, rowThirst, sowAgain, sumsOf, swapBags, tooThirsty, weeklyThirst,
+  adviceFor,
+  assessGarden,
+  changeOf,
+  changePlanting,
+  changeRow,
+  comparePlans,
+  copyRow,
+  curesFor,
+  economyOf,
+  findSpots,
+  groundOf,
+  hoursByWeek,
+  isTooHeavy,
+  matchAll,
+  movePlanting,
+  nudgeBag,
+  orderLines,
+  passesTaste,
+  Plan,
+  type Planting,
+  plantingOf,
+  rehouse,
+  rowThirst,
+  sowAgain,
+  sumsOf,
+  swapBags,
+  tooThirsty,
+  weeklyThirst,
 } from ".";
 import { addDays } from "../day";
 import { pricesBy } from "../money";
@@ -45,52 +71,101 @@ describe("plantings of one bag through time", () => {
   });
 
   it("share soil down to the least of each, and clash only below that", () => {
-    const beans = (n: number, plants: number) => planting(n, "bush-bean/pod", "2026-05-10", { plants, surface: n % 2 ? "edge" : "top" });
+    const beans = (n: number, plants: number) =>
+      planting(n, "bush-bean/pod", "2026-05-10", { plants, surface: n % 2 ? "edge" : "top" });
     const fits = row(planOf("round-10-gal", beans(10, 8), beans(11, 8)));
-    expect(fits.plantings.map((p) => p.fit.limits.find((l) => l.code === "soil")!.grade)).toEqual(["tight", "tight"]);
+    expect(fits.plantings.map((p) => p.fit.limits.find((l) => l.code === "soil")!.grade)).toEqual([
+      "tight",
+      "tight",
+    ]);
     expect(fits.clashes.filter((c) => c.code === "soil")).toEqual([]);
     const over = row(planOf("round-10-gal", beans(10, 10), beans(11, 10)));
     expect(over.clashes.filter((c) => c.code === "soil")).toHaveLength(1);
-    expect(over.plantings.map((p) => p.fit.limits.find((l) => l.code === "soil")!.grade)).toEqual(["wrong", "wrong"]);
+    expect(over.plantings.map((p) => p.fit.limits.find((l) => l.code === "soil")!.grade)).toEqual([
+      "wrong",
+      "wrong",
+    ]);
   });
 
   it("keep to their halves of a top without a clash, and have half of it each when they are sown thick", () => {
     const kale = planting(10, "pak-choi/leaf", "2026-04-01", { plants: 3, surface: "first-half" });
     const carrots = planting(11, "carrot/root", "2026-04-01", { plants: 12, surface: "second-half" });
-    for (const kind of ["round-15-gal", "tub-80-l"]) expect(row(planOf(kind, kale, carrots)).clashes).toEqual([]);
-    const salads = row(planOf("flat-1.5-cu-ft", planting(10, "lettuce/baby-leaf", "2026-04-01", { plants: null, surface: "first-half" }), planting(11, "rocket/baby-leaf", "2026-04-01", { plants: null, surface: "second-half" })));
-    const alone = row(planOf("flat-1.5-cu-ft", planting(10, "lettuce/baby-leaf", "2026-04-01", { plants: null })));
-    expect(salads.plantings.map((p) => p.patch!.areaCm2)).toEqual([alone.plantings[0]!.patch!.areaCm2 / 2, alone.plantings[0]!.patch!.areaCm2 / 2]);
+    for (const kind of ["round-15-gal", "tub-80-l"])
+      expect(row(planOf(kind, kale, carrots)).clashes).toEqual([]);
+    const salads = row(
+      planOf(
+        "flat-1.5-cu-ft",
+        planting(10, "lettuce/baby-leaf", "2026-04-01", { plants: null, surface: "first-half" }),
+        planting(11, "rocket/baby-leaf", "2026-04-01", { plants: null, surface: "second-half" }),
+      ),
+    );
+    const alone = row(
+      planOf("flat-1.5-cu-ft", planting(10, "lettuce/baby-leaf", "2026-04-01", { plants: null })),
+    );
+    expect(salads.plantings.map((p) => p.patch!.areaCm2)).toEqual([
+      alone.plantings[0]!.patch!.areaCm2 / 2,
+      alone.plantings[0]!.patch!.areaCm2 / 2,
+    ]);
     // Dropped onto a part, a crop is planted for that part.
     const into = row(planOf("tub-80-l", planting(12, "radish/root", "2026-04-01", { plants: 5 })));
-    const [whole, half, edge] = [undefined, "first-half", "edge"].map((on) => plantingOf(findGoal("pak-choi/leaf")!, into, "2026-06-01", setting, on as Planting["surface"] | undefined)!);
+    const [whole, half, edge] = [undefined, "first-half", "edge"].map((on) =>
+      plantingOf(
+        findGoal("pak-choi/leaf")!,
+        into,
+        "2026-06-01",
+        setting,
+        on as Planting["surface"] | undefined,
+      )!,
+    );
     expect(half).toMatchObject({ surface: "first-half", goalId: "pak-choi/leaf" });
     expect(half!.plants).toBeLessThan(whole!.plants!);
     expect(half!.plants).toBeGreaterThan(0);
     expect(edge).toMatchObject({ surface: "edge", plants: 4 });
     expect(plantingOf(findGoal("carrot/root")!, into, "2026-06-01", setting, "side")).toBeUndefined();
-    expect(salads.plantings[0]!.ground!.every((p) => p.x < 0) && salads.plantings[1]!.ground!.every((p) => p.x >= 0)).toBe(true);
+    expect(
+      salads.plantings[0]!.ground!.every((p) => p.x < 0) &&
+        salads.plantings[1]!.ground!.every((p) => p.x >= 0),
+    ).toBe(true);
   });
 
   it("name the shade of tall stands over short ones", () => {
     const corn = planting(10, "sweet-corn/cob", "2026-05-20", { plants: 4 });
     const salad = planting(11, "lettuce/baby-leaf", "2026-07-01", { plants: null });
     const shaded = assessGarden(planOf("round-15-gal", corn, salad), settingWith({ sunHours: 4 })).rows[0]!;
-    expect(shaded.clashes.map((c) => [c.code, c.goalId, c.otherGoalId])).toContainEqual(["light", "lettuce/baby-leaf", "sweet-corn/cob"]);
+    expect(shaded.clashes.map((c) => [c.code, c.goalId, c.otherGoalId])).toContainEqual([
+      "light",
+      "lettuce/baby-leaf",
+      "sweet-corn/cob",
+    ]);
     expect(row(planOf("round-15-gal", corn, { ...salad, sowOn: "2026-10-01" })).clashes).toEqual([]);
   });
 
   it("count side holes once", () => {
     const kale = planting(10, "kale/leaf", "2026-03-02", { plants: 50, surface: "side" });
     const chard = planting(11, "chard/leaf", "2026-03-02", { plants: 30, surface: "side" });
-    expect(row(planOf("tower-75", kale, chard)).clashes).toMatchObject([{ code: "holes", need: 80, have: 75 }]);
-    expect(row(planOf("tower-75", kale, { ...chard, plants: 25 })).clashes.filter((c) => c.code === "holes")).toEqual([]);
+    expect(row(planOf("tower-75", kale, chard)).clashes).toMatchObject([
+      { code: "holes", need: 80, have: 75 },
+    ]);
+    expect(
+      row(planOf("tower-75", kale, { ...chard, plants: 25 })).clashes.filter((c) => c.code === "holes"),
+    ).toEqual([]);
   });
 
   it("sow two kinds thick side by side, each on its half", () => {
-    const [a, b] = row(planOf("flat-1.5-cu-ft", planting(10, "lettuce/baby-leaf", "2026-03-10", { plants: null }), planting(11, "spinach/baby-leaf", "2026-03-10", { plants: null }))).plantings;
-    const [whole] = row(planOf("flat-1.5-cu-ft", planting(10, "lettuce/baby-leaf", "2026-03-10", { plants: null }))).plantings;
-    expect([a!.patch, b!.patch]).toMatchObject([{ index: 0, of: 2 }, { index: 1, of: 2 }]);
+    const [a, b] = row(
+      planOf(
+        "flat-1.5-cu-ft",
+        planting(10, "lettuce/baby-leaf", "2026-03-10", { plants: null }),
+        planting(11, "spinach/baby-leaf", "2026-03-10", { plants: null }),
+      ),
+    ).plantings;
+    const [whole] = row(
+      planOf("flat-1.5-cu-ft", planting(10, "lettuce/baby-leaf", "2026-03-10", { plants: null })),
+    ).plantings;
+    expect([a!.patch, b!.patch]).toMatchObject([
+      { index: 0, of: 2 },
+      { index: 1, of: 2 },
+    ]);
     expect(a!.fit.sown!.areaCm2).toBeCloseTo(whole!.fit.sown!.areaCm2 / 2, 9);
     expect(a!.fit.sown!.areaCm2 + b!.fit.sown!.areaCm2).toBeCloseTo(60 * 32, 9);
   });
@@ -104,10 +179,18 @@ describe("plantings of one bag through time", () => {
 
   it("never clash when they stand alone, whatever and whenever", () => {
     fc.assert(
-      fc.property(fc.constantFrom(...CROP_GOALS), fc.integer({ min: 0, max: 364 }), fc.integer({ min: 1, max: 9 }), ({ goal }, day, plants) => {
-        const alone = planting(10, goal.id, addDays("2026-01-01", day), { plants: goal.stand.type === "thick" ? null : plants, surface: goal.where[0]! });
-        expect(row(planOf("tower-75", alone)).clashes.filter((c) => c.otherId === alone.id)).toEqual([]);
-      }),
+      fc.property(
+        fc.constantFrom(...CROP_GOALS),
+        fc.integer({ min: 0, max: 364 }),
+        fc.integer({ min: 1, max: 9 }),
+        ({ goal }, day, plants) => {
+          const alone = planting(10, goal.id, addDays("2026-01-01", day), {
+            plants: goal.stand.type === "thick" ? null : plants,
+            surface: goal.where[0]!,
+          });
+          expect(row(planOf("tower-75", alone)).clashes.filter((c) => c.otherId === alone.id)).toEqual([]);
+        },
+      ),
       { numRuns: 40 },
     );
   });
@@ -128,7 +211,10 @@ it("draws water only while something stands, more in summer, and as the sum of i
   const { stay } = bag!.plantings[0]!;
   expect(rowThirst(bag!, addDays(stay.from, -1), setting)).toBe(0);
   expect(rowThirst(bag!, "2026-07-10", setting)).toBeGreaterThan(3 * rowThirst(bag!, stay.from, setting));
-  expect(weeklyThirst(garden, "2026-07-10", setting)).toBeCloseTo(7 * rowThirst(bag!, "2026-07-10", setting), 9);
+  expect(weeklyThirst(garden, "2026-07-10", setting)).toBeCloseTo(
+    7 * rowThirst(bag!, "2026-07-10", setting),
+    9,
+  );
 });
 
 describe("food, cost and worth of a plan", () => {
@@ -151,7 +237,10 @@ describe("food, cost and worth of a plan", () => {
     // Planted on 20 May, it gives nothing in the first eight weeks; asked four weeks later, it does.
     expect(economy.soonG).toBe(0);
     const later = economyOf(assessGarden(toBuy, priced), priced, "2026-06-15");
-    expect(later.soonG).toBeCloseTo(later.weeks.slice(0, 8).reduce((sum, w) => sum + (w.g.fruits ?? 0), 0), 9);
+    expect(later.soonG).toBeCloseTo(
+      later.weeks.slice(0, 8).reduce((sum, w) => sum + (w.g.fruits ?? 0), 0),
+      9,
+    );
     expect(later.soonG).toBeGreaterThan(0);
   });
 
@@ -168,12 +257,17 @@ describe("food, cost and worth of a plan", () => {
     let sum = 0;
     const week = economy.weeks.find((w) => (sum += w.minor) >= economy.shopping.minor);
     expect(economy.paidBack).toBe(week?.from);
-    expect(economyOf(assessGarden(plan, settingWith()), settingWith(), "2026-05-18").paidBack).toBeUndefined();
+    expect(
+      economyOf(assessGarden(plan, settingWith()), settingWith(), "2026-05-18").paidBack,
+    ).toBeUndefined();
   });
 });
 
 it("counts the hours of a plan by week: a sowing, a move, picks, and the can", () => {
-  const garden = assessGarden(planOf("round-10-gal", planting(10, "pak-choi/leaf", "2026-05-20", { plants: 5 })), setting);
+  const garden = assessGarden(
+    planOf("round-10-gal", planting(10, "pak-choi/leaf", "2026-05-20", { plants: 5 })),
+    setting,
+  );
   const hours = hoursByWeek(garden, setting, "2026-05-18");
   // Ten minutes and one a plant in the first week; nothing stands in the bag yet.
   expect(hours[0]).toBeCloseTo(15 / 60, 9);
@@ -187,20 +281,40 @@ it("advises on families, fresh mix, worn bags and empty ones", () => {
   const kale = planting(11, "kale/leaf", "2026-09-20", { method: "bought" });
   const advice = adviceFor(assessGarden(planOf("round-10-gal", cabbage, kale), setting), "2026-05-18");
   expect(advice.map((a) => a.code)).toEqual(["same-family", "refresh-mix"]);
-  expect(advice[0]).toMatchObject({ goalId: "kale/leaf", beforeGoalId: "cabbage/compact", family: "Brassicaceae" });
+  expect(advice[0]).toMatchObject({
+    goalId: "kale/leaf",
+    beforeGoalId: "cabbage/compact",
+    family: "Brassicaceae",
+  });
   const old = planOf("round-10-gal");
-  expect(adviceFor(assessGarden({ ...old, bags: old.bags.map((b) => ({ ...b, firstSeason: 2019 })) }, setting), "2026-05-18").map((a) => a.code)).toEqual(["bag-worn", "stands-empty"]);
+  expect(
+    adviceFor(
+      assessGarden({ ...old, bags: old.bags.map((b) => ({ ...b, firstSeason: 2019 })) }, setting),
+      "2026-05-18",
+    ).map((a) => a.code),
+  ).toEqual(["bag-worn", "stands-empty"]);
 });
 
 describe("sun through the year", () => {
   const seenOn = "2026-06-21";
   // A place that faces north sees the sun only round midsummer, early and late.
-  const north = settingWith({ sunHours: 6, faces: 0, sunSeenOn: seenOn, sky: windowsOf([{ from: 5, to: 11 }], 37, seenOn, 0) });
-  const sunOf = (sowOn: string, setting = north) => assessGarden(planOf("round-10-gal", planting(10, "lettuce/leaf", sowOn, { method: "bought" })), setting).rows[0]!.plantings[0]!.fit.limits.find((l) => l.code === "sun")!;
+  const north = settingWith({
+    sunHours: 6,
+    faces: 0,
+    sunSeenOn: seenOn,
+    sky: windowsOf([{ from: 5, to: 11 }], 37, seenOn, 0),
+  });
+  const sunOf = (sowOn: string, setting = north) =>
+    assessGarden(
+      planOf("round-10-gal", planting(10, "lettuce/leaf", sowOn, { method: "bought" })),
+      setting,
+    ).rows[0]!.plantings[0]!.fit.limits.find((l) => l.code === "sun")!;
 
   it("is that of the survey in its own season, and less in winter on a north side", () => {
     expect(sunOf("2026-06-15")).toMatchObject({ code: "sun" });
-    const [summer, winter] = [sunOf("2026-06-10"), sunOf("2026-11-20")].map((l) => (l.code === "sun" ? l.have : Number.NaN));
+    const [summer, winter] = [sunOf("2026-06-10"), sunOf("2026-11-20")].map((l) =>
+      l.code === "sun" ? l.have : Number.NaN,
+    );
     expect(Math.abs(summer! - 6)).toBeLessThan(1);
     expect(winter).toBe(0);
     expect(sunOf("2026-11-20").grade).toBe("wrong");
@@ -211,22 +325,40 @@ describe("sun through the year", () => {
   });
 
   it("judges a match as it judges the plan", () => {
-    const [line] = matchAll(CROP_GOALS.filter((g) => g.goal.id === "lettuce/leaf"), planOf("round-10-gal").bags, "2026-11-20", north);
-    expect(line!.cells[0]!.fit.limits.find((l) => l.code === "sun")).toMatchObject({ have: 0, grade: "wrong" });
+    const [line] = matchAll(
+      CROP_GOALS.filter((g) => g.goal.id === "lettuce/leaf"),
+      planOf("round-10-gal").bags,
+      "2026-11-20",
+      north,
+    );
+    expect(line!.cells[0]!.fit.limits.find((l) => l.code === "sun")).toMatchObject({
+      have: 0,
+      grade: "wrong",
+    });
   });
 });
 
 describe("edits by hand", () => {
-  const plan = planOf("round-10-gal", planting(10, "pak-choi/leaf", "2026-05-20", { plants: 5, outBy: "2026-07-20" }));
+  const plan = planOf(
+    "round-10-gal",
+    planting(10, "pak-choi/leaf", "2026-05-20", { plants: 5, outBy: "2026-07-20" }),
+  );
   const ids = () => {
     let n = 100;
     return () => id(n++);
   };
 
   it("move a planting with its end, sow it again, copy its row, swap bags and rehouse it", () => {
-    expect(movePlanting(plan, id(10), 7).rows[0]!.plantings[0]).toMatchObject({ sowOn: "2026-05-27", outBy: "2026-07-27" });
+    expect(movePlanting(plan, id(10), 7).rows[0]!.plantings[0]).toMatchObject({
+      sowOn: "2026-05-27",
+      outBy: "2026-07-27",
+    });
     expect(movePlanting(movePlanting(plan, id(10), 7), id(10), -7)).toEqual(plan);
-    expect(sowAgain(plan, id(10), 21, 2, ids()).rows[0]!.plantings.map((p) => p.sowOn)).toEqual(["2026-05-20", "2026-06-10", "2026-07-01"]);
+    expect(sowAgain(plan, id(10), 21, 2, ids()).rows[0]!.plantings.map((p) => p.sowOn)).toEqual([
+      "2026-05-20",
+      "2026-06-10",
+      "2026-07-01",
+    ]);
     const two = copyRow(plan, id(2), ids());
     expect(Plan.safeParse(two).success).toBe(true);
     expect(two.rows.map((r) => r.plantings.length)).toEqual([1, 1]);
@@ -235,7 +367,11 @@ describe("edits by hand", () => {
     expect(swapBags(swapped, two.rows[0]!.id, two.rows[1]!.id)).toEqual(two);
     const moved = rehouse(two, id(10), two.rows[1]!.id);
     expect(moved.rows.map((r) => r.plantings.length)).toEqual([0, 2]);
-    expect(comparePlans(two, moved)).toMatchObject({ added: [], removed: [], changed: [{ after: { id: id(10) } }] });
+    expect(comparePlans(two, moved)).toMatchObject({
+      added: [],
+      removed: [],
+      changed: [{ after: { id: id(10) } }],
+    });
     expect(comparePlans(plan, sowAgain(plan, id(10), 21, 1, ids())).added).toHaveLength(1);
   });
 
@@ -252,7 +388,10 @@ describe("edits by hand", () => {
 
 it("orders and filters the match by tastes and by worth", () => {
   const wants = { groups: { greens: "daily", fruits: "never" }, must: ["pea"], never: ["kale"] } as const;
-  const eaters = settingWith({ wants: { groups: wants.groups, must: [...wants.must], never: [...wants.never] }, prices: pricesBy([{ item: "market/pea", minor: 650, size: 1 }]) });
+  const eaters = settingWith({
+    wants: { groups: wants.groups, must: [...wants.must], never: [...wants.never] },
+    prices: pricesBy([{ item: "market/pea", minor: 650, size: 1 }]),
+  });
   const lines = matchAll(CROP_GOALS, planOf("round-10-gal").bags, "2026-03-01", eaters);
   const order = orderLines(lines, "tastes", eaters).map((l) => l.crop.id);
   expect(order[0]).toBe("pea");
@@ -261,11 +400,21 @@ it("orders and filters the match by tastes and by worth", () => {
   const liked = lines.filter((l) => passesTaste(l, "liked", eaters)).map((l) => l.crop.id);
   expect(liked).not.toContain("kale");
   expect(liked).not.toContain("tomato");
-  expect(lines.filter((l) => passesTaste(l, "often", eaters)).every((l) => ["pea"].includes(l.crop.id) || ["leaf", "baby-leaf", "tops", "microgreen"].includes(l.goal.kind))).toBe(true);
+  expect(
+    lines
+      .filter((l) => passesTaste(l, "often", eaters))
+      .every(
+        (l) =>
+          ["pea"].includes(l.crop.id) || ["leaf", "baby-leaf", "tops", "microgreen"].includes(l.goal.kind),
+      ),
+  ).toBe(true);
 });
 
 describe("a bag that is nudged", () => {
-  const placed = (spot?: { xCm: number; yCm: number; turned: boolean }) => ({ ...planOf("tub-80-l"), bags: [{ ...planOf("tub-80-l").bags[0]!, ...(spot && { spot }) }] });
+  const placed = (spot?: { xCm: number; yCm: number; turned: boolean }) => ({
+    ...planOf("tub-80-l"),
+    bags: [{ ...planOf("tub-80-l").bags[0]!, ...(spot && { spot }) }],
+  });
   it("goes from where it stands and back again, turns in its place, and stays away where it stands nowhere", () => {
     const plan = placed({ xCm: 100.1, yCm: 90, turned: false });
     const there = nudgeBag(nudgeBag(plan, id(1), [-5, 0]), id(1), [0, 5]);
@@ -283,8 +432,14 @@ it("sums a garden as its parts do, and survives being sent", () => {
   const sums = sumsOf(garden, setting, "2026-05-18");
   expect(sums.economy).toEqual(economyOf(garden, setting, "2026-05-18", 52));
   const hours = hoursByWeek(garden, setting, "2026-05-18", 52);
-  expect(sums.hours * 52).toBeCloseTo(hours.reduce((a, b) => a + b, 0), 9);
-  expect(sums.busiest).toEqual({ from: addDays("2026-05-18", 7 * hours.indexOf(Math.max(...hours))), hours: Math.max(...hours) });
+  expect(sums.hours * 52).toBeCloseTo(
+    hours.reduce((a, b) => a + b, 0),
+    9,
+  );
+  expect(sums.busiest).toEqual({
+    from: addDays("2026-05-18", 7 * hours.indexOf(Math.max(...hours))),
+    hours: Math.max(...hours),
+  });
   expect(sums.water).toHaveLength(26);
   for (const { from, l } of sums.water) expect(l).toBe(weeklyThirst(garden, addDays(from, 7), setting));
   const dry = 0.5 * sums.waterMost.l;
@@ -295,7 +450,16 @@ it("sums a garden as its parts do, and survives being sent", () => {
 });
 
 it("says that a bag is too heavy for its spot, or for its hook, and for nothing that nobody has a limit for", () => {
-  const heavy = (kindId: string, more: Parameters<typeof settingWith>[0]) => isTooHeavy(assessGarden(planOf(kindId), settingWith(more)).rows[0]!);
-  expect([heavy("tower-75", { limitKgM2: 195 }), heavy("round-5-gal", { limitKgM2: 195 }), heavy("tower-75", {})]).toEqual([true, false, false]);
-  expect([heavy("pocket-12", { hooks: { limitKg: 5 } }), heavy("pocket-12", { hooks: { limitKg: 60 } }), heavy("pocket-12", {})]).toEqual([true, false, false]);
+  const heavy = (kindId: string, more: Parameters<typeof settingWith>[0]) =>
+    isTooHeavy(assessGarden(planOf(kindId), settingWith(more)).rows[0]!);
+  expect([
+    heavy("tower-75", { limitKgM2: 195 }),
+    heavy("round-5-gal", { limitKgM2: 195 }),
+    heavy("tower-75", {}),
+  ]).toEqual([true, false, false]);
+  expect([
+    heavy("pocket-12", { hooks: { limitKg: 5 } }),
+    heavy("pocket-12", { hooks: { limitKg: 60 } }),
+    heavy("pocket-12", {}),
+  ]).toEqual([true, false, false]);
 });

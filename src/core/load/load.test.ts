@@ -12,7 +12,9 @@ describe("revised NIOSH lifting equation (DHHS 94-110)", () => {
   it("meets the manual's first worked example (memory)", () => {
     // H 23 in, V 15 in, D 48 in, fair grip. The manual's rounded multipliers give 16.3 lb, its formula in inches 16.0;
     // the metric form used here has 25 cm where that has 10 in, and gives 15.7.
-    const pounds = recommendedKg({ reachCm: 23 * INCH, heightCm: 15 * INCH, travelCm: 48 * INCH, grip: 0.95 }) / 0.45359237;
+    const pounds =
+      recommendedKg({ reachCm: 23 * INCH, heightCm: 15 * INCH, travelCm: 48 * INCH, grip: 0.95 }) /
+      0.45359237;
     expect(pounds).toBeCloseTo(15.7, 1);
     expect(Math.abs(pounds - 16) / 16).toBeLessThan(0.02);
     expect(Math.abs(44 / pounds - 2.7)).toBeLessThan(0.15);

@@ -18,7 +18,8 @@ const NEAR = 0.8;
 const SPOT_M2 = 0.762 ** 2;
 
 /** A bag on its spot of floor: its mass over what it covers, or over the square that a single load is counted on where that is larger. */
-export const loadOnSpot = (kg: number, coversM2: number, limitKgM2?: number): Load => loadOn(kg, Math.max(SPOT_M2, coversM2), limitKgM2);
+export const loadOnSpot = (kg: number, coversM2: number, limitKgM2?: number): Load =>
+  loadOn(kg, Math.max(SPOT_M2, coversM2), limitKgM2);
 
 /**
  * A mass standing on an area, held against a floor's limit.

@@ -1,5 +1,26 @@
 /** What does it cost, and what is it worth? A programme's prices, shopping in whole packs, and the market. */
 export { hasSize, type PricedItem, pricedItems } from "./items";
 export { type Pooled, poolOf } from "./pool";
-export { amountText, fromMinor, isOf, Price, PRICE_GROUPS, type PriceGroup, type PriceInForce, type Prices, pricesBy, SHARED_GROUPS, type SharedGroup, toMinor } from "./price";
-export { costMinor, marketMinor, packsFor, type Shopping, type ShoppingLine, shoppingOf, type Wanted } from "./shopping";
+export {
+  amountText,
+  fromMinor,
+  isOf,
+  Price,
+  PRICE_GROUPS,
+  type PriceGroup,
+  type PriceInForce,
+  type Prices,
+  pricesBy,
+  SHARED_GROUPS,
+  type SharedGroup,
+  toMinor,
+} from "./price";
+export {
+  costMinor,
+  marketMinor,
+  packsFor,
+  type Shopping,
+  type ShoppingLine,
+  shoppingOf,
+  type Wanted,
+} from "./shopping";

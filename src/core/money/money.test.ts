@@ -1,7 +1,17 @@
 import * as fc from "fast-check";
 import { expect, it } from "vitest";
 import { BAG_KINDS, CROPS, MIXES } from "@/library";
-import { amountText, fromMinor, marketMinor, poolOf, Price, pricedItems, pricesBy, shoppingOf, toMinor } from ".";
+import {
+  amountText,
+  fromMinor,
+  marketMinor,
+  poolOf,
+  Price,
+  pricedItems,
+  pricesBy,
+  shoppingOf,
+  toMinor,
+} from ".";
 
 const list = [
   { item: "packet/kale", minor: 170, size: 1.5 },
@@ -44,16 +54,33 @@ it("counts what is bought together by the share that is taken, and all else by t
 
 it("pools what many need: one packet does for five, and nobody pays more together than alone", () => {
   const five = Array.from({ length: 5 }, () => [{ item: "packet/kale", amount: 0.3 }]);
-  expect(poolOf([...five, []], prices)).toMatchObject({ forAll: { minor: 170 }, packs: 1, aloneMinor: 5 * 170, sharers: 5 });
+  expect(poolOf([...five, []], prices)).toMatchObject({
+    forAll: { minor: 170 },
+    packs: 1,
+    aloneMinor: 5 * 170,
+    sharers: 5,
+  });
   fc.assert(
-    fc.property(fc.array(fc.array(fc.record({ item: fc.constantFrom("packet/kale", "mix/potting-mix"), amount: fc.double({ min: 0, max: 200, noNaN: true }) }), { maxLength: 4 }), { maxLength: 6 }), (needs) => {
-      const together = pricesBy(list, ["packet", "mix"]);
-      const shares = needs.reduce((sum, wanted) => sum + shoppingOf(wanted, together).minor, 0);
-      const { forAll, aloneMinor } = poolOf(needs, together);
-      // Shares never come to more than the whole packs, and those to no more than everyone's own.
-      expect(shares).toBeLessThanOrEqual(forAll.minor + 1e-6);
-      expect(forAll.minor).toBeLessThanOrEqual(aloneMinor);
-    }),
+    fc.property(
+      fc.array(
+        fc.array(
+          fc.record({
+            item: fc.constantFrom("packet/kale", "mix/potting-mix"),
+            amount: fc.double({ min: 0, max: 200, noNaN: true }),
+          }),
+          { maxLength: 4 },
+        ),
+        { maxLength: 6 },
+      ),
+      (needs) => {
+        const together = pricesBy(list, ["packet", "mix"]);
+        const shares = needs.reduce((sum, wanted) => sum + shoppingOf(wanted, together).minor, 0);
+        const { forAll, aloneMinor } = poolOf(needs, together);
+        // Shares never come to more than the whole packs, and those to no more than everyone's own.
+        expect(shares).toBeLessThanOrEqual(forAll.minor + 1e-6);
+        expect(forAll.minor).toBeLessThanOrEqual(aloneMinor);
+      },
+    ),
   );
 });
 
@@ -71,6 +98,8 @@ it("keeps minor units by currency, ISO 4217", () => {
 it("names everything that can be priced once, and refuses other names", () => {
   const items = pricedItems({ bagKinds: BAG_KINDS, mixes: MIXES, crops: CROPS });
   expect(new Set(items.map((i) => i.item)).size).toBe(items.length);
-  for (const { item, usualSize } of items) expect(Price.safeParse({ item, minor: 1, size: usualSize }).success, item).toBe(true);
-  for (const bad of [{ item: "moon/rock" }, { minor: -1 }, { minor: 0.5 }, { size: 0 }]) expect(Price.safeParse({ item: "bag/cup", minor: 1, size: 1, ...bad }).success).toBe(false);
+  for (const { item, usualSize } of items)
+    expect(Price.safeParse({ item, minor: 1, size: usualSize }).success, item).toBe(true);
+  for (const bad of [{ item: "moon/rock" }, { minor: -1 }, { minor: 0.5 }, { size: 0 }])
+    expect(Price.safeParse({ item: "bag/cup", minor: 1, size: 1, ...bad }).success).toBe(false);
 });

@@ -14,7 +14,9 @@ export interface Pooled {
 
 /** What many need, bought in whole packs: pooled, and each on their own. @param needs one list for each of them */
 export function poolOf(needs: readonly (readonly Wanted[])[], prices: Prices): Pooled {
-  const whole = Object.fromEntries(Object.entries(prices).map(([item, price]) => [item, { ...price, together: false }]));
+  const whole = Object.fromEntries(
+    Object.entries(prices).map(([item, price]) => [item, { ...price, together: false }]),
+  );
   const alone = needs.map((wanted) => shoppingOf(wanted, whole));
   const forAll = shoppingOf(needs.flat(), whole);
   return {

@@ -32,12 +32,17 @@ export const isOf = (group: PriceGroup, item: string): boolean => item.startsWit
 
 /** Prices by item. @param together groups that the programme buys together */
 export const pricesBy = (list: readonly Price[], together: readonly SharedGroup[] = []): Prices =>
-  Object.fromEntries(list.map((p) => [p.item, { ...p, together: together.some((group) => isOf(group, p.item)) }]));
+  Object.fromEntries(
+    list.map((p) => [p.item, { ...p, together: together.some((group) => isOf(group, p.item)) }]),
+  );
 
 /** Places after the point in a currency, by ISO 4217 as the platform knows it. */
-const places = (currency: string): number => new Intl.NumberFormat("en", { style: "currency", currency }).resolvedOptions().maximumFractionDigits ?? 2;
+const places = (currency: string): number =>
+  new Intl.NumberFormat("en", { style: "currency", currency }).resolvedOptions().maximumFractionDigits ?? 2;
 
-export const toMinor = (amount: number, currency: string): number => Math.round(amount * 10 ** places(currency));
+export const toMinor = (amount: number, currency: string): number =>
+  Math.round(amount * 10 ** places(currency));
 /** An amount as it stands in a field: "4.50". */
-export const amountText = (minor: number, currency: string): string => fromMinor(minor, currency).toFixed(places(currency));
+export const amountText = (minor: number, currency: string): string =>
+  fromMinor(minor, currency).toFixed(places(currency));
 export const fromMinor = (minor: number, currency: string): number => minor / 10 ** places(currency);

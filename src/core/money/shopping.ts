@@ -26,12 +26,15 @@ export interface Shopping {
 const EPSILON = 1e-9;
 
 /** Whole packs of a size that an amount takes, as shops sell them. */
-export const packsFor = (amount: number, size: number): number => (amount > EPSILON ? Math.ceil(amount / size - EPSILON) : 0);
+export const packsFor = (amount: number, size: number): number =>
+  amount > EPSILON ? Math.ceil(amount / size - EPSILON) : 0;
 
 /** What an amount costs at a price, minor units. */
-export const costMinor = (price: PriceInForce, amount: number): number => packsAt(price, amount) * price.minor;
+export const costMinor = (price: PriceInForce, amount: number): number =>
+  packsAt(price, amount) * price.minor;
 
-const packsAt = ({ together, size }: PriceInForce, amount: number): number => (together ? amount / size : packsFor(amount, size));
+const packsAt = ({ together, size }: PriceInForce, amount: number): number =>
+  together ? amount / size : packsFor(amount, size);
 
 /** What is to be bought, each thing once, rounded up to whole packs where it is not bought together, and what it comes to. */
 export function shoppingOf(wanted: readonly Wanted[], prices: Prices): Shopping {
@@ -42,7 +45,12 @@ export function shoppingOf(wanted: readonly Wanted[], prices: Prices): Shopping 
     if (!price) return { item, amount };
     return { item, amount, packs: packsAt(price, amount), price, minor: costMinor(price, amount) };
   });
-  return { lines, minor: lines.reduce((sum, l) => sum + (l.minor ?? 0), 0), unpriced: lines.filter((l) => l.price === undefined).length, shared: lines.some((l) => l.price?.together) };
+  return {
+    lines,
+    minor: lines.reduce((sum, l) => sum + (l.minor ?? 0), 0),
+    unpriced: lines.filter((l) => l.price === undefined).length,
+    shared: lines.some((l) => l.price?.together),
+  };
 }
 
 /** What a harvest would have cost at the market, in minor units; undefined where nobody knows the price. */

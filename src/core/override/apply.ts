@@ -12,7 +12,8 @@ export interface Override {
   readonly author: string;
 }
 
-export type Applied = { readonly ok: true; readonly value: Reference } | { readonly ok: false; readonly fields: FieldProblems };
+export type Applied =
+  { readonly ok: true; readonly value: Reference } | { readonly ok: false; readonly fields: FieldProblems };
 
 /** A deep copy of `part` with the number at `path` replaced; undefined when no number stands there. */
 function withNumber<T>(part: T, path: readonly string[], value: number): T | undefined {
@@ -21,7 +22,9 @@ function withNumber<T>(part: T, path: readonly string[], value: number): T | und
   if (typeof part !== "object" || part === null || !(key in part)) return undefined;
   const inner = withNumber((part as Record<string, unknown>)[key], rest, value);
   if (inner === undefined) return undefined;
-  return Array.isArray(part) ? (part.map((x, i) => (String(i) === key ? inner : x)) as T) : { ...part, [key]: inner };
+  return Array.isArray(part)
+    ? (part.map((x, i) => (String(i) === key ? inner : x)) as T)
+    : { ...part, [key]: inner };
 }
 
 function applyOne(reference: Reference, { name, value }: Override): Reference | string {
@@ -33,19 +36,34 @@ function applyOne(reference: Reference, { name, value }: Override): Reference | 
     if (!bag) return "value-unknown";
     if (path[0] === "lifeSeasons") {
       const make = BagMake.safeParse(withNumber(bag.make, path, value));
-      return make.success ? { ...reference, bagKinds: reference.bagKinds.map((b) => (b === bag ? { ...b, make: make.data } : b)) } : "override-senseless";
+      return make.success
+        ? {
+            ...reference,
+            bagKinds: reference.bagKinds.map((b) => (b === bag ? { ...b, make: make.data } : b)),
+          }
+        : "override-senseless";
     }
     const shape = Shape.safeParse(withNumber(bag.shape, path, value));
     if (!shape.success) return "override-senseless";
-    return { ...reference, bagKinds: reference.bagKinds.map((b) => (b === bag ? { ...b, shape: shape.data } : b)) };
+    return {
+      ...reference,
+      bagKinds: reference.bagKinds.map((b) => (b === bag ? { ...b, shape: shape.data } : b)),
+    };
   }
-  const crop = reference.crops.find((c) => (kind === "crop" ? c.id === id : kind === "goal" && c.goals.some((g) => g.id === id)));
+  const crop = reference.crops.find((c) =>
+    kind === "crop" ? c.id === id : kind === "goal" && c.goals.some((g) => g.id === id),
+  );
   if (!crop) return "value-unknown";
   const changed =
-    kind === "crop" ? withNumber(crop, path, value) : { ...crop, goals: crop.goals.map((g) => (g.id === id ? (withNumber(g, path, value) ?? g) : g)) };
+    kind === "crop"
+      ? withNumber(crop, path, value)
+      : { ...crop, goals: crop.goals.map((g) => (g.id === id ? (withNumber(g, path, value) ?? g) : g)) };
   if (changed === undefined || JSON.stringify(changed) === JSON.stringify(crop)) {
     // Nothing changed: either the value is what it was, or the path leads nowhere.
-    const known = kind === "crop" ? withNumber(crop, path, Number.NaN) : crop.goals.some((g) => g.id === id && withNumber(g, path, Number.NaN) !== undefined);
+    const known =
+      kind === "crop"
+        ? withNumber(crop, path, Number.NaN)
+        : crop.goals.some((g) => g.id === id && withNumber(g, path, Number.NaN) !== undefined);
     return known ? reference : "value-unknown";
   }
   const parsed = Crop.safeParse(changed);

@@ -15,19 +15,31 @@ it("names every number of a profile once, with the mark of its source", () => {
     }
   }
   const kale = cropValues(crop(SHIPPED, "kale"), crop(SHIPPED, "kale").goals[0]!);
-  expect(kale.find((v) => v.name === "goal/kale/leaf/depthCm.good")).toMatchObject({ value: 20, source: "practice" });
-  expect(kale.find((v) => v.name === "crop/kale/germination")).toMatchObject({ value: 0.75, source: "cfr-201" });
+  expect(kale.find((v) => v.name === "goal/kale/leaf/depthCm.good")).toMatchObject({
+    value: 20,
+    source: "practice",
+  });
+  expect(kale.find((v) => v.name === "crop/kale/germination")).toMatchObject({
+    value: 0.75,
+    source: "cfr-201",
+  });
 });
 
 it("can put any of its own values in place again, and changes nothing then", () => {
   for (const c of CROPS.slice(0, 12)) {
-    for (const v of cropValues(c, c.goals[0]!)) expect(applyOverrides(SHIPPED, [own(v.name, v.value)]), v.name).toMatchObject({ ok: true });
+    for (const v of cropValues(c, c.goals[0]!))
+      expect(applyOverrides(SHIPPED, [own(v.name, v.value)]), v.name).toMatchObject({ ok: true });
   }
-  for (const v of BAG_KINDS.flatMap(bagValues)) expect(applyOverrides(SHIPPED, [own(v.name, v.value)]).ok, v.name).toBe(true);
+  for (const v of BAG_KINDS.flatMap(bagValues))
+    expect(applyOverrides(SHIPPED, [own(v.name, v.value)]).ok, v.name).toBe(true);
 });
 
 it("replaces a value and leaves the SHIPPED library alone", () => {
-  const applied = applyOverrides(SHIPPED, [own("goal/kale/leaf/stand.soilL.good", 4), own("crop/kale/heatC", 30), own("bag/round-5-gal/heightCm", 25)]);
+  const applied = applyOverrides(SHIPPED, [
+    own("goal/kale/leaf/stand.soilL.good", 4),
+    own("crop/kale/heatC", 30),
+    own("bag/round-5-gal/heightCm", 25),
+  ]);
   if (!applied.ok) throw new Error("refused");
   expect(crop(applied.value, "kale").goals[0]!.stand).toMatchObject({ soilL: { least: 1.5, good: 4 } });
   expect(crop(applied.value, "kale").heatC).toBe(30);
@@ -64,21 +76,39 @@ describe("typing a value", () => {
   });
 
   it("knows what each value is measured in", () => {
-    expect(["stand.soilL.good", "days.atC", "sunHours.least", "yieldG.low", "picking.window.high", "germination"].map(dimensionOf)).toEqual(["volume", "temperature", "hours", "grams", "days", undefined]);
+    expect(
+      [
+        "stand.soilL.good",
+        "days.atC",
+        "sunHours.least",
+        "yieldG.low",
+        "picking.window.high",
+        "germination",
+      ].map(dimensionOf),
+    ).toEqual(["volume", "temperature", "hours", "grams", "days", undefined]);
   });
 });
 
 it("knows how long bags last, and keeps low, likely and high in order", () => {
   const applied = applyOverrides(SHIPPED, [own("bag/tower-75/lifeSeasons.high", 9)]);
-  expect(applied.ok && applied.value.bagKinds.find((b) => b.id === "tower-75")!.make.lifeSeasons).toEqual({ low: 2, likely: 4, high: 9 });
+  expect(applied.ok && applied.value.bagKinds.find((b) => b.id === "tower-75")!.make.lifeSeasons).toEqual({
+    low: 2,
+    likely: 4,
+    high: 9,
+  });
   expect(applyOverrides(SHIPPED, [own("bag/tower-75/lifeSeasons.high", 1)])).toMatchObject({ ok: false });
 });
 
 it("shows what a value changes in a plan: grade, most plants, first pick", () => {
   const setting = (reference: Reference) => settingWith({}, reference);
   const plan = planOf("round-5-gal", planting(3, "tomato/bush", "2026-05-01", { method: "bought" }));
-  const changed = applyOverrides(SHIPPED, [own("goal/tomato/bush/stand.soilL.least", 20), own("goal/tomato/bush/stand.soilL.good", 25)].reverse());
+  const changed = applyOverrides(
+    SHIPPED,
+    [own("goal/tomato/bush/stand.soilL.least", 20), own("goal/tomato/bush/stand.soilL.good", 25)].reverse(),
+  );
   if (!changed.ok) throw new Error("refused");
-  expect(differences(plan, setting(SHIPPED), setting(changed.value))).toMatchObject([{ plantingId: id(3), row: 1, before: { grade: "right", most: 1 }, after: { grade: "wrong", most: 0 } }]);
+  expect(differences(plan, setting(SHIPPED), setting(changed.value))).toMatchObject([
+    { plantingId: id(3), row: 1, before: { grade: "right", most: 1 }, after: { grade: "wrong", most: 0 } },
+  ]);
   expect(differences(plan, setting(SHIPPED), setting(SHIPPED))).toEqual([]);
 });

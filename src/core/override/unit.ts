@@ -3,7 +3,9 @@ import { problemMessage } from "../problem";
 import { type Dimension, parseQuantity } from "../quantity";
 
 /** What a value of the library is measured in, from the names on its path; undefined for a bare number. */
-export function dimensionOf(path: string): Exclude<Dimension, "area" | "load" | "time"> | "hours" | "days" | "grams" | undefined {
+export function dimensionOf(
+  path: string,
+): Exclude<Dimension, "area" | "load" | "time"> | "hours" | "days" | "grams" | undefined {
   const names = path.split(".");
   const ends = (suffix: string) => names.some((name) => name.endsWith(suffix));
   if (ends("Cm")) return "length";
@@ -20,11 +22,19 @@ export const valueField = (path: string): z.ZodType<number, string> =>
   z.string().transform((text, ctx) => {
     const dimension = dimensionOf(path);
     const own = { length: "cm", volume: "L", temperature: "°C", mass: "kg" } as const;
-    const measured = dimension === "length" || dimension === "volume" || dimension === "temperature" || dimension === "mass";
+    const measured =
+      dimension === "length" || dimension === "volume" || dimension === "temperature" || dimension === "mass";
     const bare = Number(text.trim().replace(",", "."));
     const read = measured ? parseQuantity(text, dimension, own[dimension]) : undefined;
     if (read?.ok) return read.value.value;
     if (!measured && text.trim() !== "" && Number.isFinite(bare)) return bare;
-    ctx.addIssue({ code: "custom", message: problemMessage(read && !read.ok ? { ...read.problem } as { code: string } : { code: text.trim() === "" ? "empty" : "not-a-number", understood: text }) });
+    ctx.addIssue({
+      code: "custom",
+      message: problemMessage(
+        read && !read.ok
+          ? ({ ...read.problem } as { code: string })
+          : { code: text.trim() === "" ? "empty" : "not-a-number", understood: text },
+      ),
+    });
     return z.NEVER;
   });

@@ -23,7 +23,11 @@ function* numbersIn(part: unknown, path: string): Generator<[path: string, value
   }
 }
 
-function valuesOf(profile: object, prefix: string, source: Partial<Record<string, SourceId>>): LibraryValue[] {
+function valuesOf(
+  profile: object,
+  prefix: string,
+  source: Partial<Record<string, SourceId>>,
+): LibraryValue[] {
   return [...numbersIn(profile, "")].map(([path, value]) => ({
     name: `${prefix}/${path}`,
     path,
@@ -40,4 +44,8 @@ export const cropValues = (crop: Crop, goal: Goal): LibraryValue[] => [
 
 /** A kind of bag's measures, then the seasons that it lasts. */
 export const bagValues = (kind: { id: string; shape: BagShape; make: BagMake }): LibraryValue[] =>
-  valuesOf({ ...kind.shape, lifeSeasons: kind.make.lifeSeasons }, `bag/${kind.id}`, { rest: "memory", nominalL: "practice", lifeSeasons: "practice" });
+  valuesOf({ ...kind.shape, lifeSeasons: kind.make.lifeSeasons }, `bag/${kind.id}`, {
+    rest: "memory",
+    nominalL: "practice",
+    lifeSeasons: "practice",
+  });

@@ -31,5 +31,12 @@ export function placeCarries(
   const little = goals.filter((g) => hours >= g.sunHours.least).length - enough;
   const floorM2 = length && width ? (length * width) / 10_000 : undefined;
   const totalKg = floorM2 && limit ? floorM2 * limit : undefined;
-  return { floorM2, sunHours: hours, enough, little, totalKg, usualBags: totalKg && Math.floor(totalKg / usualBagKg) };
+  return {
+    floorM2,
+    sunHours: hours,
+    enough,
+    little,
+    totalKg,
+    usualBags: totalKg && Math.floor(totalKg / usualBagKg),
+  };
 }

@@ -1,4 +1,15 @@
 /** What is the place like, and what do its people bring? The doorstep survey, and the sun that a place gets. */
 export { type Carries, placeCarries } from "./carries";
 export { type Away, type Skill, SKILLS } from "./means";
-export { bearingOf, COMPASS, type Compass, PLACE_KINDS, type PlaceKind, seenHours, sunHours, SunWindow, Survey, type SurveyTyped } from "./survey";
+export {
+  bearingOf,
+  COMPASS,
+  type Compass,
+  PLACE_KINDS,
+  type PlaceKind,
+  seenHours,
+  sunHours,
+  SunWindow,
+  Survey,
+  type SurveyTyped,
+} from "./survey";

@@ -8,5 +8,7 @@ export type Skill = (typeof SKILLS)[number];
 const DateText = z.string().refine(isDay, { error: "not-a-date" });
 
 /** A stretch in which nobody is there to water. */
-export const Away = z.strictObject({ from: DateText, to: DateText }).refine((a) => a.from <= a.to, { error: "away-backwards", path: ["to"] });
+export const Away = z
+  .strictObject({ from: DateText, to: DateText })
+  .refine((a) => a.from <= a.to, { error: "away-backwards", path: ["to"] });
 export type Away = z.infer<typeof Away>;

@@ -4,14 +4,19 @@ import { CROP_GOALS } from "@/library";
 import { bearingOf, COMPASS, placeCarries, sunHours, Survey } from ".";
 import { fieldProblems } from "../problem";
 
-const clock = (halfHours: number) => `${String(Math.floor(halfHours / 2)).padStart(2, "0")}:${halfHours % 2 ? "30" : "00"}`;
-const stretch = fc.tuple(fc.integer({ min: 0, max: 46 }), fc.integer({ min: 1, max: 20 })).map(([from, long]) => ({ from: clock(from), to: clock(Math.min(47, from + long)) }));
+const clock = (halfHours: number) =>
+  `${String(Math.floor(halfHours / 2)).padStart(2, "0")}:${halfHours % 2 ? "30" : "00"}`;
+const stretch = fc
+  .tuple(fc.integer({ min: 0, max: 46 }), fc.integer({ min: 1, max: 20 }))
+  .map(([from, long]) => ({ from: clock(from), to: clock(Math.min(47, from + long)) }));
 
 describe("hours of sun", () => {
   it("are those of the clock in which there is sun, however stretches overlap", () => {
     fc.assert(
       fc.property(fc.array(stretch, { maxLength: 6 }), (windows) => {
-        const lit = Array.from({ length: 48 }, (_, i) => clock(i)).filter((at) => windows.some((w) => w.from <= at && at < w.to));
+        const lit = Array.from({ length: 48 }, (_, i) => clock(i)).filter((at) =>
+          windows.some((w) => w.from <= at && at < w.to),
+        );
         expect(sunHours(windows)).toBeCloseTo(lit.length / 2, 9);
       }),
     );
@@ -24,26 +29,78 @@ it("turns an eighth of a turn from each point that people name to the next", () 
 
 describe("what a place carries", () => {
   const goals = CROP_GOALS.map((c) => c.goal);
-  const typed = { length: "3 m", width: "120 cm", limit: "195 kg/m²", sun: [{ from: "09:00", to: "13:00" }, { from: "16:00", to: "17:30" }] };
+  const typed = {
+    length: "3 m",
+    width: "120 cm",
+    limit: "195 kg/m²",
+    sun: [
+      { from: "09:00", to: "13:00" },
+      { from: "16:00", to: "17:30" },
+    ],
+  };
 
   it("meets the hand sum", () => {
     const carries = placeCarries(typed, goals, 40);
-    expect(carries).toMatchObject({ floorM2: 3.6, sunHours: 5.5, totalKg: expect.closeTo(702, 6), usualBags: 17 });
+    expect(carries).toMatchObject({
+      floorM2: 3.6,
+      sunHours: 5.5,
+      totalKg: expect.closeTo(702, 6),
+      usualBags: 17,
+    });
     expect(carries.enough).toBe(goals.filter((g) => g.sunHours.good <= 5.5).length);
     expect(carries.little).toBe(goals.filter((g) => g.sunHours.least <= 5.5 && g.sunHours.good > 5.5).length);
   });
 
   it("says what it can while half is typed, and nothing of the rest", () => {
-    expect(placeCarries({ ...typed, width: "", limit: "lots" }, goals, 40)).toMatchObject({ floorM2: undefined, totalKg: undefined, usualBags: undefined, sunHours: 5.5 });
-    expect(placeCarries({ ...typed, limit: "" }, goals, 40)).toMatchObject({ floorM2: 3.6, totalKg: undefined });
-    expect(placeCarries({ ...typed, sun: [{ from: "13:00", to: "09:00" }, { from: "", to: "" }] }, goals, 40)).toMatchObject({ sunHours: 0, enough: 0 });
+    expect(placeCarries({ ...typed, width: "", limit: "lots" }, goals, 40)).toMatchObject({
+      floorM2: undefined,
+      totalKg: undefined,
+      usualBags: undefined,
+      sunHours: 5.5,
+    });
+    expect(placeCarries({ ...typed, limit: "" }, goals, 40)).toMatchObject({
+      floorM2: 3.6,
+      totalKg: undefined,
+    });
+    expect(
+      placeCarries(
+        {
+          ...typed,
+          sun: [
+            { from: "13:00", to: "09:00" },
+            { from: "", to: "" },
+          ],
+        },
+        goals,
+        40,
+      ),
+    ).toMatchObject({ sunHours: 0, enough: 0 });
   });
 });
 
 describe("a survey", () => {
   const good = {
-    name: " Velshe ", adults: "2", children: "", tastes: "", note: "", kind: "balcony", length: "3 m", width: "4 ft", sun: [{ from: "09:00", to: "13:00" }], limit: "", faces: "SW",
-    doorAt: "", doorWide: "", hooks: "3", hookLimit: "20 lb", wants: { groups: {}, must: [], never: [] }, skill: "first", cells: "", budget: "12,50", water: "2 gal", away: [],
+    name: " Velshe ",
+    adults: "2",
+    children: "",
+    tastes: "",
+    note: "",
+    kind: "balcony",
+    length: "3 m",
+    width: "4 ft",
+    sun: [{ from: "09:00", to: "13:00" }],
+    limit: "",
+    faces: "SW",
+    doorAt: "",
+    doorWide: "",
+    hooks: "3",
+    hookLimit: "20 lb",
+    wants: { groups: {}, must: [], never: [] },
+    skill: "first",
+    cells: "",
+    budget: "12,50",
+    water: "2 gal",
+    away: [],
   };
   const problems = (change: Record<string, unknown>) => {
     const read = Survey.safeParse({ ...good, children: "0", ...change });
@@ -52,7 +109,15 @@ describe("a survey", () => {
 
   it("is understood as it is typed, in whichever units", () => {
     const read = Survey.parse({ ...good, children: "1" });
-    expect(read).toMatchObject({ name: "Velshe", adults: 2, limit: null, doorAt: null, hooks: 3, cells: null, budget: 12.5 });
+    expect(read).toMatchObject({
+      name: "Velshe",
+      adults: 2,
+      limit: null,
+      doorAt: null,
+      hooks: 3,
+      cells: null,
+      budget: 12.5,
+    });
     expect(read.length.value).toBeCloseTo(300, 9);
     expect(read.width.value).toBeCloseTo(121.92, 9);
     expect(read.hookLimit!.value).toBeCloseTo(9.0718474, 6);
@@ -70,7 +135,16 @@ describe("a survey", () => {
     expect(problems(change)).toMatchObject(expected);
   });
 
-  it.each([{ length: "long" }, { length: "0" }, { width: "900 m" }, { adults: "two" }, { adults: "-1" }, { budget: "-3" }, { kind: "field" }, { faces: "up" }])("refuses %j, in that field", (change) => {
+  it.each([
+    { length: "long" },
+    { length: "0" },
+    { width: "900 m" },
+    { adults: "two" },
+    { adults: "-1" },
+    { budget: "-3" },
+    { kind: "field" },
+    { faces: "up" },
+  ])("refuses %j, in that field", (change) => {
     expect(Object.keys(problems(change))).toEqual(Object.keys(change));
   });
 

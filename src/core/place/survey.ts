@@ -1,6 +1,12 @@
 import { z } from "zod";
 import { Wants } from "../food";
-import { amountField, optionalQuantityField, optionalWholeField, quantityField, wholeField } from "../quantity";
+import {
+  amountField,
+  optionalQuantityField,
+  optionalWholeField,
+  quantityField,
+  wholeField,
+} from "../quantity";
 import { Away, SKILLS } from "./means";
 
 export const PLACE_KINDS = ["balcony", "roof", "landing", "courtyard", "sill"] as const;
@@ -34,37 +40,40 @@ export type Compass = (typeof COMPASS)[number];
 export const bearingOf = (point: Compass): number => COMPASS.indexOf(point) * 45;
 
 /** Stretches of sun as hours on the clock, 13.5 for half past one. */
-export const seenHours = (windows: readonly SunWindow[]) => windows.map((w) => ({ from: hour(w.from), to: hour(w.to) }));
+export const seenHours = (windows: readonly SunWindow[]) =>
+  windows.map((w) => ({ from: hour(w.from), to: hour(w.to) }));
 
 /** The doorstep survey as it is typed, and as it is understood. */
-export const Survey = z.strictObject({
-  name: z.string().trim().min(1, { error: "name-missing" }).max(80, { error: "too-long" }),
-  adults: wholeField(0, 30),
-  children: wholeField(0, 30),
-  tastes: z.string().trim().max(300, { error: "too-long" }),
-  note: z.string().trim().max(1000, { error: "too-long" }),
-  kind: z.enum(PLACE_KINDS),
-  length: quantityField("length", 20_000),
-  width: quantityField("length", 20_000),
-  sun: z.array(SunWindow).max(6),
-  limit: optionalQuantityField("load", 5_000),
-  /** Compass point that the open side faces; empty when nobody knows. */
-  faces: z.enum(["", ...COMPASS]),
-  /** A door in the wall: how far from its left end, and how wide; both or neither. */
-  doorAt: optionalQuantityField("length", 20_000),
-  doorWide: optionalQuantityField("length", 1_000),
-  /** Hooks or rails that a bag can hang from, and what each of them bears; empty when nobody asked. */
-  hooks: optionalWholeField(0, 200),
-  hookLimit: optionalQuantityField("mass", 1_000),
-  wants: Wants,
-  skill: z.enum(SKILLS),
-  /** Cells or trays to raise seedlings in, counted in cells; empty when nobody asked. */
-  cells: optionalWholeField(0, 5_000),
-  /** Money to start with, in whole units of the programme's currency. */
-  budget: amountField(100_000),
-  /** Water that can be carried a day. */
-  water: optionalQuantityField("volume", 2_000),
-  away: z.array(Away).max(12),
-}).refine((s) => (s.doorAt === null) === (s.doorWide === null), { error: "door-half", path: ["doorWide"] });
+export const Survey = z
+  .strictObject({
+    name: z.string().trim().min(1, { error: "name-missing" }).max(80, { error: "too-long" }),
+    adults: wholeField(0, 30),
+    children: wholeField(0, 30),
+    tastes: z.string().trim().max(300, { error: "too-long" }),
+    note: z.string().trim().max(1000, { error: "too-long" }),
+    kind: z.enum(PLACE_KINDS),
+    length: quantityField("length", 20_000),
+    width: quantityField("length", 20_000),
+    sun: z.array(SunWindow).max(6),
+    limit: optionalQuantityField("load", 5_000),
+    /** Compass point that the open side faces; empty when nobody knows. */
+    faces: z.enum(["", ...COMPASS]),
+    /** A door in the wall: how far from its left end, and how wide; both or neither. */
+    doorAt: optionalQuantityField("length", 20_000),
+    doorWide: optionalQuantityField("length", 1_000),
+    /** Hooks or rails that a bag can hang from, and what each of them bears; empty when nobody asked. */
+    hooks: optionalWholeField(0, 200),
+    hookLimit: optionalQuantityField("mass", 1_000),
+    wants: Wants,
+    skill: z.enum(SKILLS),
+    /** Cells or trays to raise seedlings in, counted in cells; empty when nobody asked. */
+    cells: optionalWholeField(0, 5_000),
+    /** Money to start with, in whole units of the programme's currency. */
+    budget: amountField(100_000),
+    /** Water that can be carried a day. */
+    water: optionalQuantityField("volume", 2_000),
+    away: z.array(Away).max(12),
+  })
+  .refine((s) => (s.doorAt === null) === (s.doorWide === null), { error: "door-half", path: ["doorWide"] });
 export type SurveyTyped = z.input<typeof Survey>;
 export type Survey = z.output<typeof Survey>;

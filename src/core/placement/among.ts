@@ -3,7 +3,8 @@ import { patternAt } from "./pattern";
 import { insetOutline, type Point } from "./region";
 
 /** About n points spread evenly over an outline. */
-export const spread = (outline: Outline, n: number): Point[] => patternAt(outline, Math.max(0.5, Math.sqrt(outlineArea(outline) / n)));
+export const spread = (outline: Outline, n: number): Point[] =>
+  patternAt(outline, Math.max(0.5, Math.sqrt(outlineArea(outline) / n)));
 
 /** Places that are tried on a top: fine enough that no plant stands a finger's breadth from a better one. */
 const TRIED = 600;
@@ -14,7 +15,14 @@ const TRIED = 600;
  *
  * @param clearCm distance to keep from the others, @param spacingCm distance to keep from each other
  */
-export function placeAmong(outline: Outline, n: number, spacingCm: number, insetCm: number, others: readonly Point[], clearCm: number): Point[] {
+export function placeAmong(
+  outline: Outline,
+  n: number,
+  spacingCm: number,
+  insetCm: number,
+  others: readonly Point[],
+  clearCm: number,
+): Point[] {
   const inner = insetOutline(outline, insetCm) ?? insetOutline(outline, insetCm / 2);
   if (!inner || n <= 0) return [];
   const places = spread(inner, TRIED);

@@ -14,17 +14,31 @@ export function distanceBetween(a: readonly Point[], b: readonly Point[]): numbe
 
 /** An outline drawn in further: by a share of its length and of its width. */
 function drawnIn(inner: Outline, along: number, across: number): Outline {
-  if (inner.type === "rectangle") return { type: "rectangle", lengthCm: inner.lengthCm * (1 - along), widthCm: inner.widthCm * (1 - across) };
+  if (inner.type === "rectangle")
+    return {
+      type: "rectangle",
+      lengthCm: inner.lengthCm * (1 - along),
+      widthCm: inner.widthCm * (1 - across),
+    };
   const core = inner.type === "annulus" ? inner.coreCm : 0;
   const radiusCm = core + (inner.radiusCm - core) * (1 - along);
-  return inner.type === "annulus" ? { type: "annulus", radiusCm, coreCm: core } : { type: "circle", radiusCm };
+  return inner.type === "annulus"
+    ? { type: "annulus", radiusCm, coreCm: core }
+    : { type: "circle", radiusCm };
 }
 
 /**
  * Where n plants stand on a top that already holds others: as even as can be while both distances are kept best,
  * that to each other against `spacingCm`, and that to the others against `clearCm`.
  */
-export function placeAround(outline: Outline, n: number, spacingCm: number, insetCm: number, others: readonly Point[], clearCm: number): Point[] {
+export function placeAround(
+  outline: Outline,
+  n: number,
+  spacingCm: number,
+  insetCm: number,
+  others: readonly Point[],
+  clearCm: number,
+): Point[] {
   const inner = insetOutline(outline, insetCm);
   if (others.length === 0 || !inner || n === 0) return placeTop(outline, n, spacingCm, insetCm);
   let best: Point[] = [];

@@ -12,7 +12,13 @@ export function placeAlongEdge(outline: Outline, n: number, insetCm: number): Po
     });
   }
   const { lengthCm: l, widthCm: w } = inner;
-  if (n === 4) return [[-1, -1], [1, -1], [1, 1], [-1, 1]].map(([sx = 0, sy = 0]) => ({ x: (sx * l) / 2, y: (sy * w) / 2 }));
+  if (n === 4)
+    return [
+      [-1, -1],
+      [1, -1],
+      [1, 1],
+      [-1, 1],
+    ].map(([sx = 0, sy = 0]) => ({ x: (sx * l) / 2, y: (sy * w) / 2 }));
   const round = 2 * (l + w);
   return Array.from({ length: n }, (_, i) => {
     const at = (round * (i + 0.5)) / n;

@@ -33,23 +33,43 @@ function roomOf(top: Outline, half: Half, insetCm: number, borderCm: number): Ro
     const widthCm = top.widthCm - 2 * insetCm;
     if (lengthCm < 0 || widthCm < 0) return undefined;
     const middle = insetCm + lengthCm / 2 - top.lengthCm / 2;
-    return { outline: { type: "rectangle", lengthCm, widthCm }, atX: half === "first-half" ? middle : -middle };
+    return {
+      outline: { type: "rectangle", lengthCm, widthCm },
+      atX: half === "first-half" ? middle : -middle,
+    };
   }
   const parting = partingRadius(top);
   const coreCm = half === "second-half" ? parting + borderCm : top.type === "annulus" ? top.coreCm : 0;
-  const radiusCm = half === "second-half" ? top.radiusCm - insetCm : Math.min(parting - borderCm, top.radiusCm - insetCm);
+  const radiusCm =
+    half === "second-half" ? top.radiusCm - insetCm : Math.min(parting - borderCm, top.radiusCm - insetCm);
   if (radiusCm < coreCm) return undefined;
-  return { outline: coreCm > 0 ? { type: "annulus", radiusCm, coreCm } : { type: "circle", radiusCm }, atX: 0 };
+  return {
+    outline: coreCm > 0 ? { type: "annulus", radiusCm, coreCm } : { type: "circle", radiusCm },
+    atX: 0,
+  };
 }
 
 /** How many plants fit in a half of a top, each `spacingCm` from the next, `insetCm` from the edge and `borderCm` from the other half. */
-export function halfCapacity(top: Outline, half: Half, spacingCm: number, insetCm: number, borderCm: number): number {
+export function halfCapacity(
+  top: Outline,
+  half: Half,
+  spacingCm: number,
+  insetCm: number,
+  borderCm: number,
+): number {
   const room = roomOf(top, half, insetCm, borderCm);
   return room ? capacityIn(room.outline, spacingCm) : 0;
 }
 
 /** Where n plants stand in a half of a top, as even as can be; none where the half has no room. */
-export function placeHalf(top: Outline, half: Half, n: number, spacingCm: number, insetCm: number, borderCm: number): Point[] {
+export function placeHalf(
+  top: Outline,
+  half: Half,
+  n: number,
+  spacingCm: number,
+  insetCm: number,
+  borderCm: number,
+): Point[] {
   const room = roomOf(top, half, insetCm, borderCm);
   return room ? placeIn(room.outline, n, spacingCm).map((p) => ({ x: p.x + room.atX, y: p.y })) : [];
 }

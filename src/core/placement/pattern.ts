@@ -48,7 +48,11 @@ function lattice(radius: number, core: number, spacing: number): Point[] {
   const rise = (spacing * Math.sqrt(3)) / 2;
   const reach = Math.ceil(radius / rise) + 1;
   let best: Point[] = [];
-  for (const [ox, oy] of [[0, 0], [spacing / 2, 0], [spacing / 2, rise / 3]] as const) {
+  for (const [ox, oy] of [
+    [0, 0],
+    [spacing / 2, 0],
+    [spacing / 2, rise / 3],
+  ] as const) {
     const points: Point[] = [];
     for (let row = -reach; row <= reach; row++) {
       for (let column = -2 * reach; column <= 2 * reach; column++) {

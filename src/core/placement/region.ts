@@ -41,7 +41,8 @@ export function clampInto(outline: Outline, p: Point): Point {
   }
   const from = Math.hypot(p.x, p.y);
   const core = outline.type === "annulus" ? outline.coreCm : 0;
-  if (from > outline.radiusCm) return { x: (p.x * outline.radiusCm) / from, y: (p.y * outline.radiusCm) / from };
+  if (from > outline.radiusCm)
+    return { x: (p.x * outline.radiusCm) / from, y: (p.y * outline.radiusCm) / from };
   if (from < core) return from > 0 ? { x: (p.x * core) / from, y: (p.y * core) / from } : { x: core, y: 0 };
   return p;
 }

@@ -37,12 +37,27 @@ export function amountsOf(instance: Instance): Amounts {
   const slots = FORTNIGHTS * groups.length;
   const kindOf = (dishSlot: number) => dishes[Math.floor(dishSlot / QUARTERS)]!;
   const amounts = known.get(instance) ?? {
-    food: flat(candidates.map((c) => c.food.map(([fortnight, g]) => [fortnight * groups.length + c.group, g] as const))),
-    quarters: flat(candidates.map((c) => quartersOf(c).map(([quarter, g]) => [c.dishIndex * QUARTERS + quarter, g] as const))),
+    food: flat(
+      candidates.map((c) =>
+        c.food.map(([fortnight, g]) => [fortnight * groups.length + c.group, g] as const),
+      ),
+    ),
+    quarters: flat(
+      candidates.map((c) =>
+        quartersOf(c).map(([quarter, g]) => [c.dishIndex * QUARTERS + quarter, g] as const),
+      ),
+    ),
     wantG: Float64Array.from({ length: slots }, (_, slot) => wantG[slot % groups.length]!),
-    worth: Float64Array.from({ length: slots }, (_, slot) => gramWorth(instance, Math.floor(slot / groups.length), slot % groups.length)),
-    capG: Float64Array.from({ length: dishes.length * QUARTERS }, (_, slot) => cropCap(instance, kindOf(slot))),
-    loss: Float64Array.from({ length: dishes.length * QUARTERS }, (_, slot) => CROP_LOSS / helpingG[kindOf(slot)]!),
+    worth: Float64Array.from({ length: slots }, (_, slot) =>
+      gramWorth(instance, Math.floor(slot / groups.length), slot % groups.length),
+    ),
+    capG: Float64Array.from({ length: dishes.length * QUARTERS }, (_, slot) =>
+      cropCap(instance, kindOf(slot)),
+    ),
+    loss: Float64Array.from(
+      { length: dishes.length * QUARTERS },
+      (_, slot) => CROP_LOSS / helpingG[kindOf(slot)]!,
+    ),
   };
   known.set(instance, amounts);
   return amounts;

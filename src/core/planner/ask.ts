@@ -34,4 +34,7 @@ export interface Ask {
 }
 
 /** A question already in numbers, asked with another aim. */
-export const withAim = (instance: Instance, aim: Aim): Instance => ({ ...instance, weights: { ...WEIGHTS[aim], keep: instance.weights.keep } });
+export const withAim = (instance: Instance, aim: Aim): Instance => ({
+  ...instance,
+  weights: { ...WEIGHTS[aim], keep: instance.weights.keep },
+});

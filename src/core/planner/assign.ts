@@ -10,19 +10,32 @@ export interface BagUse {
   readonly parts: Readonly<Record<Lane, number[]>>;
 }
 
-export const noPlantings = (): Record<Lane, number[]> => ({ top: [], side: [], "first-half": [], "second-half": [] });
+export const noPlantings = (): Record<Lane, number[]> => ({
+  top: [],
+  side: [],
+  "first-half": [],
+  "second-half": [],
+});
 
 /** One more bag of a class, to be bought or filled. */
-export const newBag = ({ instance, bought }: State, classIndex: number): BagUse => ({ classIndex, number: instance.classes[classIndex]!.free + bought[classIndex]!, parts: noPlantings() });
+export const newBag = ({ instance, bought }: State, classIndex: number): BagUse => ({
+  classIndex,
+  number: instance.classes[classIndex]!.free + bought[classIndex]!,
+  parts: noPlantings(),
+});
 
 /** The lane whose candidates a part of a bag takes: alike halves share one. */
-export const laneOf = (k: BagClass, part: Lane): Lane => (k.parts === 2 && part === "second-half" ? "first-half" : part);
+export const laneOf = (k: BagClass, part: Lane): Lane =>
+  k.parts === 2 && part === "second-half" ? "first-half" : part;
 
 /** Whether two plantings in the halves of a bag stand at the same time, and one of them in too much of the other's shade. @param half that of the first */
 export function inOthersLight(instance: Instance, index: number, half: Half, other: number): boolean {
   const [a, b] = [instance.candidates[index]!, instance.candidates[other]!];
   if (a.end <= b.from || b.end <= a.from) return false;
-  return instance.shade(index, half, other) > a.spareLight || instance.shade(other, otherHalf(half), index) > b.spareLight;
+  return (
+    instance.shade(index, half, other) > a.spareLight ||
+    instance.shade(other, otherHalf(half), index) > b.spareLight
+  );
 }
 
 /**
@@ -31,29 +44,63 @@ export function inOthersLight(instance: Instance, index: number, half: Half, oth
  */
 export function bagsOf(state: State): BagUse[] {
   const { classes, candidates } = state.instance;
-  const placings = state.placings().sort(({ index: a }, { index: b }) => candidates[a]!.from - candidates[b]!.from || candidates[a]!.end - candidates[b]!.end || a - b);
-  const byClass = classes.map((k, classIndex) => Array.from({ length: k.free + state.bought[classIndex]! }, (_, number): BagUse => ({ classIndex, number, parts: noPlantings() })));
+  const placings = state
+    .placings()
+    .sort(
+      ({ index: a }, { index: b }) =>
+        candidates[a]!.from - candidates[b]!.from || candidates[a]!.end - candidates[b]!.end || a - b,
+    );
+  const byClass = classes.map((k, classIndex) =>
+    Array.from({ length: k.free + state.bought[classIndex]! }, (_, number): BagUse => ({
+      classIndex,
+      number,
+      parts: noPlantings(),
+    })),
+  );
   const meant = byClass.map((bags) => bags.map(() => 0));
   for (const { index, home } of placings) {
     const { classIndex, lane } = candidates[index]!;
-    if (home && home.number < meant[classIndex]!.length && isHalf(lane)) meant[classIndex]![home.number]! += 1;
+    if (home && home.number < meant[classIndex]!.length && isHalf(lane))
+      meant[classIndex]![home.number]! += 1;
   }
   // The bags with most plantings meant for a half are parted, the last of equals first.
-  const parted = byClass.map((bags, classIndex) => [...bags].sort((a, b) => meant[classIndex]![b.number]! - meant[classIndex]![a.number]! || b.number - a.number).slice(0, state.partedBags(classIndex)));
+  const parted = byClass.map((bags, classIndex) =>
+    [...bags]
+      .sort((a, b) => meant[classIndex]![b.number]! - meant[classIndex]![a.number]! || b.number - a.number)
+      .slice(0, state.partedBags(classIndex)),
+  );
   const whole = byClass.map((bags, classIndex) => bags.filter((bag) => !parted[classIndex]!.includes(bag)));
   const freeFrom = new Map<number[], number>();
   for (const { index, home } of placings) {
     const c = candidates[index]!;
     const k = classes[c.classIndex]!;
-    const inOrder = isHalf(c.lane) ? parted[c.classIndex]! : c.lane === "top" ? whole[c.classIndex]! : byClass[c.classIndex]!;
-    const open = inOrder.flatMap((bag) => LANES.filter((part) => laneOf(k, part) === c.lane).map((part) => ({ part, list: bag.parts[part], bag })));
+    const inOrder = isHalf(c.lane)
+      ? parted[c.classIndex]!
+      : c.lane === "top"
+        ? whole[c.classIndex]!
+        : byClass[c.classIndex]!;
+    const open = inOrder.flatMap((bag) =>
+      LANES.filter((part) => laneOf(k, part) === c.lane).map((part) => ({
+        part,
+        list: bag.parts[part],
+        bag,
+      })),
+    );
     const free = open.filter(({ list }) => (freeFrom.get(list) ?? k.freeFrom) <= c.from);
     const [first] = free;
     if (!first) throw new Error("more plantings than bags at one time");
-    const bright = free.filter(({ bag, part }) => !HALVES.some((half) => half === part && bag.parts[otherHalf(half)].some((i) => inOthersLight(state.instance, index, half, i))));
+    const bright = free.filter(
+      ({ bag, part }) =>
+        !HALVES.some(
+          (half) =>
+            half === part &&
+            bag.parts[otherHalf(half)].some((i) => inOthersLight(state.instance, index, half, i)),
+        ),
+    );
     const own = bright.find(({ bag, part }) => bag.number === home?.number && part === home.part);
     // A planting that is kept stays in its own half where that is free.
-    const { list } = own ?? bright.find(({ bag, part }) => bag === first.bag && part === c.surface) ?? bright[0] ?? first;
+    const { list } =
+      own ?? bright.find(({ bag, part }) => bag === first.bag && part === c.surface) ?? bright[0] ?? first;
     list.push(index);
     freeFrom.set(list, c.end);
   }
@@ -68,7 +115,11 @@ const inTheDark = (instance: Instance, bags: readonly BagUse[]): Placing[] =>
     parts["first-half"].flatMap((i) =>
       parts["second-half"].flatMap((j): Placing[] => {
         if (!inOthersLight(instance, i, "first-half", j)) return [];
-        return [instance.candidates[j]!.plantingId === undefined ? { index: j, home: { number, part: "second-half" } } : { index: i, home: { number, part: "first-half" } }];
+        return [
+          instance.candidates[j]!.plantingId === undefined
+            ? { index: j, home: { number, part: "second-half" } }
+            : { index: i, home: { number, part: "first-half" } },
+        ];
       }),
     ),
   );
@@ -77,7 +128,11 @@ const inTheDark = (instance: Instance, bags: readonly BagUse[]): Placing[] =>
 export function settle(state: State): void {
   for (;;) {
     const bags = bagsOf(state);
-    state.keepAt(bags.flatMap(({ number, parts }) => LANES.flatMap((part) => parts[part].map((index) => ({ index, home: { number, part } })))));
+    state.keepAt(
+      bags.flatMap(({ number, parts }) =>
+        LANES.flatMap((part) => parts[part].map((index) => ({ index, home: { number, part } }))),
+      ),
+    );
     const dark = inTheDark(state.instance, bags);
     if (dark.length === 0) return;
     for (const { index, home } of dark) if (state.has(index)) state.remove(index, home);

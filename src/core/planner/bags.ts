@@ -1,5 +1,24 @@
-import { type BagShape, bagMass, footprint, outlineArea, plantingTop, sideHoles, soilVolumeL, usualGapCm } from "../bag";
-import { assessRow, type BagThing, type Garden, mixFor, type Plan, type Row, shapeOf, type Setting, wantedFor } from "../garden";
+import {
+  type BagShape,
+  bagMass,
+  footprint,
+  outlineArea,
+  plantingTop,
+  sideHoles,
+  soilVolumeL,
+  usualGapCm,
+} from "../bag";
+import {
+  assessRow,
+  type BagThing,
+  type Garden,
+  mixFor,
+  type Plan,
+  type Row,
+  shapeOf,
+  type Setting,
+  wantedFor,
+} from "../garden";
 import { loadOnHook, loadOnSpot } from "../load";
 import { costMinor, shoppingOf } from "../money";
 import { inForce } from "../school";
@@ -18,18 +37,32 @@ function isLeft(ask: Ask, row: Row): boolean {
   const bag = ask.plan.bags.find((b) => b.id === row.bagId);
   const view = bag && assessRow(row, bag, ask.setting);
   const refused = row.plantings.some((p) => p.sowOn >= ask.today && ask.without.includes(p.goalId));
-  return view !== undefined && !refused && row.plantings.length > 0 && view.clashes.length === 0 && view.plantings.every((p) => p.fit.grade !== "wrong");
+  return (
+    view !== undefined &&
+    !refused &&
+    row.plantings.length > 0 &&
+    view.clashes.length === 0 &&
+    view.plantings.every((p) => p.fit.grade !== "wrong")
+  );
 }
 
 /** What stays as it is: rows that are left, and plantings that are sown already. */
 export function standingPart(ask: Ask): Plan {
   const { plan, today } = ask;
-  return { bags: plan.bags, rows: plan.rows.map((row) => (isLeft(ask, row) ? row : { ...row, plantings: row.plantings.filter((p) => p.sowOn < today) })) };
+  return {
+    bags: plan.bags,
+    rows: plan.rows.map((row) =>
+      isLeft(ask, row) ? row : { ...row, plantings: row.plantings.filter((p) => p.sowOn < today) },
+    ),
+  };
 }
 
 /** The bags that stay in the plan: those at hand, in a repair all, and those in which something stands. */
 export const stayingBags = (ask: Ask, standing: Plan): BagThing[] =>
-  ask.plan.bags.filter((bag) => bag.atHand || ask.repair || standing.rows.some((r) => r.bagId === bag.id && r.plantings.length > 0));
+  ask.plan.bags.filter(
+    (bag) =>
+      bag.atHand || ask.repair || standing.rows.some((r) => r.bagId === bag.id && r.plantings.length > 0),
+  );
 
 interface BagAsk {
   readonly bag: BagThing;
@@ -52,7 +85,11 @@ function openBags(ask: Ask, standing: Garden): BagAsk[] {
 function measureOf(shape: BagShape, gapCm: number | null, setting: Setting) {
   const gap = gapCm ?? usualGapCm(shape);
   const ground = footprint(shape);
-  return { mixL: soilVolumeL(shape, gap), wetKg: bagMass(shape, setting.mix, gap).wetKg, floorM2: ground ? outlineArea(ground) / 10_000 + REACH_M2 : 0 };
+  return {
+    mixL: soilVolumeL(shape, gap),
+    wetKg: bagMass(shape, setting.mix, gap).wetKg,
+    floorM2: ground ? outlineArea(ground) / 10_000 + REACH_M2 : 0,
+  };
 }
 
 /** Smaller tops are not parted, cm²: about that of a 7 gal bag. Memory. */
@@ -96,10 +133,20 @@ export interface Left {
 }
 
 /** How many bags of a kind could be bought at most if nothing else were. */
-function affordable({ wetKg, floorM2, minor }: { wetKg: number; floorM2: number; minor: number }, left: Left): number {
-  const times = (whole: number | undefined, each: number) => (whole === undefined || each <= 0 ? MOST_BOUGHT : Math.floor(whole / each + 1e-9));
+function affordable(
+  { wetKg, floorM2, minor }: { wetKg: number; floorM2: number; minor: number },
+  left: Left,
+): number {
+  const times = (whole: number | undefined, each: number) =>
+    whole === undefined || each <= 0 ? MOST_BOUGHT : Math.floor(whole / each + 1e-9);
   const hangs = floorM2 === 0;
-  return Math.min(MOST_BOUGHT, hangs ? (left.hooks ?? MOST_BOUGHT) : MOST_BOUGHT, times(left.kg, wetKg), times(left.m2, floorM2), times(left.minor, minor));
+  return Math.min(
+    MOST_BOUGHT,
+    hangs ? (left.hooks ?? MOST_BOUGHT) : MOST_BOUGHT,
+    times(left.kg, wetKg),
+    times(left.m2, floorM2),
+    times(left.minor, minor),
+  );
 }
 
 /** Bags that are alike and free from the same week on, together, and the kinds that may be bought. */
@@ -120,18 +167,46 @@ export function classesOf(ask: Ask, standing: Garden, left: Left): BagClass[] {
     const key = JSON.stringify([bag.kindId, bag.shape, settings, freeFrom, mixL, ask.repair ? bag.id : ""]);
     const bagIds = [...(classes.get(key)?.bagIds ?? []), bag.id];
     const [free, buyable] = mixL > 0 ? [0, bagIds.length] : [bagIds.length, 0];
-    classes.set(key, { kindId: bag.kindId, shape, row: settings, bagIds, free, freeFrom, parts: partsOf(shape), buyable, minor: (row || bag.atHand ? 0 : bagMinor(bag.kindId)) + mixMinor(mixL), mixL, wetKg: 0, floorM2: 0 });
+    classes.set(key, {
+      kindId: bag.kindId,
+      shape,
+      row: settings,
+      bagIds,
+      free,
+      freeFrom,
+      parts: partsOf(shape),
+      buyable,
+      minor: (row || bag.atHand ? 0 : bagMinor(bag.kindId)) + mixMinor(mixL),
+      mixL,
+      wetKg: 0,
+      floorM2: 0,
+    });
   }
   for (const kindId of ask.kinds) {
     const shape = shapeOf({ id: kindId, kindId, shape: null, atHand: false, firstSeason: null }, setting);
     if (!shape) continue;
     const measured = measure(shape, null);
     // A bag too heavy for the spot it stands on, or for its hook, is not proposed.
-    const { grade } = measured.floorM2 === 0 ? loadOnHook(measured.wetKg, setting.hooks?.limitKg) : loadOnSpot(measured.wetKg, measured.floorM2, setting.limitKgM2);
+    const { grade } =
+      measured.floorM2 === 0
+        ? loadOnHook(measured.wetKg, setting.hooks?.limitKg)
+        : loadOnSpot(measured.wetKg, measured.floorM2, setting.limitKgM2);
     if (grade === "over") continue;
     const minor = bagMinor(kindId) + mixMinor(measured.mixL);
     const buyable = affordable({ ...measured, minor }, left);
-    if (buyable > 0) classes.set(kindId, { kindId, shape, row: { gapCm: null }, bagIds: [], free: 0, freeFrom: 0, parts: partsOf(shape), buyable, minor, ...measured });
+    if (buyable > 0)
+      classes.set(kindId, {
+        kindId,
+        shape,
+        row: { gapCm: null },
+        bagIds: [],
+        free: 0,
+        freeFrom: 0,
+        parts: partsOf(shape),
+        buyable,
+        minor,
+        ...measured,
+      });
   }
   return [...classes.values()];
 }

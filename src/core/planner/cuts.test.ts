@@ -30,17 +30,27 @@ it("never says that more is over a room than is, whatever whole lumps there are"
 it("says exactly what is over when lumps are alike and as large as the step, and cuts their parts off", () => {
   const { lump, less } = rounding(10, 6);
   const over = (lumps: number) => lumps * lump(6) - less;
-  expect([1, 2, 3].map(over).map((x) => Math.max(0, x))).toEqual([expect.closeTo(0, 9), expect.closeTo(2, 9), expect.closeTo(4, 9)]);
+  expect([1, 2, 3].map(over).map((x) => Math.max(0, x))).toEqual([
+    expect.closeTo(0, 9),
+    expect.closeTo(2, 9),
+    expect.closeTo(4, 9),
+  ]);
   expect(over(10 / 6)).toBeGreaterThan(1.3);
 });
 
 /** The columns of a whole garden, food eaten and dishes beyond their caps included. */
-function columnsOf(instance: Instance, { model, eaten, beyond, packetColumns }: Relaxation, chosen: readonly number[]): Float64Array {
+function columnsOf(
+  instance: Instance,
+  { model, eaten, beyond, packetColumns }: Relaxation,
+  chosen: readonly number[],
+): Float64Array {
   const columns = new Float64Array(model.cost.length);
   for (let f = 0; f < FORTNIGHTS; f++) {
     instance.groups.forEach((_, group) => {
       let left = instance.baseG[f]![group]!;
-      for (const i of chosen) for (const [fortnight, g] of instance.candidates[i]!.food) if (fortnight === f && instance.candidates[i]!.group === group) left += g;
+      for (const i of chosen)
+        for (const [fortnight, g] of instance.candidates[i]!.food)
+          if (fortnight === f && instance.candidates[i]!.group === group) left += g;
       eaten[f]![group]!.forEach(([column], s) => {
         columns[column] = s < SEGMENTS.length - 1 ? Math.min(left, instance.wantG[group]!) : left;
         left -= columns[column]!;
@@ -51,15 +61,29 @@ function columnsOf(instance: Instance, { model, eaten, beyond, packetColumns }: 
     const c = instance.candidates[i]!;
     for (const [quarter, g] of quartersOf(c)) columns[beyond[c.dishIndex]![quarter]!]! += g;
   }
-  instance.dishes.forEach((group, dish) => beyond[dish]!.forEach((column) => (columns[column] = Math.max(0, columns[column]! - cropCap(instance, group)))));
+  instance.dishes.forEach((group, dish) =>
+    beyond[dish]!.forEach(
+      (column) => (columns[column] = Math.max(0, columns[column]! - cropCap(instance, group))),
+    ),
+  );
   instance.crops.forEach((crop, n) => {
-    const seedG = chosen.reduce((sum, i) => sum + (instance.candidates[i]!.cropIndex === n ? instance.candidates[i]!.seedG : 0), 0);
+    const seedG = chosen.reduce(
+      (sum, i) => sum + (instance.candidates[i]!.cropIndex === n ? instance.candidates[i]!.seedG : 0),
+      0,
+    );
     if (packetColumns[n]! >= 0) columns[packetColumns[n]!] = Math.ceil(seedG / crop.packetG);
   });
   return columns;
 }
 
-it.each([[1, 0], [2, 1], [3, 2], [4, 0], [5, 1], [6, 2]] as const)("breaks relaxed gardens of question %i in bags of %i parts, and no whole one", (seed, parts) => {
+it.each([
+  [1, 0],
+  [2, 1],
+  [3, 2],
+  [4, 0],
+  [5, 1],
+  [6, 2],
+] as const)("breaks relaxed gardens of question %i in bags of %i parts, and no whole one", (seed, parts) => {
   const instance = smallInstance(seed, parts);
   const relaxation = relaxationOf(instance);
   const cuts = new Cuts(instance, relaxation);
@@ -80,7 +104,9 @@ it.each([[1, 0], [2, 1], [3, 2], [4, 0], [5, 1], [6, 2]] as const)("breaks relax
     const whole = columnsOf(instance, relaxation, chosen);
     for (const cut of found) {
       const factors = new Map(cut.candidates);
-      const sum = cut.columns.reduce((s, [column, value]) => s + value * whole[column]!, 0) + chosen.reduce((s, i) => s + (factors.get(i) ?? 0), 0);
+      const sum =
+        cut.columns.reduce((s, [column, value]) => s + value * whole[column]!, 0) +
+        chosen.reduce((s, i) => s + (factors.get(i) ?? 0), 0);
       expect(sum).toBeLessThanOrEqual(cut.upper + 1e-9);
     }
     const times = Float64Array.from(instance.candidates, (_, i) => chosen.filter((j) => j === i).length);

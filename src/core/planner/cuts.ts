@@ -32,7 +32,10 @@ export class Cuts {
   /** The most of a crop that a fortnight can have in all bags there could be, g, by crop and fortnight. */
   private readonly mostG: readonly Float64Array[];
 
-  constructor(private readonly instance: Instance, private readonly model: Pick<Relaxation, "packetColumns" | "eaten" | "beyond">) {
+  constructor(
+    private readonly instance: Instance,
+    private readonly model: Pick<Relaxation, "packetColumns" | "eaten" | "beyond">,
+  ) {
     const { candidates, classes, crops, dishes, groups } = instance;
     const inFortnight = Array.from({ length: FORTNIGHTS }, () => groups.map((): [number, number][] => []));
     const inQuarter = dishes.map(() => Array.from({ length: QUARTERS }, (): [number, number][] => []));
@@ -53,9 +56,12 @@ export class Cuts {
     });
     this.inFortnight = inFortnight;
     this.inQuarter = inQuarter;
-    this.packetOnly = crops.map((_, crop) => this.hasPackets(crop) && candidates.every((c) => c.cropIndex !== crop || c.seedG > 0));
+    this.packetOnly = crops.map(
+      (_, crop) => this.hasPackets(crop) && candidates.every((c) => c.cropIndex !== crop || c.seedG > 0),
+    );
     this.mostG = crops.map(() => new Float64Array(FORTNIGHTS));
-    for (const { cropIndex, times, g } of byLane.values()) g.forEach((most, fortnight) => (this.mostG[cropIndex]![fortnight]! += times * most));
+    for (const { cropIndex, times, g } of byLane.values())
+      g.forEach((most, fortnight) => (this.mostG[cropIndex]![fortnight]! += times * most));
   }
 
   /** The cuts that a relaxed garden breaks: the sharpest for each kind of food in a fortnight, each dish in a quarter, and each crop in a part of a bag. */
@@ -81,23 +87,40 @@ export class Cuts {
         const base = baseG[fortnight]![group]!;
         const helping = earliness(weights, fortnight) / helpingG[group]!;
         // A helping over the want loses a part of its worth, one over twice the want another.
-        const [over, farOver] = [1, 2].map((times) => sharpest(there, share, times * wantG[group]! - base)) as [Rounding, Rounding];
-        const worthOf = (g: number) => helping * (first * g - (first - second) * over.lump(g) - (second - rest) * farOver.lump(g));
-        const constant = helping * (first * base + (first - second) * over.less + (second - rest) * farOver.less);
+        const [over, farOver] = [1, 2].map((times) =>
+          sharpest(there, share, times * wantG[group]! - base),
+        ) as [Rounding, Rounding];
+        const worthOf = (g: number) =>
+          helping * (first * g - (first - second) * over.lump(g) - (second - rest) * farOver.lump(g));
+        const constant =
+          helping * (first * base + (first - second) * over.less + (second - rest) * farOver.less);
         const byCrop = new Map<number, number>();
-        for (const [i, g] of there) byCrop.set(candidates[i]!.cropIndex, (byCrop.get(candidates[i]!.cropIndex) ?? 0) + share[i]! * worthOf(g));
+        for (const [i, g] of there)
+          byCrop.set(
+            candidates[i]!.cropIndex,
+            (byCrop.get(candidates[i]!.cropIndex) ?? 0) + share[i]! * worthOf(g),
+          );
         let most = constant;
         const packets = new Map<number, number>();
         for (const [crop, worth] of byCrop) {
-          const all = foodWorth(this.instance, fortnight, group, base + this.mostG[crop]![fortnight]!) - foodWorth(this.instance, fortnight, group, base);
-          const opened = this.packetOnly[crop] ? all * columns[this.model.packetColumns[crop]!]! : Number.POSITIVE_INFINITY;
+          const all =
+            foodWorth(this.instance, fortnight, group, base + this.mostG[crop]![fortnight]!) -
+            foodWorth(this.instance, fortnight, group, base);
+          const opened = this.packetOnly[crop]
+            ? all * columns[this.model.packetColumns[crop]!]!
+            : Number.POSITIVE_INFINITY;
           if (opened < worth) packets.set(crop, all);
           most += Math.min(opened, worth);
         }
         if (valueOf(eaten, columns) <= most + BROKEN_BY * bound) return;
         cuts.push({
-          columns: [...eaten, ...[...packets].map(([crop, all]): Entry => [this.model.packetColumns[crop]!, -all])],
-          candidates: lumps.filter(([i]) => !packets.has(candidates[i]!.cropIndex)).map(([i, g]) => [i, -worthOf(g)]),
+          columns: [
+            ...eaten,
+            ...[...packets].map(([crop, all]): Entry => [this.model.packetColumns[crop]!, -all]),
+          ],
+          candidates: lumps
+            .filter(([i]) => !packets.has(candidates[i]!.cropIndex))
+            .map(([i, g]) => [i, -worthOf(g)]),
           upper: constant,
         });
       });
@@ -115,7 +138,13 @@ export class Cuts {
         const { lump, less } = sharpest(there, share, cropCap(this.instance, group));
         const least = there.reduce((sum, [i, g]) => sum + share[i]! * lump(g), -less);
         if (((least - columns[beyond]!) * CROP_LOSS) / helpingG[group]! <= BROKEN_BY * bound) return [];
-        return [{ columns: [[beyond, -1]], candidates: lumps.map(([i, g]): Entry => [i, lump(g)]).filter(([, value]) => value > 0), upper: less }];
+        return [
+          {
+            columns: [[beyond, -1]],
+            candidates: lumps.map(([i, g]): Entry => [i, lump(g)]).filter(([, value]) => value > 0),
+            upper: less,
+          },
+        ];
       }),
     );
   }
@@ -129,7 +158,9 @@ export class Cuts {
       const packets = this.model.packetColumns[cropIndex]!;
       const most = (k.free + k.buyable) * (lane === "first-half" ? k.parts : 1);
       const grown = new Float64Array(WEEKS);
-      for (const i of list) if (share[i]! > 1e-9) for (let week = candidates[i]!.from; week < candidates[i]!.end; week++) grown[week]! += share[i]!;
+      for (const i of list)
+        if (share[i]! > 1e-9)
+          for (let week = candidates[i]!.from; week < candidates[i]!.end; week++) grown[week]! += share[i]!;
       const week = grown.indexOf(Math.max(...grown));
       if (grown[week]! <= most * columns[packets]! + PACKET_BY) return [];
       const standing = list.filter((i) => candidates[i]!.from <= week && week < candidates[i]!.end);
@@ -138,13 +169,17 @@ export class Cuts {
   }
 }
 
-const valueOf = (entries: readonly Entry[], columns: Float64Array) => entries.reduce((sum, [column, value]) => sum + value * columns[column]!, 0);
+const valueOf = (entries: readonly Entry[], columns: Float64Array) =>
+  entries.reduce((sum, [column, value]) => sum + value * columns[column]!, 0);
 
 /** The rounding by which a relaxed garden has most over a room. */
 function sharpest(there: Lumps, share: Float64Array, room: number): Rounding {
   if (room <= 0) return { lump: (g) => g, less: room };
-  const overWith = ({ lump, less }: Rounding) => there.reduce((sum, [i, g]) => sum + share[i]! * lump(g), -less);
+  const overWith = ({ lump, less }: Rounding) =>
+    there.reduce((sum, [i, g]) => sum + share[i]! * lump(g), -less);
   const nothing: Rounding = { lump: () => 0, less: 0 };
   const steps = [BEYOND, ...there.flatMap(([, g]) => PARTS.map((part) => g / part))];
-  return steps.map((step) => rounding(room, step)).reduce((a, b) => (overWith(a) >= overWith(b) ? a : b), nothing);
+  return steps
+    .map((step) => rounding(room, step))
+    .reduce((a, b) => (overWith(a) >= overWith(b) ? a : b), nothing);
 }

@@ -39,4 +39,5 @@ export function missingFrom(state: State): Missing[] {
   });
 }
 
-export const coveredBy = (state: State, { groups }: Instance): Covered[] => groups.map((group, i) => ({ group, share: state.covered(i) }));
+export const coveredBy = (state: State, { groups }: Instance): Covered[] =>
+  groups.map((group, i) => ({ group, share: state.covered(i) }));

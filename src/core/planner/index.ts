@@ -3,7 +3,16 @@ export { type Aim, AIMS, type Ask, withAim } from "./ask";
 export type { Covered, Missing } from "./explain";
 export { instanceOf } from "./candidates";
 export { FORTNIGHTS, type Instance, type Lane } from "./instance";
-export { type Effort, gapOf, isAsGood, type Progress, type Proposal, propose, solve, type Step } from "./propose";
+export {
+  type Effort,
+  gapOf,
+  isAsGood,
+  type Progress,
+  type Proposal,
+  propose,
+  solve,
+  type Step,
+} from "./propose";
 export { polish } from "./polish";
 export { OpenRelaxation, relax, relaxationOf } from "./relax";
 export type { LinearModel, ModelRow, Solved, Solver, Whereabouts } from "./solver";

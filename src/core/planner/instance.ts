@@ -128,4 +128,5 @@ export interface Instance {
 }
 
 /** What a helping of a fortnight's food is worth against one far ahead. */
-export const earliness = (weights: Weights, fortnight: number): number => 1 + weights.early * Math.exp((-2 * fortnight) / weights.earlyWeeks);
+export const earliness = (weights: Weights, fortnight: number): number =>
+  1 + weights.early * Math.exp((-2 * fortnight) / weights.earlyWeeks);

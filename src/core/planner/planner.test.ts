@@ -5,7 +5,18 @@ import { highsSolver } from "@/solver/highs";
 import { id, planting, settingWith } from "@/testing/garden";
 import { OpenRelaxation } from "./relax";
 import { polish } from "./polish";
-import { type Ask, type Instance, instanceOf, type Proposal, propose, relax, solve, type Solver, State, type Whereabouts } from ".";
+import {
+  type Ask,
+  type Instance,
+  instanceOf,
+  type Proposal,
+  propose,
+  relax,
+  solve,
+  type Solver,
+  State,
+  type Whereabouts,
+} from ".";
 import { assessGarden, economyOf, halfOf, type Plan, weeklyThirst } from "../garden";
 import { pricesBy } from "../money";
 import { addDays } from "../day";
@@ -46,7 +57,9 @@ function bruteForce(instance: Instance): number {
 function expectAssigned(state: State): void {
   const { classes, candidates } = state.instance;
   const bags = bagsOf(state);
-  expect(bags.flatMap((bag) => LANES.flatMap((part) => bag.parts[part])).sort()).toEqual(state.chosen().sort());
+  expect(bags.flatMap((bag) => LANES.flatMap((part) => bag.parts[part])).sort()).toEqual(
+    state.chosen().sort(),
+  );
   for (const bag of bags) {
     for (const part of LANES) {
       const own = bag.parts[part].map((i) => candidates[i]!).sort((a, b) => a.from - b.from);
@@ -55,91 +68,177 @@ function expectAssigned(state: State): void {
         if (i > 0) expect(c.from).toBeGreaterThanOrEqual(own[i - 1]!.end);
       });
     }
-    expect(bag.parts.top.length > 0 && bag.parts["first-half"].length + bag.parts["second-half"].length > 0).toBe(false);
+    expect(
+      bag.parts.top.length > 0 && bag.parts["first-half"].length + bag.parts["second-half"].length > 0,
+    ).toBe(false);
   }
 }
 
 describe("the search against all gardens there are", () => {
-  it.each([[1, 0], [2, 0], [3, 0], [4, 1], [5, 1], [6, 2], [7, 2]] as const)("finds the best of small question %i in bags of %i parts, and no bound lies below it", (seed, parts) => {
-    const instance = smallInstance(seed, parts);
-    const best = bruteForce(instance);
-    const { state, bound } = last(solve(instance, solver, { rounds: 200, steps: 0, seed: 1 }));
-    expect(state.worth()).toBeCloseTo(best, 6);
-    expect(bound).toBeCloseTo(relax(instance, solver)!.bound, 6);
-    expect(bound).toBeGreaterThan(best);
-    expectAssigned(state);
-  });
+  it.each([
+    [1, 0],
+    [2, 0],
+    [3, 0],
+    [4, 1],
+    [5, 1],
+    [6, 2],
+    [7, 2],
+  ] as const)(
+    "finds the best of small question %i in bags of %i parts, and no bound lies below it",
+    (seed, parts) => {
+      const instance = smallInstance(seed, parts);
+      const best = bruteForce(instance);
+      const { state, bound } = last(solve(instance, solver, { rounds: 200, steps: 0, seed: 1 }));
+      expect(state.worth()).toBeCloseTo(best, 6);
+      expect(bound).toBeCloseTo(relax(instance, solver)!.bound, 6);
+      expect(bound).toBeGreaterThan(best);
+      expectAssigned(state);
+    },
+  );
 
-  it.each([[1, 0], [2, 0], [3, 0], [4, 1], [5, 1], [6, 2], [7, 2]] as const)("proves of small question %i in bags of %i parts, from a poor garden on, what is best", (seed, parts) => {
-    const instance = smallInstance(seed, parts);
-    const best = bruteForce(instance);
-    const open = new OpenRelaxation(instance, solver);
-    const guide = open.solve();
-    if (guide === "failed") throw new Error("the solver failed");
-    const poor = new State(instance);
-    poor.add(instance.candidates.findIndex((_, i) => poor.blockedBy(i) === undefined));
-    const told: Whereabouts[] = [];
-    const polished = polish(instance, solver, open, guide, poor, 1e-6, (at) => told.push(at) < 0);
-    open.close();
-    expect(guide.bound).toBeGreaterThan(best + 1e-3);
-    expect(polished.state.worth()).toBeCloseTo(best, 5);
-    expect(polished.bound).toBeCloseTo(best, 3);
-    for (const { bound } of told) expect(bound).toBeGreaterThanOrEqual(best - 1e-6);
-  });
+  it.each([
+    [1, 0],
+    [2, 0],
+    [3, 0],
+    [4, 1],
+    [5, 1],
+    [6, 2],
+    [7, 2],
+  ] as const)(
+    "proves of small question %i in bags of %i parts, from a poor garden on, what is best",
+    (seed, parts) => {
+      const instance = smallInstance(seed, parts);
+      const best = bruteForce(instance);
+      const open = new OpenRelaxation(instance, solver);
+      const guide = open.solve();
+      if (guide === "failed") throw new Error("the solver failed");
+      const poor = new State(instance);
+      poor.add(instance.candidates.findIndex((_, i) => poor.blockedBy(i) === undefined));
+      const told: Whereabouts[] = [];
+      const polished = polish(instance, solver, open, guide, poor, 1e-6, (at) => told.push(at) < 0);
+      open.close();
+      expect(guide.bound).toBeGreaterThan(best + 1e-3);
+      expect(polished.state.worth()).toBeCloseTo(best, 5);
+      expect(polished.bound).toBeCloseTo(best, 3);
+      for (const { bound } of told) expect(bound).toBeGreaterThanOrEqual(best - 1e-6);
+    },
+  );
 
-  it.each([[1, 1], [2, 1], [3, 2], [4, 2], [5, 2]] as const)("gives every planting of question %i a bag of %i parts, however much they shade each other", (seed, parts) => {
-    const instance = { ...smallInstance(seed, parts), shade: () => 1, budgetMinor: undefined, loadKg: undefined, floorM2: 9, waterL: undefined, cells: undefined };
-    const dim = { ...instance, candidates: instance.candidates.map((c) => ({ ...c, spareLight: 0.5 })) };
-    const state = new State(dim);
-    for (let i = 0; i < 40; i++) if (state.blockedBy(i % 12) === undefined) state.add(i % 12);
-    expect(state.chosen().length).toBeGreaterThan(6);
-    expectAssigned(state);
-  });
+  it.each([
+    [1, 1],
+    [2, 1],
+    [3, 2],
+    [4, 2],
+    [5, 2],
+  ] as const)(
+    "gives every planting of question %i a bag of %i parts, however much they shade each other",
+    (seed, parts) => {
+      const instance = {
+        ...smallInstance(seed, parts),
+        shade: () => 1,
+        budgetMinor: undefined,
+        loadKg: undefined,
+        floorM2: 9,
+        waterL: undefined,
+        cells: undefined,
+      };
+      const dim = { ...instance, candidates: instance.candidates.map((c) => ({ ...c, spareLight: 0.5 })) };
+      const state = new State(dim);
+      for (let i = 0; i < 40; i++) if (state.blockedBy(i % 12) === undefined) state.add(i % 12);
+      expect(state.chosen().length).toBeGreaterThan(6);
+      expectAssigned(state);
+    },
+  );
 
-  it.each([1, 2])("finds a garden, and no bound below the best, though the solver fails from its run %i on", (from) => {
-    const instance = smallInstance(4, 1);
-    const best = bruteForce(instance);
-    let runs = 0;
-    const failing: Solver = {
-      ...solver,
-      relax(model) {
-        const open = solver.relax(model);
-        return { ...open, solve: () => (++runs > from ? { ...open.solve(), status: "failed" } : open.solve()) };
-      },
-      whole: (model, options) => ({ ...solver.whole(model, options), status: "failed" }),
-    };
-    const { state, bound } = last(solve(instance, failing, { rounds: 100, steps: 1000, seed: 1 }));
-    expect(runs).toBeGreaterThan(from);
-    expect(state.worth()).toBeCloseTo(best, 6);
-    expect(bound).toBeGreaterThanOrEqual(best - 1e-6);
-  });
+  it.each([1, 2])(
+    "finds a garden, and no bound below the best, though the solver fails from its run %i on",
+    (from) => {
+      const instance = smallInstance(4, 1);
+      const best = bruteForce(instance);
+      let runs = 0;
+      const failing: Solver = {
+        ...solver,
+        relax(model) {
+          const open = solver.relax(model);
+          return {
+            ...open,
+            solve: () => (++runs > from ? { ...open.solve(), status: "failed" } : open.solve()),
+          };
+        },
+        whole: (model, options) => ({ ...solver.whole(model, options), status: "failed" }),
+      };
+      const { state, bound } = last(solve(instance, failing, { rounds: 100, steps: 1000, seed: 1 }));
+      expect(runs).toBeGreaterThan(from);
+      expect(state.worth()).toBeCloseTo(best, 6);
+      expect(bound).toBeGreaterThanOrEqual(best - 1e-6);
+    },
+  );
 
-  it.each([1, 2, 3, 4])("is worth what its food, its crops, its money and its hours come to, summed up one by one: question %i", (seed) => {
-    const instance = { ...smallInstance(seed, 2), budgetMinor: undefined, loadKg: undefined, waterL: undefined };
-    const { candidates, crops, weights, classes } = instance;
-    const state = new State(instance);
-    for (let i = 0; i < 30; i++) if (state.blockedBy((i * 5) % 12) === undefined) state.add((i * 5) % 12);
-    const chosen = state.chosen().map((i) => candidates[i]!);
-    expect(chosen.length).toBeGreaterThan(2);
-    const gramsOf = (of: (c: (typeof chosen)[number]) => boolean, during: (fortnight: number) => boolean) =>
-      chosen.filter(of).flatMap((c) => c.food).filter(([fortnight]) => during(fortnight)).reduce((sum, [, g]) => sum + g, 0);
-    let worth = 0;
-    instance.groups.forEach((_, group) => {
-      for (let f = 0; f < FORTNIGHTS; f++) worth += foodWorth(instance, f, group, instance.baseG[f]![group]! + gramsOf((c) => c.group === group, (x) => x === f));
-    });
-    instance.dishes.forEach((group, dish) => {
-      for (let q = 0; q < 4; q++) worth -= (0.5 * Math.max(0, gramsOf((c) => c.dishIndex === dish, (f) => Math.floor(f / 6.5) === q) - cropCap(instance, group))) / instance.helpingG[group]!;
-    });
-    let minor = chosen.reduce((sum, c) => sum + c.ownMinor, 0) + state.bought.reduce((sum, n, k) => sum + n * classes[k]!.minor, 0);
-    minor += 400 * Math.ceil(state.bought.reduce((sum, n, k) => sum + n * classes[k]!.mixL, 0) / 45);
-    crops.forEach((crop, i) => {
-      const own = chosen.filter((c) => c.cropIndex === i);
-      if (own.length > 0) worth += weights.variety + (crop.must ? weights.must : 0);
-      minor += 150 * Math.ceil(own.reduce((sum, c) => sum + c.seedG, 0));
-    });
-    expect(state.cost()).toBeCloseTo(minor, 6);
-    expect(state.worth()).toBeCloseTo(worth - minor * weights.perMinor - (chosen.reduce((sum, c) => sum + c.minutes, 0) / 60) * weights.perHour, 6);
-  });
+  it.each([1, 2, 3, 4])(
+    "is worth what its food, its crops, its money and its hours come to, summed up one by one: question %i",
+    (seed) => {
+      const instance = {
+        ...smallInstance(seed, 2),
+        budgetMinor: undefined,
+        loadKg: undefined,
+        waterL: undefined,
+      };
+      const { candidates, crops, weights, classes } = instance;
+      const state = new State(instance);
+      for (let i = 0; i < 30; i++) if (state.blockedBy((i * 5) % 12) === undefined) state.add((i * 5) % 12);
+      const chosen = state.chosen().map((i) => candidates[i]!);
+      expect(chosen.length).toBeGreaterThan(2);
+      const gramsOf = (of: (c: (typeof chosen)[number]) => boolean, during: (fortnight: number) => boolean) =>
+        chosen
+          .filter(of)
+          .flatMap((c) => c.food)
+          .filter(([fortnight]) => during(fortnight))
+          .reduce((sum, [, g]) => sum + g, 0);
+      let worth = 0;
+      instance.groups.forEach((_, group) => {
+        for (let f = 0; f < FORTNIGHTS; f++)
+          worth += foodWorth(
+            instance,
+            f,
+            group,
+            instance.baseG[f]![group]! +
+              gramsOf(
+                (c) => c.group === group,
+                (x) => x === f,
+              ),
+          );
+      });
+      instance.dishes.forEach((group, dish) => {
+        for (let q = 0; q < 4; q++)
+          worth -=
+            (0.5 *
+              Math.max(
+                0,
+                gramsOf(
+                  (c) => c.dishIndex === dish,
+                  (f) => Math.floor(f / 6.5) === q,
+                ) - cropCap(instance, group),
+              )) /
+            instance.helpingG[group]!;
+      });
+      let minor =
+        chosen.reduce((sum, c) => sum + c.ownMinor, 0) +
+        state.bought.reduce((sum, n, k) => sum + n * classes[k]!.minor, 0);
+      minor += 400 * Math.ceil(state.bought.reduce((sum, n, k) => sum + n * classes[k]!.mixL, 0) / 45);
+      crops.forEach((crop, i) => {
+        const own = chosen.filter((c) => c.cropIndex === i);
+        if (own.length > 0) worth += weights.variety + (crop.must ? weights.must : 0);
+        minor += 150 * Math.ceil(own.reduce((sum, c) => sum + c.seedG, 0));
+      });
+      expect(state.cost()).toBeCloseTo(minor, 6);
+      expect(state.worth()).toBeCloseTo(
+        worth -
+          minor * weights.perMinor -
+          (chosen.reduce((sum, c) => sum + c.minutes, 0) / 60) * weights.perHour,
+        6,
+      );
+    },
+  );
 
   it("keeps its sums through adding and taking out", () => {
     const instance = smallInstance(9);
@@ -161,39 +260,84 @@ describe("the search against all gardens there are", () => {
 
 const prices = pricesBy(demoPrices("EUR"));
 const setting = settingWith({
-  mix: findMix("potting-mix-and-manure")!, sunHours: 6, floorM2: 3.5, limitKgM2: 195, prices,
-  wants: { groups: { greens: "daily", pods: "often", fruits: "often" }, must: ["pea"], never: ["kale"] }, people: { adults: 2, children: 1 }, hands: { cells: 40, skill: "some" },
+  mix: findMix("potting-mix-and-manure")!,
+  sunHours: 6,
+  floorM2: 3.5,
+  limitKgM2: 195,
+  prices,
+  wants: { groups: { greens: "daily", pods: "often", fruits: "often" }, must: ["pea"], never: ["kale"] },
+  people: { adults: 2, children: 1 },
+  hands: { cells: 40, skill: "some" },
 });
 /** A handful of crops, so that a proposal takes a moment. */
-const few = { ...SHIPPED, crops: SHIPPED.crops.filter((c) => ["lettuce", "spinach", "kale", "pea", "bush-bean", "radish", "tomato", "carrot"].includes(c.id)) };
+const few = {
+  ...SHIPPED,
+  crops: SHIPPED.crops.filter((c) =>
+    ["lettuce", "spinach", "kale", "pea", "bush-bean", "radish", "tomato", "carrot"].includes(c.id),
+  ),
+};
 const today = "2026-05-18";
-const bag = (n: number, kindId: string) => ({ id: id(n), kindId, shape: null, atHand: true, firstSeason: 2026 });
+const bag = (n: number, kindId: string) => ({
+  id: id(n),
+  kindId,
+  shape: null,
+  atHand: true,
+  firstSeason: 2026,
+});
 const bags = [bag(1, "round-10-gal"), bag(2, "round-10-gal"), bag(3, "tower-50"), bag(4, "flat-1.5-cu-ft")];
-const askFor = (more: Partial<Ask> = {}): Ask => ({ plan: { bags, rows: [] }, setting, reference: few, today, aim: "value", kinds: ["round-5-gal"], budgetMinor: 3000, waterLDay: 30, away: [], repair: false, without: [], ...more });
-const proposalFor = (more: Partial<Ask> = {}, rounds = 150): Proposal => last(propose(askFor(more), solver, { rounds, steps: 0, seed: 1 }, (n) => id(5000 + n)));
+const askFor = (more: Partial<Ask> = {}): Ask => ({
+  plan: { bags, rows: [] },
+  setting,
+  reference: few,
+  today,
+  aim: "value",
+  kinds: ["round-5-gal"],
+  budgetMinor: 3000,
+  waterLDay: 30,
+  away: [],
+  repair: false,
+  without: [],
+  ...more,
+});
+const proposalFor = (more: Partial<Ask> = {}, rounds = 150): Proposal =>
+  last(propose(askFor(more), solver, { rounds, steps: 0, seed: 1 }, (n) => id(5000 + n)));
 
 describe("a proposal", { timeout: 90_000 }, () => {
   const made = () => proposalFor();
 
-  it.each([[6, 3000, 30, "value"], [4.5, 1500, 15, "soon"], [9, 8000, 60, "ease"]] as const)("breaks no limit on any day with %f h of sun, %i cents and %i L a day, for %s: grades, clashes, load, money, water", (sunHours, budgetMinor, waterLDay, aim) => {
-    const there = { ...setting, sunHours };
-    const proposal = proposalFor({ setting: there, budgetMinor, waterLDay, aim });
-    const garden = assessGarden(proposal.plan, there);
-    const plantings = garden.rows.flatMap((r) => r.plantings);
-    expect(plantings.length).toBeGreaterThan(5);
-    expect(plantings.filter((p) => p.fit.grade === "wrong")).toEqual([]);
-    expect(garden.rows.flatMap((r) => r.clashes)).toEqual([]);
-    expect(garden.load.grade).not.toBe("over");
-    expect(proposal.minor).toBeLessThanOrEqual(budgetMinor);
-    expect(economyOf(garden, there, today).shopping.minor).toBeLessThanOrEqual(budgetMinor);
-    for (let week = 1; week < 52; week += 2) expect(weeklyThirst(garden, addDays(today, 7 * week), there)).toBeLessThanOrEqual(7 * waterLDay + 1e-6);
-    expect(plantings.some((p) => p.crop.id === "kale")).toBe(false);
-    expect(plantings.some((p) => p.crop.id === "pea") || proposal.missing.some((m) => m.cropId === "pea")).toBe(true);
-    expect(proposal.worth).toBeLessThanOrEqual(proposal.bound + 1e-6);
-  });
+  it.each([
+    [6, 3000, 30, "value"],
+    [4.5, 1500, 15, "soon"],
+    [9, 8000, 60, "ease"],
+  ] as const)(
+    "breaks no limit on any day with %f h of sun, %i cents and %i L a day, for %s: grades, clashes, load, money, water",
+    (sunHours, budgetMinor, waterLDay, aim) => {
+      const there = { ...setting, sunHours };
+      const proposal = proposalFor({ setting: there, budgetMinor, waterLDay, aim });
+      const garden = assessGarden(proposal.plan, there);
+      const plantings = garden.rows.flatMap((r) => r.plantings);
+      expect(plantings.length).toBeGreaterThan(5);
+      expect(plantings.filter((p) => p.fit.grade === "wrong")).toEqual([]);
+      expect(garden.rows.flatMap((r) => r.clashes)).toEqual([]);
+      expect(garden.load.grade).not.toBe("over");
+      expect(proposal.minor).toBeLessThanOrEqual(budgetMinor);
+      expect(economyOf(garden, there, today).shopping.minor).toBeLessThanOrEqual(budgetMinor);
+      for (let week = 1; week < 52; week += 2)
+        expect(weeklyThirst(garden, addDays(today, 7 * week), there)).toBeLessThanOrEqual(
+          7 * waterLDay + 1e-6,
+        );
+      expect(plantings.some((p) => p.crop.id === "kale")).toBe(false);
+      expect(
+        plantings.some((p) => p.crop.id === "pea") || proposal.missing.some((m) => m.cropId === "pea"),
+      ).toBe(true);
+      expect(proposal.worth).toBeLessThanOrEqual(proposal.bound + 1e-6);
+    },
+  );
 
   it("parts bags where that serves", () => {
-    const halves = made().plan.rows.flatMap((r) => r.plantings).filter((p) => halfOf(p) !== undefined);
+    const halves = made()
+      .plan.rows.flatMap((r) => r.plantings)
+      .filter((p) => halfOf(p) !== undefined);
     expect(halves.length).toBeGreaterThan(0);
   });
 
@@ -206,12 +350,17 @@ describe("a proposal", { timeout: 90_000 }, () => {
 
   it("hangs no more bags than there are hooks, and none that a hook does not bear", () => {
     const hung = (hooks: { count?: number; limitKg?: number }, at: Ask["plan"]["bags"] = []) =>
-      instanceOf(askFor({ kinds: ["pocket-12"], plan: { bags: at, rows: [] }, setting: { ...setting, hooks } })).classes.find((k) => k.bagIds.length === 0)?.buyable ?? 0;
+      instanceOf(
+        askFor({ kinds: ["pocket-12"], plan: { bags: at, rows: [] }, setting: { ...setting, hooks } }),
+      ).classes.find((k) => k.bagIds.length === 0)?.buyable ?? 0;
     expect(hung({ count: 3 })).toBe(3);
     expect(hung({ count: 3 }, [bag(40, "pocket-12")])).toBe(2);
     expect(hung({ count: 3, limitKg: 5 })).toBe(0);
     expect(hung({})).toBeGreaterThan(3);
-    const two = { bags: [bag(40, "pocket-12"), bag(41, "pocket-12")], rows: [40, 41].map((n) => ({ id: id(n + 10), bagId: id(n), gapCm: null, plantings: [] })) };
+    const two = {
+      bags: [bag(40, "pocket-12"), bag(41, "pocket-12")],
+      rows: [40, 41].map((n) => ({ id: id(n + 10), bagId: id(n), gapCm: null, plantings: [] })),
+    };
     expect(assessGarden(two, { ...setting, hooks: { count: 1 } }).hanging).toEqual({ bags: 2, unhooked: 1 });
   });
 
@@ -234,7 +383,13 @@ describe("a proposal", { timeout: 90_000 }, () => {
 
   it("counts the mix that bags at hand still want, and what pinned rows will cost, against the money", () => {
     const unfilled = bags.map((b, i) => ({ ...b, firstSeason: i === 0 ? 2025 : null }));
-    const pinned = { id: id(20), bagId: id(1), gapCm: null, pinned: true, plantings: [planting(21, "tomato/bush", "2026-05-25", { method: "bought", plants: 1 })] };
+    const pinned = {
+      id: id(20),
+      bagId: id(1),
+      gapCm: null,
+      pinned: true,
+      plantings: [planting(21, "tomato/bush", "2026-05-25", { method: "bought", plants: 1 })],
+    };
     for (const together of [[], ["packet", "mix"]] as const) {
       const there = { ...setting, prices: pricesBy(demoPrices("EUR"), together) };
       const plan = { bags: unfilled, rows: [pinned] };
@@ -249,11 +404,23 @@ describe("a proposal", { timeout: 90_000 }, () => {
       expect(minor).toBeLessThanOrEqual(before + proposal.minor + 1e-6);
       if (together.length > 0) expect(minor).toBeCloseTo(before + proposal.minor, 6);
       // Without money the bags stay empty.
-      expect(proposalFor({ plan, setting: there, budgetMinor: 0 }).plan.rows.flatMap((r) => r.plantings).filter((p) => p.id !== id(21))).toEqual([]);
+      expect(
+        proposalFor({ plan, setting: there, budgetMinor: 0 })
+          .plan.rows.flatMap((r) => r.plantings)
+          .filter((p) => p.id !== id(21)),
+      ).toEqual([]);
       expect(proposal.bags.every((b) => b.kindId === "round-5-gal")).toBe(true);
       // A bag that is only planned leaves, and costs nothing.
-      const planned = { bags: [...unfilled, { ...bag(60, "tub-80-l"), atHand: false }], rows: [pinned, { id: id(61), bagId: id(60), gapCm: null, plantings: [planting(62, "lettuce/leaf", "2026-06-10")] }] };
-      expect(instanceOf(askFor({ plan: planned, setting: there })).budgetMinor).toBe(instanceOf(askFor({ plan, setting: there })).budgetMinor);
+      const planned = {
+        bags: [...unfilled, { ...bag(60, "tub-80-l"), atHand: false }],
+        rows: [
+          pinned,
+          { id: id(61), bagId: id(60), gapCm: null, plantings: [planting(62, "lettuce/leaf", "2026-06-10")] },
+        ],
+      };
+      expect(instanceOf(askFor({ plan: planned, setting: there })).budgetMinor).toBe(
+        instanceOf(askFor({ plan, setting: there })).budgetMinor,
+      );
     }
   });
 
@@ -264,12 +431,25 @@ describe("a proposal", { timeout: 90_000 }, () => {
     expect(proposal.minor).toBeCloseTo(shopping.minor, 6);
     expect(shopping.minor).toBeLessThanOrEqual(1500);
     expect(proposal.worth).toBeGreaterThan(proposalFor({ budgetMinor: 1500 }).worth);
-    expect(relax(instanceOf(askFor({ setting: shared })), solver)!.bound).toBeGreaterThan(relax(instanceOf(askFor()), solver)!.bound);
+    expect(relax(instanceOf(askFor({ setting: shared })), solver)!.bound).toBeGreaterThan(
+      relax(instanceOf(askFor()), solver)!.bound,
+    );
   });
 
   it("leaves pinned rows and what is sown, and plants nothing into them while they stand", () => {
-    const pinned = { id: id(20), bagId: id(1), gapCm: null, pinned: true, plantings: [planting(21, "tomato/bush", "2026-05-25", { method: "bought" })] };
-    const sown = { id: id(22), bagId: id(4), gapCm: null, plantings: [planting(23, "lettuce/baby-leaf", "2026-05-10", { plants: null })] };
+    const pinned = {
+      id: id(20),
+      bagId: id(1),
+      gapCm: null,
+      pinned: true,
+      plantings: [planting(21, "tomato/bush", "2026-05-25", { method: "bought" })],
+    };
+    const sown = {
+      id: id(22),
+      bagId: id(4),
+      gapCm: null,
+      plantings: [planting(23, "lettuce/baby-leaf", "2026-05-10", { plants: null })],
+    };
     const { plan } = proposalFor({ plan: { bags, rows: [pinned, sown] } });
     expect(plan.rows.find((r) => r.id === id(20))).toEqual(pinned);
     const kept = plan.rows.find((r) => r.id === id(22))!;
@@ -283,20 +463,43 @@ describe("a proposal", { timeout: 90_000 }, () => {
     const planned = plan.rows.flatMap((r) => r.plantings.map((p) => ({ ...p, bagId: r.bagId })));
     // One bag tore: it is gone, with what was planned in it.
     const torn = id(2);
-    const broken: Plan = { bags: plan.bags.filter((b) => b.id !== torn).map((b) => ({ ...b, atHand: true })), rows: plan.rows.filter((r) => r.bagId !== torn) };
+    const broken: Plan = {
+      bags: plan.bags.filter((b) => b.id !== torn).map((b) => ({ ...b, atHand: true })),
+      rows: plan.rows.filter((r) => r.bagId !== torn),
+    };
     const mended = proposalFor({ plan: broken, repair: true });
     const now = mended.plan.rows.flatMap((r) => r.plantings.map((p) => ({ ...p, bagId: r.bagId })));
     const left = planned.filter((p) => p.bagId !== torn);
-    const kept = left.filter((p) => now.some((q) => q.id === p.id && q.bagId === p.bagId && q.sowOn === p.sowOn && q.plants === p.plants));
+    const kept = left.filter((p) =>
+      now.some((q) => q.id === p.id && q.bagId === p.bagId && q.sowOn === p.sowOn && q.plants === p.plants),
+    );
     expect(left.length).toBeGreaterThan(5);
     expect(kept.length).toBe(left.length);
     // Heads with climbers round them stand together: a repair leaves a row that has no fault as it is.
-    const pair = { id: id(30), bagId: id(1), gapCm: null, plantings: [planting(31, "pea/pod", "2026-10-20", { plants: 4, surface: "edge" }), planting(32, "spinach/leaf", "2026-10-25")] };
+    const pair = {
+      id: id(30),
+      bagId: id(1),
+      gapCm: null,
+      plantings: [
+        planting(31, "pea/pod", "2026-10-20", { plants: 4, surface: "edge" }),
+        planting(32, "spinach/leaf", "2026-10-25"),
+      ],
+    };
     expect(assessGarden({ bags, rows: [pair] }, setting).rows[0]!.clashes).toEqual([]);
-    expect(proposalFor({ plan: { bags, rows: [pair] }, repair: true }, 20).plan.rows.find((r) => r.id === id(30))).toEqual(pair);
+    expect(
+      proposalFor({ plan: { bags, rows: [pair] }, repair: true }, 20).plan.rows.find((r) => r.id === id(30)),
+    ).toEqual(pair);
     // A crop that is refused goes, the rest stays.
-    const refused = proposalFor({ plan: broken, repair: true, without: few.crops.find((c) => c.id === "radish")!.goals.map((g) => g.id) });
-    expect(refused.plan.rows.flatMap((r) => r.plantings).some((p) => p.goalId.startsWith("radish/") && p.sowOn >= today)).toBe(false);
+    const refused = proposalFor({
+      plan: broken,
+      repair: true,
+      without: few.crops.find((c) => c.id === "radish")!.goals.map((g) => g.id),
+    });
+    expect(
+      refused.plan.rows
+        .flatMap((r) => r.plantings)
+        .some((p) => p.goalId.startsWith("radish/") && p.sowOn >= today),
+    ).toBe(false);
   });
 
   it("takes the best so far when it is stopped", () => {
@@ -312,8 +515,12 @@ describe("a proposal", { timeout: 90_000 }, () => {
 
 it("says what keeps a must out", () => {
   const must = { ...setting, wants: { groups: {}, must: ["tomato"], never: [] } };
-  expect(proposalFor({ setting: { ...must, sunHours: 1 } }, 20).missing).toEqual([{ cropId: "tomato", blocked: "never-fits" }]);
-  expect(proposalFor({ setting: must, budgetMinor: 0 }, 20).missing).toEqual([{ cropId: "tomato", blocked: "budget" }]);
+  expect(proposalFor({ setting: { ...must, sunHours: 1 } }, 20).missing).toEqual([
+    { cropId: "tomato", blocked: "never-fits" },
+  ]);
+  expect(proposalFor({ setting: must, budgetMinor: 0 }, 20).missing).toEqual([
+    { cropId: "tomato", blocked: "budget" },
+  ]);
 });
 
 it("uses only what the setting of a plan allows", () => {

@@ -58,7 +58,10 @@ interface Placed {
 }
 
 /** Gives each bag of a garden its id and each planting its own. */
-function placed(state: State, newId: (n: number) => string): { placed: Placed[]; bought: { id: string; kindId: string }[] } {
+function placed(
+  state: State,
+  newId: (n: number) => string,
+): { placed: Placed[]; bought: { id: string; kindId: string }[] } {
   const { classes, candidates } = state.instance;
   const list: Placed[] = [];
   const bought: { id: string; kindId: string }[] = [];
@@ -71,7 +74,18 @@ function placed(state: State, newId: (n: number) => string): { placed: Placed[];
       for (const index of parts[part]) {
         const c = candidates[index]!;
         const surface = part === "top" || part === "side" ? c.surface : part;
-        list.push({ index, bagId, planting: { id: c.plantingId ?? newId(n++), goalId: c.goalId, surface, method: c.method, plants: c.plants, sowOn: c.sowOn } });
+        list.push({
+          index,
+          bagId,
+          planting: {
+            id: c.plantingId ?? newId(n++),
+            goalId: c.goalId,
+            surface,
+            method: c.method,
+            plants: c.plants,
+            sowOn: c.sowOn,
+          },
+        });
       }
     }
   }
@@ -79,11 +93,19 @@ function placed(state: State, newId: (n: number) => string): { placed: Placed[];
 }
 
 /** The plan that a garden stands for: what stands already, then its plantings, in the household's bags and in new ones. */
-function planFrom(ask: Ask, { placed: list, bought }: ReturnType<typeof placed>, newId: (n: number) => string): Plan {
+function planFrom(
+  ask: Ask,
+  { placed: list, bought }: ReturnType<typeof placed>,
+  newId: (n: number) => string,
+): Plan {
   const standing = standingPart(ask);
   const kept = stayingBags(ask, standing);
-  const bags = [...kept, ...bought.map(({ id, kindId }) => ({ id, kindId, shape: null, atHand: false, firstSeason: null }))];
-  const plantingsOf = (bagId: string) => list.filter((p) => p.bagId === bagId).map((p) => withOutBy(ask, p.planting));
+  const bags = [
+    ...kept,
+    ...bought.map(({ id, kindId }) => ({ id, kindId, shape: null, atHand: false, firstSeason: null })),
+  ];
+  const plantingsOf = (bagId: string) =>
+    list.filter((p) => p.bagId === bagId).map((p) => withOutBy(ask, p.planting));
   let rowNumber = 100_000;
   const rows = bags.flatMap((bag) => {
     const row = standing.rows.find((r) => r.bagId === bag.id);
@@ -101,7 +123,8 @@ function withOutBy(ask: Ask, planting: Planting): Planting {
 }
 
 /** Share of a bound that a garden's worth misses, 0 to 1. */
-export const gapOf = (bound: number, worth: number): number => (bound > 1e-9 ? Math.max(0, bound - worth) / bound : 0);
+export const gapOf = (bound: number, worth: number): number =>
+  bound > 1e-9 ? Math.max(0, bound - worth) / bound : 0;
 
 /** Told while the solver works, when nothing can be yielded; true stops it. */
 type Watch = (step: Step) => boolean;
@@ -115,10 +138,18 @@ const NEVER: Watch = () => false;
  * @param newId ids for what is new; equal asks with equal ids give equal proposals
  * @param instance the ask in numbers, where it has been worked out already
  */
-export function* propose(ask: Ask, solver: Solver, effort: Effort, newId: (n: number) => string, instance: Instance = instanceOf(ask), watch: Watch = NEVER): Generator<Progress, Proposal, boolean | undefined> {
+export function* propose(
+  ask: Ask,
+  solver: Solver,
+  effort: Effort,
+  newId: (n: number) => string,
+  instance: Instance = instanceOf(ask),
+  watch: Watch = NEVER,
+): Generator<Progress, Proposal, boolean | undefined> {
   const steps = solve(instance, solver, effort, (state) => faultsIn(ask, state), watch);
   let found: { state: State; proposal: Proposal } | undefined;
-  const proposalFor = (state: State, bound: number) => (found?.state === state ? found.proposal : proposalOf(ask, instance, state, bound, newId));
+  const proposalFor = (state: State, bound: number) =>
+    found?.state === state ? found.proposal : proposalOf(ask, instance, state, bound, newId);
   let stop: boolean | undefined;
   for (;;) {
     const { done, value } = steps.next(stop);
@@ -135,23 +166,39 @@ export function* propose(ask: Ask, solver: Solver, effort: Effort, newId: (n: nu
 /** New plantings that are wrong where they would stand, or suffer from what stands beside them, judged as the Bench judges them. */
 function faultsIn(ask: Ask, state: State): number[] {
   const there = placed(state, (n) => `new ${n}`);
-  const { rows } = assessGarden(planFrom(ask, there, (n) => `row ${n}`), ask.setting);
+  const { rows } = assessGarden(
+    planFrom(ask, there, (n) => `row ${n}`),
+    ask.setting,
+  );
   const indexOf = new Map(there.placed.map((p) => [p.planting.id, p.index]));
-  const wrong = rows.flatMap((r) => r.plantings.filter((p) => p.fit.grade === "wrong").map((p) => indexOf.get(p.planting.id)));
-  const clashing = rows.flatMap((r) => r.clashes.map((c) => indexOf.get(c.plantingId) ?? indexOf.get(c.otherId)));
+  const wrong = rows.flatMap((r) =>
+    r.plantings.filter((p) => p.fit.grade === "wrong").map((p) => indexOf.get(p.planting.id)),
+  );
+  const clashing = rows.flatMap((r) =>
+    r.clashes.map((c) => indexOf.get(c.plantingId) ?? indexOf.get(c.otherId)),
+  );
   return [...new Set([...wrong, ...clashing])].filter((i) => i !== undefined);
 }
 
-function proposalOf(ask: Ask, instance: Instance, state: State, bound: number, newId: (n: number) => string): Proposal {
+function proposalOf(
+  ask: Ask,
+  instance: Instance,
+  state: State,
+  bound: number,
+  newId: (n: number) => string,
+): Proposal {
   const worth = state.worth();
   const there = placed(state, newId);
   const adds = addsOf(state);
   return {
     plan: planFrom(ask, there, newId),
-    worth, bound,
+    worth,
+    bound,
     gap: gapOf(bound, worth),
     considered: instance.candidates.length,
-    bags: instance.classes.flatMap((k, i) => (state.bought[i]! > 0 && k.bagIds.length === 0 ? [{ kindId: k.kindId, count: state.bought[i]! }] : [])),
+    bags: instance.classes.flatMap((k, i) =>
+      state.bought[i]! > 0 && k.bagIds.length === 0 ? [{ kindId: k.kindId, count: state.bought[i]! }] : [],
+    ),
     minor: state.cost(),
     hours: state.hours(),
     covered: coveredBy(state, instance),
@@ -178,11 +225,24 @@ interface Found extends Step {
  *
  * @param faultsOf candidates of a garden that are at fault for reasons which the instance does not know
  */
-export function* solve(instance: Instance, solver: Solver, effort: Effort, faultsOf: (state: State) => readonly number[] = () => [], watch: Watch = NEVER): Generator<Found, { state: State; bound: number }, boolean | undefined> {
+export function* solve(
+  instance: Instance,
+  solver: Solver,
+  effort: Effort,
+  faultsOf: (state: State) => readonly number[] = () => [],
+  watch: Watch = NEVER,
+): Generator<Found, { state: State; bound: number }, boolean | undefined> {
   const all = instance.candidates.map((_, i) => i);
   const first = new State(instance);
   fill(first, choicesOf(instance, all));
-  let stop = yield { doing: "search", done: 0, of: effort.rounds, worth: first.worth(), bound: Number.POSITIVE_INFINITY, standing: undefined };
+  let stop = yield {
+    doing: "search",
+    done: 0,
+    of: effort.rounds,
+    worth: first.worth(),
+    bound: Number.POSITIVE_INFINITY,
+    standing: undefined,
+  };
   const open = new OpenRelaxation(instance, solver);
   try {
     const guide = open.solve();
@@ -198,7 +258,14 @@ export function* solve(instance: Instance, solver: Solver, effort: Effort, fault
       standing = standing && standing.worth() >= whole.worth() ? standing : whole;
       return standing;
     };
-    const searched = (done: number): Found => ({ doing: "search", done, of: effort.rounds, worth: (standing ?? best).worth(), bound, standing });
+    const searched = (done: number): Found => ({
+      doing: "search",
+      done,
+      of: effort.rounds,
+      worth: (standing ?? best).worth(),
+      bound,
+      standing,
+    });
     if (!stop) stop = yield searched(0);
     const search = race(gardens, choices, effort.seed, effort.rounds);
     for (let round = 1; round <= effort.rounds && !stop; round++) {
@@ -208,9 +275,23 @@ export function* solve(instance: Instance, solver: Solver, effort: Effort, fault
     }
     const state = stand(best);
     const worth = state.worth();
-    const proving = (steps: number, lowest: number): Step => ({ doing: "proof", done: Math.min(steps, effort.steps), of: effort.steps, worth, bound: Math.max(worth, Math.min(bound, lowest)) });
+    const proving = (steps: number, lowest: number): Step => ({
+      doing: "proof",
+      done: Math.min(steps, effort.steps),
+      of: effort.steps,
+      worth,
+      bound: Math.max(worth, Math.min(bound, lowest)),
+    });
     if (effort.steps === 0 || stop || (yield { ...proving(0, bound), standing })) return { state, bound };
-    const polished = polish(instance, solver, open, guide, state, NEAR_ENOUGH, (at) => watch(proving(at.steps, at.bound)) || at.steps >= effort.steps);
+    const polished = polish(
+      instance,
+      solver,
+      open,
+      guide,
+      state,
+      NEAR_ENOUGH,
+      (at) => watch(proving(at.steps, at.bound)) || at.steps >= effort.steps,
+    );
     if (polished.state !== state) {
       // The solver knows nothing of shade between the halves of a bag.
       settle(polished.state);
@@ -237,9 +318,14 @@ function replanted(state: State, list: readonly number[], seed: number): State {
 }
 
 /** Takes what is at fault out of a garden for good, and plants its place anew, until nothing is. */
-function mended(start: State, list: readonly number[], faultsOf: (state: State) => readonly number[], seed: number): State {
+function mended(
+  start: State,
+  list: readonly number[],
+  faultsOf: (state: State) => readonly number[],
+  seed: number,
+): State {
   const barred = new Set<number>();
-  for (let state = start; ; ) {
+  for (let state = start; ;) {
     const faults = faultsOf(state);
     if (faults.length === 0) return state;
     const left = state.copy();
@@ -247,6 +333,10 @@ function mended(start: State, list: readonly number[], faultsOf: (state: State) 
       barred.add(i);
       while (left.has(i)) left.remove(i);
     }
-    state = replanted(left, list.filter((i) => !barred.has(i)), seed);
+    state = replanted(
+      left,
+      list.filter((i) => !barred.has(i)),
+      seed,
+    );
   }
 }

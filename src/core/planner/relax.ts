@@ -23,7 +23,13 @@ class Columns {
     return this.rowLower.length - 1;
   }
 
-  column(cost: number, upper: number, whole: boolean, entries: readonly (readonly [row: number, value: number])[], lower = 0): number {
+  column(
+    cost: number,
+    upper: number,
+    whole: boolean,
+    entries: readonly (readonly [row: number, value: number])[],
+    lower = 0,
+  ): number {
     this.cost.push(cost);
     this.lower.push(lower);
     this.upper.push(upper);
@@ -38,9 +44,15 @@ class Columns {
 
   model(): LinearModel {
     return {
-      cost: Float64Array.from(this.cost), lower: Float64Array.from(this.lower), upper: Float64Array.from(this.upper), integer: Uint8Array.from(this.integer),
-      rowLower: Float64Array.from(this.rowLower), rowUpper: Float64Array.from(this.rowUpper),
-      starts: Int32Array.from(this.starts), rows: Int32Array.from(this.rows), values: Float64Array.from(this.values),
+      cost: Float64Array.from(this.cost),
+      lower: Float64Array.from(this.lower),
+      upper: Float64Array.from(this.upper),
+      integer: Uint8Array.from(this.integer),
+      rowLower: Float64Array.from(this.rowLower),
+      rowUpper: Float64Array.from(this.rowUpper),
+      starts: Int32Array.from(this.starts),
+      rows: Int32Array.from(this.rows),
+      values: Float64Array.from(this.values),
     };
   }
 }
@@ -89,12 +101,17 @@ class Frame {
         const halves = k.parts > 0 && lane === "top";
         if (!halves && !used.has(`${index} ${lane}`)) return undefined;
         // Halves start with none: a bag that is parted leaves the whole ones.
-        const bags = (week: number) => (week === k.freeFrom && (lane === "top" || lane === "side") ? k.free : 0);
-        return Array.from({ length: WEEKS }, (_, week) => (week < k.freeFrom ? -1 : m.row(bags(week), bags(week))));
+        const bags = (week: number) =>
+          week === k.freeFrom && (lane === "top" || lane === "side") ? k.free : 0;
+        return Array.from({ length: WEEKS }, (_, week) =>
+          week < k.freeFrom ? -1 : m.row(bags(week), bags(week)),
+        );
       }),
     );
     this.food = instance.baseG.map((groupsG) => groupsG.map((g) => m.row(-INFINITY, g)));
-    this.quarters = dishes.map((group) => Array.from({ length: QUARTERS }, () => m.row(-INFINITY, cropCap(instance, group))));
+    this.quarters = dishes.map((group) =>
+      Array.from({ length: QUARTERS }, () => m.row(-INFINITY, cropCap(instance, group))),
+    );
     this.varied = crops.map(() => m.row(-INFINITY, 0));
     this.seed = crops.map((c) => (c.packetMinor > 0 ? m.row(-INFINITY, 0) : -1));
     const sownOnly = crops.map((_, i) => candidates.every((c) => c.cropIndex !== i || c.seedG > 0));
@@ -104,7 +121,10 @@ class Frame {
     this.load = m.row(-INFINITY, instance.loadKg ?? INFINITY);
     this.floor = m.row(-INFINITY, instance.floorM2);
     this.water = instance.waterL?.map((l) => m.row(-INFINITY, l));
-    this.cells = instance.cells === undefined ? undefined : Array.from({ length: WEEKS }, () => m.row(-INFINITY, instance.cells!));
+    this.cells =
+      instance.cells === undefined
+        ? undefined
+        : Array.from({ length: WEEKS }, () => m.row(-INFINITY, instance.cells!));
   }
 
   mostOf(index: number): number {
@@ -116,7 +136,11 @@ class Frame {
   costOf(index: number): number {
     const c = this.instance.candidates[index]!;
     const { weights } = this.instance;
-    return (c.plantingId === undefined ? 0 : weights.keep) - c.ownMinor * weights.perMinor - (c.minutes / 60) * weights.perHour;
+    return (
+      (c.plantingId === undefined ? 0 : weights.keep) -
+      c.ownMinor * weights.perMinor -
+      (c.minutes / 60) * weights.perHour
+    );
   }
 
   entriesOf(index: number): Entry[] {
@@ -130,7 +154,8 @@ class Frame {
     if (c.seedG > 0 && this.seed[c.cropIndex]! >= 0) entries.push([this.seed[c.cropIndex]!, c.seedG]);
     if (c.ownMinor > 0) entries.push([this.budget, c.ownMinor]);
     if (this.water) for (const [fortnight, l] of c.water) entries.push([this.water[fortnight]!, l]);
-    if (this.cells && c.cells) for (let week = c.cells.from; week < c.cells.end; week++) entries.push([this.cells[week]!, c.cells.n]);
+    if (this.cells && c.cells)
+      for (let week = c.cells.from; week < c.cells.end; week++) entries.push([this.cells[week]!, c.cells.n]);
     return entries;
   }
 }
@@ -142,7 +167,10 @@ class Frame {
  *
  * @param only the candidates to put in; all of them when left out
  */
-export function relaxationOf(instance: Instance, only: readonly number[] = instance.candidates.map((_, i) => i)): Relaxation {
+export function relaxationOf(
+  instance: Instance,
+  only: readonly number[] = instance.candidates.map((_, i) => i),
+): Relaxation {
   return modelOf(new Frame(instance), only);
 }
 
@@ -153,14 +181,28 @@ function modelOf(frame: Frame, only: readonly number[]): Relaxation {
   const bagColumns = classes.map((k, index) => {
     const [top, side, firstHalf, secondHalf] = frame.path[index]!;
     const paths = [top, side, firstHalf, secondHalf].filter((path) => path !== undefined);
-    const starts = (path: readonly number[] | undefined, n: number): Entry[] => (path ? [[path[k.freeFrom]!, n]] : []);
-    if (k.parts > 0) partedColumns[index] = m.column(0, k.free + k.buyable, true, [...starts(top, 1), ...starts(firstHalf, -k.parts), ...starts(secondHalf, -1)]);
+    const starts = (path: readonly number[] | undefined, n: number): Entry[] =>
+      path ? [[path[k.freeFrom]!, n]] : [];
+    if (k.parts > 0)
+      partedColumns[index] = m.column(0, k.free + k.buyable, true, [
+        ...starts(top, 1),
+        ...starts(firstHalf, -k.parts),
+        ...starts(secondHalf, -1),
+      ]);
     const column = m.column(-k.minor * weights.perMinor, k.buyable, true, [
-      ...starts(top, -1), ...starts(side, -1),
-      [frame.mix, k.mixL], [frame.budget, k.minor], [frame.load, k.wetKg], [frame.floor, k.floorM2],
+      ...starts(top, -1),
+      ...starts(side, -1),
+      [frame.mix, k.mixL],
+      [frame.budget, k.minor],
+      [frame.load, k.wetKg],
+      [frame.floor, k.floorM2],
     ]);
     for (const path of paths) {
-      for (let week = k.freeFrom; week < WEEKS; week++) m.column(0, INFINITY, false, [[path[week]!, 1], ...(week + 1 < WEEKS ? [[path[week + 1]!, -1] as Entry] : [])]);
+      for (let week = k.freeFrom; week < WEEKS; week++)
+        m.column(0, INFINITY, false, [
+          [path[week]!, 1],
+          ...(week + 1 < WEEKS ? [[path[week + 1]!, -1] as Entry] : []),
+        ]);
     }
     return column;
   });
@@ -174,14 +216,32 @@ function modelOf(frame: Frame, only: readonly number[]): Relaxation {
       });
     }),
   );
-  const beyond = dishes.map((group, dish) => frame.quarters[dish]!.map((row) => m.column(-CROP_LOSS / instance.helpingG[group]!, INFINITY, false, [[row, -1]])));
+  const beyond = dishes.map((group, dish) =>
+    frame.quarters[dish]!.map((row) =>
+      m.column(-CROP_LOSS / instance.helpingG[group]!, INFINITY, false, [[row, -1]]),
+    ),
+  );
   const packetColumns = crops.map((crop, i) => {
-    m.column(weights.variety + (crop.must ? weights.must : 0), 1, false, [[frame.varied[i]!, 1], [frame.opened[i]!, 1]]);
-    return frame.seed[i]! < 0 ? -1 : m.column(-crop.packetMinor * weights.perMinor, INFINITY, true, [[frame.seed[i]!, -crop.packetG], [frame.opened[i]!, -1], [frame.budget, crop.packetMinor]]);
+    m.column(weights.variety + (crop.must ? weights.must : 0), 1, false, [
+      [frame.varied[i]!, 1],
+      [frame.opened[i]!, 1],
+    ]);
+    return frame.seed[i]! < 0
+      ? -1
+      : m.column(-crop.packetMinor * weights.perMinor, INFINITY, true, [
+          [frame.seed[i]!, -crop.packetG],
+          [frame.opened[i]!, -1],
+          [frame.budget, crop.packetMinor],
+        ]);
   });
-  const sackColumn = m.column(-instance.mixMinor * weights.perMinor, INFINITY, true, [[frame.mix, -instance.mixSackL], [frame.budget, instance.mixMinor]]);
+  const sackColumn = m.column(-instance.mixMinor * weights.perMinor, INFINITY, true, [
+    [frame.mix, -instance.mixSackL],
+    [frame.budget, instance.mixMinor],
+  ]);
   // Candidates come last, so that all other columns have the same place whichever candidates are in.
-  const columnOf = new Map(only.map((i) => [i, m.column(frame.costOf(i), frame.mostOf(i), true, frame.entriesOf(i))]));
+  const columnOf = new Map(
+    only.map((i) => [i, m.column(frame.costOf(i), frame.mostOf(i), true, frame.entriesOf(i))]),
+  );
   return { model: m.model(), columnOf, bagColumns, partedColumns, packetColumns, sackColumn, eaten, beyond };
 }
 
@@ -200,13 +260,16 @@ const STARTERS = 2;
 const LET_IN = 1200;
 const PRICED_OUT = 1e-7;
 
-const foodAWeek = ({ food, from, end }: Instance["candidates"][number]) => food.reduce((sum, [, g]) => sum + g, 0) / (end - from);
+const foodAWeek = ({ food, from, end }: Instance["candidates"][number]) =>
+  food.reduce((sum, [, g]) => sum + g, 0) / (end - from);
 
 function starters(instance: Instance): number[] {
   const best = new Map<string, number[]>();
   instance.candidates.forEach((c, i) => {
     const key = `${c.classIndex} ${c.lane} ${c.group} ${c.sowOn}`;
-    const list = [...(best.get(key) ?? []), i].sort((a, b) => foodAWeek(instance.candidates[b]!) - foodAWeek(instance.candidates[a]!));
+    const list = [...(best.get(key) ?? []), i].sort(
+      (a, b) => foodAWeek(instance.candidates[b]!) - foodAWeek(instance.candidates[a]!),
+    );
     best.set(key, c.plantingId === undefined ? list.slice(0, STARTERS) : list);
   });
   return [...best.values()].flat();
@@ -232,7 +295,10 @@ export class OpenRelaxation {
   /** All cuts so far. They hold for the model of any candidates. */
   readonly cuts: Cut[] = [];
 
-  constructor(private readonly instance: Instance, solver: Solver) {
+  constructor(
+    private readonly instance: Instance,
+    solver: Solver,
+  ) {
     this.frame = new Frame(instance);
     this.entries = instance.candidates.map((_, i) => this.frame.entriesOf(i));
     const { model, columnOf, packetColumns, eaten, beyond } = modelOf(this.frame, starters(instance));
@@ -271,7 +337,9 @@ export class OpenRelaxation {
         for (const [row, value] of this.entries[i]!) rest -= value * solved.prices[row]!;
         return rest;
       });
-      const paying = candidates.flatMap((_, i) => (reduced[i]! > PRICED_OUT && !this.columns.has(i) ? [i] : []));
+      const paying = candidates.flatMap((_, i) =>
+        reduced[i]! > PRICED_OUT && !this.columns.has(i) ? [i] : [],
+      );
       if (paying.length === 0) {
         const share = new Float64Array(candidates.length);
         for (const [i, column] of this.columns) share[i] = solved.columns[column]!;
@@ -301,8 +369,12 @@ export class OpenRelaxation {
 /** Cuts as rows of a model, by the columns that its candidates have there. */
 export const cutRows = (cuts: readonly Cut[], columnOf: ReadonlyMap<number, number>): ModelRow[] =>
   cuts.map(({ columns, candidates, upper }) => ({
-    lower: -INFINITY, upper,
-    entries: [...columns, ...candidates.flatMap(([i, value]): Entry[] => (columnOf.has(i) ? [[columnOf.get(i)!, value]] : []))],
+    lower: -INFINITY,
+    upper,
+    entries: [
+      ...columns,
+      ...candidates.flatMap(([i, value]): Entry[] => (columnOf.has(i) ? [[columnOf.get(i)!, value]] : [])),
+    ],
   }));
 
 /** The relaxation of a question, solved once. @returns undefined when the solver fails */

@@ -9,8 +9,14 @@ export type Choices = readonly Readonly<Record<Lane, readonly (readonly number[]
 /** Sorts candidates into `Choices`. */
 export function choicesOf({ classes, candidates }: Instance, among: readonly number[]): Choices {
   const weeks = () => Array.from({ length: WEEKS }, (): number[] => []);
-  const choices = classes.map(() => ({ top: weeks(), side: weeks(), "first-half": weeks(), "second-half": weeks() }));
-  for (const i of among) choices[candidates[i]!.classIndex]![candidates[i]!.lane][candidates[i]!.from]!.push(i);
+  const choices = classes.map(() => ({
+    top: weeks(),
+    side: weeks(),
+    "first-half": weeks(),
+    "second-half": weeks(),
+  }));
+  for (const i of among)
+    choices[candidates[i]!.classIndex]![candidates[i]!.lane][candidates[i]!.from]!.push(i);
   return choices;
 }
 
@@ -20,7 +26,15 @@ export function choicesOf({ classes, candidates }: Instance, among: readonly num
  *
  * @param kept plantings that stay, and those beside them in the other half; @param shake a factor for each gain, so that tries differ; 0 keeps a planting out
  */
-function bestYear(state: State, classIndex: number, part: Lane, kept: readonly number[], beside: readonly number[], choices: Choices, shake: (index: number) => number): number[] {
+function bestYear(
+  state: State,
+  classIndex: number,
+  part: Lane,
+  kept: readonly number[],
+  beside: readonly number[],
+  choices: Choices,
+  shake: (index: number) => number,
+): number[] {
   const { candidates, classes } = state.instance;
   const half = HALVES.find((h) => h === part);
   const busy = new Uint8Array(WEEKS + 1);
@@ -40,14 +54,18 @@ function bestYear(state: State, classIndex: number, part: Lane, kept: readonly n
       const gain = state.gainInBag(i);
       if (gain <= 0) continue;
       const total = gain * shake(i) + best[end]!;
-      if (total > best[week]! && state.blockedBy(i) === undefined && !(half && beside.some((j) => inOthersLight(state.instance, i, half, j)))) {
+      if (
+        total > best[week]! &&
+        state.blockedBy(i) === undefined &&
+        !(half && beside.some((j) => inOthersLight(state.instance, i, half, j)))
+      ) {
         best[week] = total;
         next[week] = i;
       }
     }
   }
   const path: number[] = [];
-  for (let week = 0; week < WEEKS; ) {
+  for (let week = 0; week < WEEKS;) {
     const i = next[week]!;
     if (i >= 0) path.push(i);
     week = i >= 0 ? candidates[i]!.end : week + 1;
@@ -56,12 +74,19 @@ function bestYear(state: State, classIndex: number, part: Lane, kept: readonly n
 }
 
 /** Plants the free weeks of some parts of a bag, one part after the other; gives what was added, and what that is worth. */
-function plantParts(state: State, { classIndex, number, parts }: BagUse, which: readonly Lane[], choices: Choices, shake: (index: number) => number): { added: Placing[]; worth: number } {
+function plantParts(
+  state: State,
+  { classIndex, number, parts }: BagUse,
+  which: readonly Lane[],
+  choices: Choices,
+  shake: (index: number) => number,
+): { added: Placing[]; worth: number } {
   const added: Placing[] = [];
   let worth = 0;
   const beside: number[] = [];
   for (const part of which) {
-    const other = part === "first-half" ? parts["second-half"] : part === "second-half" ? parts["first-half"] : [];
+    const other =
+      part === "first-half" ? parts["second-half"] : part === "second-half" ? parts["first-half"] : [];
     const path = bestYear(state, classIndex, part, parts[part], [...other, ...beside], choices, shake);
     for (const i of path.sort((a, b) => state.gainInBag(b) - state.gainInBag(a))) {
       if (state.gainInBag(i) <= 0 || state.blockedBy(i) !== undefined) continue;
@@ -76,13 +101,22 @@ function plantParts(state: State, { classIndex, number, parts }: BagUse, which: 
 }
 
 /** Plants what is free in a bag, as a whole or parted, whichever comes to more; leaves it where nothing pays. */
-export function replant(state: State, bag: BagUse, choices: Choices, shake: (index: number) => number): boolean {
+export function replant(
+  state: State,
+  bag: BagUse,
+  choices: Choices,
+  shake: (index: number) => number,
+): boolean {
   const { parts } = bag;
   const halved = parts["first-half"].length + parts["second-half"].length > 0;
   const whole = parts.top.length + parts.side.length > 0;
   const canPart = state.instance.classes[bag.classIndex]!.parts > 0;
-  const ways: Lane[][] = [...(halved ? [] : [["side", "top"] as Lane[]]), ...(whole || !canPart ? [] : [["first-half", "second-half"] as Lane[]])];
-  const undo = (added: readonly Placing[]) => [...added].reverse().forEach(({ index, home }) => state.remove(index, home));
+  const ways: Lane[][] = [
+    ...(halved ? [] : [["side", "top"] as Lane[]]),
+    ...(whole || !canPart ? [] : [["first-half", "second-half"] as Lane[]]),
+  ];
+  const undo = (added: readonly Placing[]) =>
+    [...added].reverse().forEach(({ index, home }) => state.remove(index, home));
   let best: { added: Placing[]; worth: number } | undefined;
   for (const way of ways) {
     const tried = plantParts(state, bag, way, choices, shake);

@@ -21,8 +21,17 @@ beforeAll(async () => {
 /** A question in bags that can be parted and without narrow limits; in the dim one nothing bears a neighbour in the other half. */
 function wide(seed: number, parts: 1 | 2, dim: boolean): Instance {
   const instance = smallInstance(seed, parts);
-  const open = { ...instance, budgetMinor: undefined, loadKg: undefined, floorM2: 9, waterL: undefined, cells: undefined };
-  return dim ? { ...open, shade: () => 1, candidates: instance.candidates.map((c) => ({ ...c, spareLight: 0.5 })) } : open;
+  const open = {
+    ...instance,
+    budgetMinor: undefined,
+    loadKg: undefined,
+    floorM2: 9,
+    waterL: undefined,
+    cells: undefined,
+  };
+  return dim
+    ? { ...open, shade: () => 1, candidates: instance.candidates.map((c) => ({ ...c, spareLight: 0.5 })) }
+    : open;
 }
 
 function filledBy(instance: Instance, seed: number): State {
@@ -36,61 +45,104 @@ function filledBy(instance: Instance, seed: number): State {
 }
 
 const darkPairs = (state: State) =>
-  bagsOf(state).flatMap(({ parts }) => parts[HALVES[0]].flatMap((i) => parts[HALVES[1]].filter((j) => inOthersLight(state.instance, i, HALVES[0], j))));
+  bagsOf(state).flatMap(({ parts }) =>
+    parts[HALVES[0]].flatMap((i) =>
+      parts[HALVES[1]].filter((j) => inOthersLight(state.instance, i, HALVES[0], j)),
+    ),
+  );
 
-const layoutOf = (state: State) => bagsOf(state).map((bag) => ({ ...bag, parts: Object.fromEntries(LANES.map((part) => [part, [...bag.parts[part]].sort()])) }));
+const layoutOf = (state: State) =>
+  bagsOf(state).map((bag) => ({
+    ...bag,
+    parts: Object.fromEntries(LANES.map((part) => [part, [...bag.parts[part]].sort()])),
+  }));
 
-it.each([[1, 1], [2, 1], [3, 2], [4, 2], [5, 2]] as const)("takes out of question %i in bags of %i parts what stands in another's light, and then nothing more", (seed, parts) => {
-  const state = filledBy(wide(seed, parts, true), seed);
-  const before = state.chosen().length;
-  expect(darkPairs(state).length).toBeGreaterThan(0);
-  settle(state);
-  expect(darkPairs(state)).toEqual([]);
-  const left = state.chosen();
-  expect(left.length).toBeLessThan(before);
-  expect(left.length).toBeGreaterThan(0);
-  settle(state);
-  expect(state.chosen()).toEqual(left);
-});
+it.each([
+  [1, 1],
+  [2, 1],
+  [3, 2],
+  [4, 2],
+  [5, 2],
+] as const)(
+  "takes out of question %i in bags of %i parts what stands in another's light, and then nothing more",
+  (seed, parts) => {
+    const state = filledBy(wide(seed, parts, true), seed);
+    const before = state.chosen().length;
+    expect(darkPairs(state).length).toBeGreaterThan(0);
+    settle(state);
+    expect(darkPairs(state)).toEqual([]);
+    const left = state.chosen();
+    expect(left.length).toBeLessThan(before);
+    expect(left.length).toBeGreaterThan(0);
+    settle(state);
+    expect(state.chosen()).toEqual(left);
+  },
+);
 
-it.each([[1, 1], [4, 2], [6, 2]] as const)("takes nothing out of question %i in bags of %i parts where there is light, and leaves all in its bag when one goes", (seed, parts) => {
-  const state = filledBy(wide(seed, parts, false), seed);
-  const chosen = [...state.chosen()].sort();
-  settle(state);
-  expect([...state.chosen()].sort()).toEqual(chosen);
-  const before = layoutOf(state);
-  const half = before.flatMap((bag) => HALVES.flatMap((part) => bag.parts[part]!.map((index) => ({ index, classIndex: bag.classIndex, home: { number: bag.number, part } }))));
-  expect(half.length).toBeGreaterThan(1);
-  const [gone] = half;
-  state.remove(gone!.index, gone!.home);
-  const after = layoutOf(state);
-  for (const bag of before) {
-    const now = after.find((b) => b.classIndex === bag.classIndex && b.number === bag.number);
-    if (!now || bag.classIndex !== gone!.classIndex) continue;
-    for (const part of HALVES) {
-      const stays = bag.number === gone!.home.number && part === gone!.home.part ? bag.parts[part]!.filter((i) => i !== gone!.index) : bag.parts[part];
-      expect(now.parts[part]).toEqual(stays);
+it.each([
+  [1, 1],
+  [4, 2],
+  [6, 2],
+] as const)(
+  "takes nothing out of question %i in bags of %i parts where there is light, and leaves all in its bag when one goes",
+  (seed, parts) => {
+    const state = filledBy(wide(seed, parts, false), seed);
+    const chosen = [...state.chosen()].sort();
+    settle(state);
+    expect([...state.chosen()].sort()).toEqual(chosen);
+    const before = layoutOf(state);
+    const half = before.flatMap((bag) =>
+      HALVES.flatMap((part) =>
+        bag.parts[part]!.map((index) => ({
+          index,
+          classIndex: bag.classIndex,
+          home: { number: bag.number, part },
+        })),
+      ),
+    );
+    expect(half.length).toBeGreaterThan(1);
+    const [gone] = half;
+    state.remove(gone!.index, gone!.home);
+    const after = layoutOf(state);
+    for (const bag of before) {
+      const now = after.find((b) => b.classIndex === bag.classIndex && b.number === bag.number);
+      if (!now || bag.classIndex !== gone!.classIndex) continue;
+      for (const part of HALVES) {
+        const stays =
+          bag.number === gone!.home.number && part === gone!.home.part
+            ? bag.parts[part]!.filter((i) => i !== gone!.index)
+            : bag.parts[part];
+        expect(now.parts[part]).toEqual(stays);
+      }
     }
-  }
-});
+  },
+);
 
-it.each([[1, 1, false], [2, 1, true], [3, 2, true], [7, 2, false]] as const)("never falls behind in the race of question %i in bags of %i parts, dim %s, from the best of its starts on", (seed, parts, dim) => {
-  const instance = wide(seed, parts, dim);
-  const all = instance.candidates.map((_, i) => i);
-  const share = new Float64Array(all.length);
-  const choices = choicesOf(instance, all);
-  const gardens = starts(instance, { share, reduced: share }, all, choices);
-  let worth = Math.max(...gardens.map((g) => g.worth()));
-  const first = worth;
-  const search = race(gardens, choices, seed, 200);
-  for (let round = 0; round < 200; round++) {
-    const best = search.next().value;
-    expect(best.worth()).toBeGreaterThanOrEqual(worth - 1e-9);
-    worth = best.worth();
-    if (round % 20 === 0) expect(darkPairs(best)).toEqual([]);
-  }
-  expect(worth).toBeGreaterThanOrEqual(first);
-});
+it.each([
+  [1, 1, false],
+  [2, 1, true],
+  [3, 2, true],
+  [7, 2, false],
+] as const)(
+  "never falls behind in the race of question %i in bags of %i parts, dim %s, from the best of its starts on",
+  (seed, parts, dim) => {
+    const instance = wide(seed, parts, dim);
+    const all = instance.candidates.map((_, i) => i);
+    const share = new Float64Array(all.length);
+    const choices = choicesOf(instance, all);
+    const gardens = starts(instance, { share, reduced: share }, all, choices);
+    let worth = Math.max(...gardens.map((g) => g.worth()));
+    const first = worth;
+    const search = race(gardens, choices, seed, 200);
+    for (let round = 0; round < 200; round++) {
+      const best = search.next().value;
+      expect(best.worth()).toBeGreaterThanOrEqual(worth - 1e-9);
+      worth = best.worth();
+      if (round % 20 === 0) expect(darkPairs(best)).toEqual([]);
+    }
+    expect(worth).toBeGreaterThanOrEqual(first);
+  },
+);
 
 it("does not let a garden's copies change with it", () => {
   const state = filledBy(wide(2, 2, false), 2);

@@ -11,7 +11,9 @@ type Guide = Pick<Relaxed, "share" | "reduced">;
 export function promising(instance: Instance, guide: Relaxed, best: State): number[] {
   const leeway = Math.max(0, guide.bound - best.worth()) + 1e-6;
   const own = new Set(best.chosen());
-  return instance.candidates.flatMap((_, i) => (guide.share[i]! > 1e-6 || guide.reduced[i]! >= -leeway || own.has(i) ? [i] : []));
+  return instance.candidates.flatMap((_, i) =>
+    guide.share[i]! > 1e-6 || guide.reduced[i]! >= -leeway || own.has(i) ? [i] : [],
+  );
 }
 
 /** At most so many candidates of each lane are tried by hand; the solver sees the rest. */
@@ -25,7 +27,13 @@ export function nearest(instance: Instance, guide: Guide): number[] {
     byLane.set(key, [...(byLane.get(key) ?? []), i]);
   });
   const known = (i: number) => guide.share[i]! > 1e-6 || instance.candidates[i]!.plantingId !== undefined;
-  return [...byLane.values()].flatMap((all) => [...all.filter(known), ...all.filter((i) => !known(i)).sort((a, b) => guide.reduced[b]! - guide.reduced[a]!).slice(0, NEAREST)]);
+  return [...byLane.values()].flatMap((all) => [
+    ...all.filter(known),
+    ...all
+      .filter((i) => !known(i))
+      .sort((a, b) => guide.reduced[b]! - guide.reduced[a]!)
+      .slice(0, NEAREST),
+  ]);
 }
 
 const steady = () => 1;
@@ -36,13 +44,21 @@ export function fill(state: State, choices: Choices, first = 0): void {
   const { classes } = state.instance;
   classes.forEach((_, n) => {
     const classIndex = (first + n) % classes.length;
-    while (state.bought[classIndex]! < classes[classIndex]!.buyable && replant(state, newBag(state, classIndex), choices, steady));
+    while (
+      state.bought[classIndex]! < classes[classIndex]!.buyable &&
+      replant(state, newBag(state, classIndex), choices, steady)
+    );
   });
   settle(state);
 }
 
 /** Gardens to start from: the relaxed one rounded, and one for each kind of bag that is bought before all others. */
-export function starts(instance: Instance, guide: Guide, among: readonly number[], choices: Choices): State[] {
+export function starts(
+  instance: Instance,
+  guide: Guide,
+  among: readonly number[],
+  choices: Choices,
+): State[] {
   const byBag = instance.classes.flatMap((k, classIndex) => {
     if (k.buyable === 0) return [];
     const state = new State(instance);
@@ -55,7 +71,9 @@ export function starts(instance: Instance, guide: Guide, among: readonly number[
 /** A first garden: what the relaxed one has most of, rounded, then filled up. */
 function construct(instance: Instance, guide: Guide, among: readonly number[], choices: Choices): State {
   const state = new State(instance);
-  const byShare = [...among].filter((i) => guide.share[i]! > 0.5).sort((a, b) => guide.share[b]! - guide.share[a]!);
+  const byShare = [...among]
+    .filter((i) => guide.share[i]! > 0.5)
+    .sort((a, b) => guide.share[b]! - guide.share[a]!);
   for (const i of byShare) {
     for (let n = Math.max(1, Math.round(guide.share[i]!)); n > 0; n--) {
       if (state.blockedBy(i) === undefined && state.gain(i) > 0) state.add(i);
@@ -65,7 +83,8 @@ function construct(instance: Instance, guide: Guide, among: readonly number[], c
   return state;
 }
 
-const take = <T>(list: readonly T[], random: () => number): T | undefined => list[Math.floor(random() * list.length)];
+const take = <T>(list: readonly T[], random: () => number): T | undefined =>
+  list[Math.floor(random() * list.length)];
 
 /** What is taken out of a garden before it is planted anew, and what may not come back at once. */
 interface Ruin {
@@ -78,7 +97,13 @@ interface Ruin {
 const noneBarred = () => false;
 
 /** How often each way to ruin a garden is taken; tried on a dozen households. */
-const WAYS = { bags: 0.45, weeks: 0.27, crop: 0.1, "crop for another": 0.08, "bag for another": 0.1 } as const;
+const WAYS = {
+  bags: 0.45,
+  weeks: 0.27,
+  crop: 0.1,
+  "crop for another": 0.08,
+  "bag for another": 0.1,
+} as const;
 type Way = keyof typeof WAYS;
 
 function wayBy(chance: number): Way {
@@ -95,19 +120,34 @@ function ruined({ candidates }: Instance, bags: readonly BagUse[], random: () =>
   const start = Math.floor(random() * WEEKS);
   const end = start + 6 + Math.floor(random() * 20);
   const bag = take(planted, random);
-  const crop = bag && candidates[take(LANES.flatMap((part) => bag.parts[part]), random)!]!.cropIndex;
+  const crop =
+    bag &&
+    candidates[
+      take(
+        LANES.flatMap((part) => bag.parts[part]),
+        random,
+      )!
+    ]!.cropIndex;
   const isCrop = (i: number) => candidates[i]!.cropIndex === crop;
   switch (way) {
     case "bags":
       return { isOut: (b) => some.has(b), isBarred: noneBarred, isTrade: false };
     case "weeks":
-      return { isOut: (b, i) => some.has(b) && candidates[i]!.end > start && candidates[i]!.from < end, isBarred: noneBarred, isTrade: false };
+      return {
+        isOut: (b, i) => some.has(b) && candidates[i]!.end > start && candidates[i]!.from < end,
+        isBarred: noneBarred,
+        isTrade: false,
+      };
     case "crop":
       return { isOut: (_, i) => isCrop(i), isBarred: noneBarred, isTrade: false };
     case "crop for another":
       return { isOut: (_, i) => isCrop(i), isBarred: isCrop, isTrade: false };
     case "bag for another":
-      return { isOut: (b) => b === bag, isBarred: (i) => candidates[i]!.classIndex === bag?.classIndex, isTrade: true };
+      return {
+        isOut: (b) => b === bag,
+        isBarred: (i) => candidates[i]!.classIndex === bag?.classIndex,
+        isTrade: true,
+      };
   }
 }
 
@@ -120,7 +160,12 @@ const TOO_FAR = 0.08;
 const BUYS = 0.25;
 
 /** Improves a garden by taking parts out and planting them anew; keeps what is better, and now and then what is hardly worse. */
-export function* improve(start: State, choices: Choices, seed: number, rounds: number): Generator<State, never> {
+export function* improve(
+  start: State,
+  choices: Choices,
+  seed: number,
+  rounds: number,
+): Generator<State, never> {
   const random = seededRandom(seed);
   const { instance } = start;
   const buyable = instance.classes.flatMap((k, classIndex) => (k.buyable > 0 ? [classIndex] : []));
@@ -137,7 +182,11 @@ export function* improve(start: State, choices: Choices, seed: number, rounds: n
     const bags = bagsOf(trial);
     const { isOut, isBarred, isTrade } = ruined(instance, bags, random);
     const open = bags.flatMap((bag): BagUse[] => {
-      const out = LANES.flatMap((part) => bag.parts[part].filter((i) => isOut(bag, i)).map((index) => ({ index, home: { number: bag.number, part } })));
+      const out = LANES.flatMap((part) =>
+        bag.parts[part]
+          .filter((i) => isOut(bag, i))
+          .map((index) => ({ index, home: { number: bag.number, part } })),
+      );
       for (const { index, home } of out) trial.remove(index, home);
       const empty = LANES.every((part) => bag.parts[part].length === 0);
       if (out.length === 0 && !empty) return [];
@@ -146,9 +195,15 @@ export function* improve(start: State, choices: Choices, seed: number, rounds: n
       return [{ ...bag, parts: left }];
     });
     const more = take(buyable, random);
-    if (more !== undefined && (random() < BUYS || isTrade) && trial.bought[more]! < instance.classes[more]!.buyable) open.push(newBag(trial, more));
+    if (
+      more !== undefined &&
+      (random() < BUYS || isTrade) &&
+      trial.bought[more]! < instance.classes[more]!.buyable
+    )
+      open.push(newBag(trial, more));
     const shake = (i: number) => (isBarred(i) ? 0 : 0.8 + 0.4 * random());
-    for (const { bag } of open.map((bag) => ({ bag, turn: random() })).sort((a, b) => a.turn - b.turn)) replant(trial, bag, choices, shake);
+    for (const { bag } of open.map((bag) => ({ bag, turn: random() })).sort((a, b) => a.turn - b.turn))
+      replant(trial, bag, choices, shake);
     settle(trial);
     const worth = trial.worth();
     if (worth > nowWorth || random() < Math.exp((worth - nowWorth) / heat)) [now, nowWorth] = [trial, worth];
@@ -164,11 +219,20 @@ export function* improve(start: State, choices: Choices, seed: number, rounds: n
 const HEATS = 0.6;
 
 /** Improves several gardens in turn, then the best of them: which bags are bought decides much and seldom changes later on. Gives the best so far after each round. */
-export function* race(gardens: readonly State[], choices: Choices, seed: number, rounds: number): Generator<State, never> {
+export function* race(
+  gardens: readonly State[],
+  choices: Choices,
+  seed: number,
+  rounds: number,
+): Generator<State, never> {
   const turns = Math.floor((HEATS * rounds) / gardens.length);
   // The one that goes on cools down to the end.
   const cooled = rounds - (gardens.length - 1) * turns;
-  const runs = gardens.map((best, n) => ({ search: improve(best, choices, seed + n, cooled), best, worth: best.worth() }));
+  const runs = gardens.map((best, n) => ({
+    search: improve(best, choices, seed + n, cooled),
+    best,
+    worth: best.worth(),
+  }));
   let ahead = runs.reduce((a, b) => (b.worth > a.worth ? b : a));
   for (let round = 0; ; round++) {
     const run = runs[Math.floor(round / turns)] ?? ahead;

@@ -3,14 +3,19 @@ import { type Amounts, amountsOf } from "./amounts";
 import { type Candidate, FORTNIGHTS, type Instance, type Lane, WEEKS } from "./instance";
 import { wantedG } from "./worth";
 
-
 /** A limit that keeps a planting out: no bag free then, floor, load, water, cells in the nursery, or money. */
 export type Blocked = "bag" | "floor" | "load" | "water" | "cells" | "budget";
 
-const byLane = <T>(make: () => T): Record<Lane, T> => ({ top: make(), side: make(), "first-half": make(), "second-half": make() });
+const byLane = <T>(make: () => T): Record<Lane, T> => ({
+  top: make(),
+  side: make(),
+  "first-half": make(),
+  "second-half": make(),
+});
 
 /** Bags that have to be parted to have so many plantings in each lane at a time. */
-const partedFor = (most: Record<Lane, number>, parts: number): number => (parts > 0 ? Math.max(Math.ceil(most["first-half"] / parts), most["second-half"]) : 0);
+const partedFor = (most: Record<Lane, number>, parts: number): number =>
+  parts > 0 ? Math.max(Math.ceil(most["first-half"] / parts), most["second-half"]) : 0;
 
 /** A part of a bag, by the bag's number among those of its class. */
 export interface Home {
@@ -57,7 +62,10 @@ export class State {
     this.bought = classes.map(() => 0);
     this.occupied = classes.map(() => byLane(() => new Int16Array(WEEKS)));
     this.most = classes.map(() => byLane(() => 0));
-    this.food = Float64Array.from({ length: FORTNIGHTS * groups.length }, (_, i) => baseG[Math.floor(i / groups.length)]![i % groups.length]!);
+    this.food = Float64Array.from(
+      { length: FORTNIGHTS * groups.length },
+      (_, i) => baseG[Math.floor(i / groups.length)]![i % groups.length]!,
+    );
     this.quarter = new Float64Array(this.amounts.capG.length);
     this.count = new Int32Array(crops.length);
     this.seedG = new Float64Array(crops.length);
@@ -103,7 +111,8 @@ export class State {
   remove(index: number, home?: Home): void {
     this.change(index, -1, home);
     const { classIndex } = this.instance.candidates[index]!;
-    const spare = this.bought[classIndex]! - Math.max(0, this.missingBags(classIndex, this.most[classIndex]!));
+    const spare =
+      this.bought[classIndex]! - Math.max(0, this.missingBags(classIndex, this.most[classIndex]!));
     if (spare > 0) this.buy(classIndex, -spare);
   }
 
@@ -121,18 +130,30 @@ export class State {
     if (sign > 0) this.homes.set(index, [...homes, home]);
     else if (homes.length === 1) this.homes.delete(index);
     else {
-      const at = Math.max(0, homes.findIndex((h) => h?.number === home?.number && h?.part === home?.part));
-      this.homes.set(index, homes.filter((_, i) => i !== at));
+      const at = Math.max(
+        0,
+        homes.findIndex((h) => h?.number === home?.number && h?.part === home?.part),
+      );
+      this.homes.set(
+        index,
+        homes.filter((_, i) => i !== at),
+      );
     }
     const weeks = this.occupied[c.classIndex]![c.lane];
     for (let week = c.from; week < c.end; week++) weeks[week] = weeks[week]! + sign;
     const most = this.most[c.classIndex]!;
-    most[c.lane] = sign > 0 ? Math.max(most[c.lane], this.peak(c.classIndex, c.lane, c.from, c.end)) : this.peak(c.classIndex, c.lane, 0, WEEKS);
+    most[c.lane] =
+      sign > 0
+        ? Math.max(most[c.lane], this.peak(c.classIndex, c.lane, c.from, c.end))
+        : this.peak(c.classIndex, c.lane, 0, WEEKS);
     const { food, quarters } = this.amounts;
-    for (let k = food.from[index]!; k < food.from[index + 1]!; k++) this.food[food.slot[k]!]! += sign * food.g[k]!;
-    for (let k = quarters.from[index]!; k < quarters.from[index + 1]!; k++) this.quarter[quarters.slot[k]!]! += sign * quarters.g[k]!;
+    for (let k = food.from[index]!; k < food.from[index + 1]!; k++)
+      this.food[food.slot[k]!]! += sign * food.g[k]!;
+    for (let k = quarters.from[index]!; k < quarters.from[index + 1]!; k++)
+      this.quarter[quarters.slot[k]!]! += sign * quarters.g[k]!;
     for (const [fortnight, l] of c.water) this.water[fortnight]! += sign * l;
-    if (c.cells) for (let week = c.cells.from; week < c.cells.end; week++) this.cells[week]! += sign * c.cells.n;
+    if (c.cells)
+      for (let week = c.cells.from; week < c.cells.end; week++) this.cells[week]! += sign * c.cells.n;
     this.count[c.cropIndex]! += sign;
     this.seedMinor -= this.packetsMinor(c.cropIndex, this.seedG[c.cropIndex]!);
     this.seedG[c.cropIndex]! += sign * c.seedG;
@@ -169,8 +190,14 @@ export class State {
   /** What a candidate would add to the cost, with one more bag where it takes one. */
   private costOfAdding({ cropIndex, seedG, ownMinor, classIndex }: Candidate, buys: boolean): number {
     const k = this.instance.classes[classIndex]!;
-    const seed = this.packetsMinor(cropIndex, this.seedG[cropIndex]! + seedG) - this.packetsMinor(cropIndex, this.seedG[cropIndex]!);
-    return ownMinor + seed + (buys ? k.minor + this.sacksMinor(this.mixL + k.mixL) - this.sacksMinor(this.mixL) : 0);
+    const seed =
+      this.packetsMinor(cropIndex, this.seedG[cropIndex]! + seedG) -
+      this.packetsMinor(cropIndex, this.seedG[cropIndex]!);
+    return (
+      ownMinor +
+      seed +
+      (buys ? k.minor + this.sacksMinor(this.mixL + k.mixL) - this.sacksMinor(this.mixL) : 0)
+    );
   }
 
   private buy(classIndex: number, n: number): void {
@@ -192,9 +219,16 @@ export class State {
     const buys = this.buys(index);
     if (buys && this.floorM2 + k.floorM2 > instance.floorM2 + 1e-9) return "floor";
     if (buys && instance.loadKg !== undefined && this.kg + k.wetKg > instance.loadKg + 1e-9) return "load";
-    if (instance.waterL) for (const [fortnight, l] of c.water) if (this.water[fortnight]! + l > instance.waterL[fortnight]! + 1e-9) return "water";
-    if (instance.cells !== undefined && c.cells) for (let week = c.cells.from; week < c.cells.end; week++) if (this.cells[week]! + c.cells.n > instance.cells) return "cells";
-    return instance.budgetMinor !== undefined && this.cost() + this.costOfAdding(c, buys) > instance.budgetMinor ? "budget" : undefined;
+    if (instance.waterL)
+      for (const [fortnight, l] of c.water)
+        if (this.water[fortnight]! + l > instance.waterL[fortnight]! + 1e-9) return "water";
+    if (instance.cells !== undefined && c.cells)
+      for (let week = c.cells.from; week < c.cells.end; week++)
+        if (this.cells[week]! + c.cells.n > instance.cells) return "cells";
+    return instance.budgetMinor !== undefined &&
+      this.cost() + this.costOfAdding(c, buys) > instance.budgetMinor
+      ? "budget"
+      : undefined;
   }
 
   /** Bought bags that a class needs once a candidate is in it. */
@@ -224,7 +258,9 @@ export class State {
   /** What adding a candidate would be worth. */
   gain(index: number): number {
     const k = this.instance.classes[this.instance.candidates[index]!.classIndex]!;
-    const bagMinor = this.buys(index) ? k.minor + this.sacksMinor(this.mixL + k.mixL) - this.sacksMinor(this.mixL) : 0;
+    const bagMinor = this.buys(index)
+      ? k.minor + this.sacksMinor(this.mixL + k.mixL) - this.sacksMinor(this.mixL)
+      : 0;
     return this.gainInBag(index) - bagMinor * this.instance.weights.perMinor;
   }
 
@@ -244,7 +280,8 @@ export class State {
       const over = this.quarter[slot]! - capG[slot]!;
       gain -= loss[slot]! * (Math.max(0, over + quarters.g[k]!) - Math.max(0, over));
     }
-    if (this.count[c.cropIndex] === 0) gain += weights.variety + (crops[c.cropIndex]!.must ? weights.must : 0);
+    if (this.count[c.cropIndex] === 0)
+      gain += weights.variety + (crops[c.cropIndex]!.must ? weights.must : 0);
     if (c.plantingId !== undefined) gain += weights.keep;
     return gain - this.costOfAdding(c, false) * weights.perMinor - (c.minutes / 60) * weights.perHour;
   }
@@ -258,7 +295,10 @@ export class State {
   covered(group: number): number {
     const want = this.instance.wantG[group]!;
     const eaten = Array.from({ length: FORTNIGHTS }, (_, f) => f).filter((f) => this.instance.athome[f]);
-    const met = eaten.reduce((sum, f) => sum + Math.min(want, this.food[f * this.instance.groups.length + group]!), 0);
+    const met = eaten.reduce(
+      (sum, f) => sum + Math.min(want, this.food[f * this.instance.groups.length + group]!),
+      0,
+    );
     return met / Math.max(1, want * eaten.length);
   }
 
@@ -267,11 +307,15 @@ export class State {
     const { weights, crops } = this.instance;
     const { wantG, worth, capG, loss } = this.amounts;
     let sum = 0;
-    for (let slot = 0; slot < worth.length; slot++) sum += worth[slot]! * wantedG(this.food[slot]!, wantG[slot]!);
-    for (let slot = 0; slot < loss.length; slot++) sum -= loss[slot]! * Math.max(0, this.quarter[slot]! - capG[slot]!);
+    for (let slot = 0; slot < worth.length; slot++)
+      sum += worth[slot]! * wantedG(this.food[slot]!, wantG[slot]!);
+    for (let slot = 0; slot < loss.length; slot++)
+      sum -= loss[slot]! * Math.max(0, this.quarter[slot]! - capG[slot]!);
     crops.forEach((crop, i) => {
       if (this.count[i]! > 0) sum += weights.variety + (crop.must ? weights.must : 0);
     });
-    return sum + this.kept * weights.keep - this.cost() * weights.perMinor - (this.minutes / 60) * weights.perHour;
+    return (
+      sum + this.kept * weights.keep - this.cost() * weights.perMinor - (this.minutes / 60) * weights.perHour
+    );
   }
 }

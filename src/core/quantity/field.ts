@@ -3,13 +3,22 @@ import { type Problem, problemMessage } from "../problem";
 import { parseQuantity, type Quantity } from "./parse";
 import type { Dimension } from "./units";
 
-function problemWith(read: ReturnType<typeof parseQuantity>, dimension: Dimension, max: number): Problem | undefined {
+function problemWith(
+  read: ReturnType<typeof parseQuantity>,
+  dimension: Dimension,
+  max: number,
+): Problem | undefined {
   if (!read.ok) return { ...read.problem } as Problem;
   if (dimension !== "temperature" && read.value.value === 0) return { code: "zero" };
   return read.value.value > max ? { code: "too-large", understood: read.value.typed } : undefined;
 }
 
-function readInto(text: string, dimension: Dimension, max: number, complain: (message: string) => void): Quantity | undefined {
+function readInto(
+  text: string,
+  dimension: Dimension,
+  max: number,
+  complain: (message: string) => void,
+): Quantity | undefined {
   const read = parseQuantity(text, dimension);
   const problem = problemWith(read, dimension, max);
   if (problem) complain(problemMessage(problem));
@@ -18,13 +27,22 @@ function readInto(text: string, dimension: Dimension, max: number, complain: (me
 
 /** A form field that holds a quantity as typed and comes out parsed. @param max the most that is believed, in core units */
 export const quantityField = (dimension: Dimension, max: number) =>
-  z.string().transform((text, ctx): Quantity => readInto(text, dimension, max, (message) => ctx.addIssue({ code: "custom", message })) ?? z.NEVER);
+  z
+    .string()
+    .transform(
+      (text, ctx): Quantity =>
+        readInto(text, dimension, max, (message) => ctx.addIssue({ code: "custom", message })) ?? z.NEVER,
+    );
 
 /** A quantity field that may be left empty, which comes out as null. */
 export const optionalQuantityField = (dimension: Dimension, max: number) =>
-  z.string().transform((text, ctx): Quantity | null =>
-    text.trim() === "" ? null : (readInto(text, dimension, max, (message) => ctx.addIssue({ code: "custom", message })) ?? z.NEVER),
-  );
+  z
+    .string()
+    .transform((text, ctx): Quantity | null =>
+      text.trim() === ""
+        ? null
+        : (readInto(text, dimension, max, (message) => ctx.addIssue({ code: "custom", message })) ?? z.NEVER),
+    );
 
 function readWhole(text: string, min: number, max: number, complain: (message: string) => void): number {
   const value = /^\s*\d{1,9}\s*$/.test(text) ? Number(text) : Number.NaN;
@@ -35,11 +53,21 @@ function readWhole(text: string, min: number, max: number, complain: (message: s
 
 /** A form field that holds a whole number between two bounds. */
 export const wholeField = (min: number, max: number) =>
-  z.string().transform((text, ctx): number => readWhole(text, min, max, (message) => ctx.addIssue({ code: "custom", message })));
+  z
+    .string()
+    .transform((text, ctx): number =>
+      readWhole(text, min, max, (message) => ctx.addIssue({ code: "custom", message })),
+    );
 
 /** A whole number that may be left empty, which comes out as null. */
 export const optionalWholeField = (min: number, max: number) =>
-  z.string().transform((text, ctx): number | null => (text.trim() === "" ? null : readWhole(text, min, max, (message) => ctx.addIssue({ code: "custom", message }))));
+  z
+    .string()
+    .transform((text, ctx): number | null =>
+      text.trim() === ""
+        ? null
+        : readWhole(text, min, max, (message) => ctx.addIssue({ code: "custom", message })),
+    );
 
 /** An amount of money without its currency, "60", "4.50" or "4,50"; empty comes out as null. */
 export const amountField = (max: number) =>
@@ -48,6 +76,13 @@ export const amountField = (max: number) =>
     if (plain === "") return null;
     const value = /^\d{1,9}([.,]\d{1,3})?$/.test(plain) ? Number(plain.replace(",", ".")) : Number.NaN;
     if (value <= max) return value;
-    ctx.addIssue({ code: "custom", message: problemMessage(Number.isNaN(value) ? { code: "not-an-amount", understood: plain } : { code: "too-large", understood: plain }) });
+    ctx.addIssue({
+      code: "custom",
+      message: problemMessage(
+        Number.isNaN(value)
+          ? { code: "not-an-amount", understood: plain }
+          : { code: "too-large", understood: plain },
+      ),
+    });
     return z.NEVER;
   });

@@ -11,19 +11,47 @@ type Ladder = readonly (readonly [unit: string, from: number])[];
 /** For each dimension the units to show in, largest first, with the core value from which each is used. */
 const LADDERS: Record<UnitSystem, Record<Dimension, Ladder>> = {
   metric: {
-    length: [["m", 100], ["cm", 1], ["mm", 0]],
-    area: [["m²", 1000], ["cm²", 0]],
-    volume: [["L", 0.95], ["mL", 0]],
-    mass: [["kg", 0.995], ["g", 0]],
+    length: [
+      ["m", 100],
+      ["cm", 1],
+      ["mm", 0],
+    ],
+    area: [
+      ["m²", 1000],
+      ["cm²", 0],
+    ],
+    volume: [
+      ["L", 0.95],
+      ["mL", 0],
+    ],
+    mass: [
+      ["kg", 0.995],
+      ["g", 0],
+    ],
     temperature: [["°C", Number.NEGATIVE_INFINITY]],
     load: [["kg/m²", 0]],
     time: [["day", 0]],
   },
   us: {
-    length: [["ft", 150], ["in", 0]],
-    area: [["sq ft", 929], ["sq in", 0]],
-    volume: [["gal", 1.9], ["qt", 0.9], ["cup", 0.118], ["tbsp", 0.0147], ["tsp", 0]],
-    mass: [["lb", 0.45], ["oz", 0]],
+    length: [
+      ["ft", 150],
+      ["in", 0],
+    ],
+    area: [
+      ["sq ft", 929],
+      ["sq in", 0],
+    ],
+    volume: [
+      ["gal", 1.9],
+      ["qt", 0.9],
+      ["cup", 0.118],
+      ["tbsp", 0.0147],
+      ["tsp", 0],
+    ],
+    mass: [
+      ["lb", 0.45],
+      ["oz", 0],
+    ],
     temperature: [["°F", Number.NEGATIVE_INFINITY]],
     load: [["psf", 0]],
     time: [["day", 0]],
@@ -41,10 +69,14 @@ function round(amount: number): string {
 /** `value` (core units) split into a rounded amount and its unit, in the system that the reader uses. */
 export function showQuantity(value: number, dimension: Dimension, system: UnitSystem = "metric"): Shown {
   const ladder = LADDERS[system][dimension];
-  const [id] = ladder.find(([, from]) => Math.abs(value) >= from || value >= from) ?? ladder[ladder.length - 1]!;
+  const [id] =
+    ladder.find(([, from]) => Math.abs(value) >= from || value >= from) ?? ladder[ladder.length - 1]!;
   const amount = fromCore(value, unitById(id));
   // Half a degree is a gate between crops, so temperatures keep their first place.
-  return { amount: dimension === "temperature" ? String(Number(amount.toFixed(1))) : round(amount), unit: id };
+  return {
+    amount: dimension === "temperature" ? String(Number(amount.toFixed(1))) : round(amount),
+    unit: id,
+  };
 }
 
 /** `value` (core units) as one text: "16 L", "4.2 gal". */

@@ -13,14 +13,30 @@ export interface Quantity {
 export type QuantityProblem =
   | { readonly code: "empty" }
   | { readonly code: "not-a-number"; readonly understood: string }
-  | { readonly code: "ambiguous-number"; readonly understood: string; readonly either: number; readonly or: number }
+  | {
+      readonly code: "ambiguous-number";
+      readonly understood: string;
+      readonly either: number;
+      readonly or: number;
+    }
   | { readonly code: "no-unit"; readonly understood: string; readonly examples: string }
-  | { readonly code: "unknown-unit"; readonly understood: string; readonly unit: string; readonly examples: string }
-  | { readonly code: "wrong-dimension"; readonly understood: string; readonly is: Dimension; readonly want: Dimension }
+  | {
+      readonly code: "unknown-unit";
+      readonly understood: string;
+      readonly unit: string;
+      readonly examples: string;
+    }
+  | {
+      readonly code: "wrong-dimension";
+      readonly understood: string;
+      readonly is: Dimension;
+      readonly want: Dimension;
+    }
   | { readonly code: "mixed-parts"; readonly understood: string }
   | { readonly code: "negative"; readonly understood: string };
 
-export type Read<T> = { readonly ok: true; readonly value: T } | { readonly ok: false; readonly problem: QuantityProblem };
+export type Read<T> =
+  { readonly ok: true; readonly value: T } | { readonly ok: false; readonly problem: QuantityProblem };
 
 const fail = (problem: QuantityProblem): { ok: false; problem: QuantityProblem } => ({ ok: false, problem });
 
@@ -34,7 +50,14 @@ const EXAMPLES: Record<Dimension, string> = {
   time: "3 days, 2 weeks",
 };
 
-const VULGAR: Record<string, string> = { "½": "1/2", "¼": "1/4", "¾": "3/4", "⅓": "1/3", "⅔": "2/3", "⅛": "1/8" };
+const VULGAR: Record<string, string> = {
+  "½": "1/2",
+  "¼": "1/4",
+  "¾": "3/4",
+  "⅓": "1/3",
+  "⅔": "2/3",
+  "⅛": "1/8",
+};
 const NUMBER = /^[-−+]?(?:\d+\s+\d+\s*\/\s*\d+|\d+\s*\/\s*\d+|\d[\d.,]*|[.,]\d+)/;
 
 /** One number as people write it: 1.5, 1,5, 3/4, 1 1/2, ½. "1,500" could be either of two, and says so. */
@@ -50,11 +73,18 @@ function readNumber(text: string): Read<number> {
   }
   if (/^[1-9]\d{0,2},\d{3}$/.test(bare)) {
     const [whole = "", rest = ""] = bare.split(",");
-    return fail({ code: "ambiguous-number", understood: text, either: Number(`${whole}.${rest}`), or: Number(whole + rest) });
+    return fail({
+      code: "ambiguous-number",
+      understood: text,
+      either: Number(`${whole}.${rest}`),
+      or: Number(whole + rest),
+    });
   }
   const plain = /^\d{1,3}(,\d{3})+\.\d+$/.test(bare) ? bare.replaceAll(",", "") : bare.replace(",", ".");
   const value = /^(\d+\.?\d*|\.\d+)$/.test(plain) ? Number(plain) : Number.NaN;
-  return Number.isFinite(value) ? { ok: true, value: sign * value } : fail({ code: "not-a-number", understood: text });
+  return Number.isFinite(value)
+    ? { ok: true, value: sign * value }
+    : fail({ code: "not-a-number", understood: text });
 }
 
 /**
@@ -86,16 +116,26 @@ export function parseQuantity(text: string, dimension: Dimension, assume?: strin
         : fail({ code: "unknown-unit", understood: shape[0], unit: word, examples: EXAMPLES[dimension] });
     }
     if (unit.dimension !== dimension) {
-      return fail({ code: "wrong-dimension", understood: `${shape[0]} ${unit.id}`, is: unit.dimension, want: dimension });
+      return fail({
+        code: "wrong-dimension",
+        understood: `${shape[0]} ${unit.id}`,
+        is: unit.dimension,
+        want: dimension,
+      });
     }
     parts.push({ amount: number.value, unit });
   }
   const first = parts[0];
   if (!first) return fail({ code: "not-a-number", understood: typed });
-  const descending = parts.every((p, i) => i === 0 || (p.unit.factor < (parts[i - 1]?.unit.factor ?? 0) && p.amount >= 0));
+  const descending = parts.every(
+    (p, i) => i === 0 || (p.unit.factor < (parts[i - 1]?.unit.factor ?? 0) && p.amount >= 0),
+  );
   const oneSystem = parts.every((p) => p.unit.system === first.unit.system);
   if (parts.length > 1 && (!descending || !oneSystem || dimension === "temperature")) {
-    return fail({ code: "mixed-parts", understood: parts.map((p) => `${p.amount} ${p.unit.id}`).join(" + ") });
+    return fail({
+      code: "mixed-parts",
+      understood: parts.map((p) => `${p.amount} ${p.unit.id}`).join(" + "),
+    });
   }
   const value = parts.reduce((sum, p) => sum + toCore(p.amount, p.unit), 0);
   if (dimension !== "temperature" && (value < 0 || Object.is(first.amount, -0))) {
@@ -124,9 +164,18 @@ export function parseRate(text: string, above: Dimension, below: Dimension): Rea
   const amount = parseQuantity(amountText, above);
   if (!amount.ok) return amount;
   const per = findUnit(perText);
-  if (!per) return fail({ code: "unknown-unit", understood: amountText, unit: perText.trim(), examples: EXAMPLES[below] });
+  if (!per)
+    return fail({
+      code: "unknown-unit",
+      understood: amountText,
+      unit: perText.trim(),
+      examples: EXAMPLES[below],
+    });
   if (per.dimension !== below) {
     return fail({ code: "wrong-dimension", understood: `1 ${per.id}`, is: per.dimension, want: below });
   }
-  return { ok: true, value: { value: amount.value.value / per.factor, typed, unit: amount.value.unit, per: per.id } };
+  return {
+    ok: true,
+    value: { value: amount.value.value / per.factor, typed, unit: amount.value.unit, per: per.id },
+  };
 }

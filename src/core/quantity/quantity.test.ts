@@ -34,9 +34,16 @@ describe("exact factors (NIST Handbook 44 appendix C, NIST SP 811)", () => {
   it("agrees with an independent conversion package", () => {
     // Its tablespoon and teaspoon are the metric ones of 15 and 5 mL, so they are left out here.
     const pairs = [
-      ["gal", "gallon", "L", "volume"], ["qt", "quart", "L", "volume"], ["cu ft", "cuft", "L", "volume"], ["cup", "cup", "L", "volume"],
-      ["fl oz", "fluidounce", "L", "volume"], ["ft", "foot", "cm", "length"], ["yd", "yard", "cm", "length"], ["lb", "lbm", "kg", "mass"],
-      ["oz", "ounce", "kg", "mass"], ["sq ft", "sqft", "cm^2", "area"],
+      ["gal", "gallon", "L", "volume"],
+      ["qt", "quart", "L", "volume"],
+      ["cu ft", "cuft", "L", "volume"],
+      ["cup", "cup", "L", "volume"],
+      ["fl oz", "fluidounce", "L", "volume"],
+      ["ft", "foot", "cm", "length"],
+      ["yd", "yard", "cm", "length"],
+      ["lb", "lbm", "kg", "mass"],
+      ["oz", "ounce", "kg", "mass"],
+      ["sq ft", "sqft", "cm^2", "area"],
     ] as const;
     for (const [ours, theirs, core, dimension] of pairs) {
       expect(value(`7 ${ours}`, dimension) / independent(7, theirs).toNumber(core), ours).toBeCloseTo(1, 5);
@@ -46,30 +53,62 @@ describe("exact factors (NIST Handbook 44 appendix C, NIST SP 811)", () => {
 
 describe("reading what people write", () => {
   it.each([
-    ["5 gal", "volume", 18.92705892], ["1.5 cu ft", "volume", 42.475269888], ["90 qt", "volume", 85.17176514], ["20L", "volume", 20],
-    ['14"', "length", 35.56], ["1 ft 6 in", "length", 45.72], ["5ft3in", "length", 160.02], ["5' 3\"", "length", 160.02], ["1 1/2 cups", "volume", 0.35488235475],
-    ["½ cup", "volume", 0.11829411825], ["1,5 L", "volume", 1.5], ["2 ft3", "volume", 56.633693184], ["15.5°C", "temperature", 15.5], ["-9 C", "temperature", -9],
-    ["15F", "temperature", -17 / 1.8], ["2 kPa", "load", 203.943], ["40 lb/ft²", "load", 195.297], ["4 oz", "mass", 0.1133980925],
+    ["5 gal", "volume", 18.92705892],
+    ["1.5 cu ft", "volume", 42.475269888],
+    ["90 qt", "volume", 85.17176514],
+    ["20L", "volume", 20],
+    ['14"', "length", 35.56],
+    ["1 ft 6 in", "length", 45.72],
+    ["5ft3in", "length", 160.02],
+    ["5' 3\"", "length", 160.02],
+    ["1 1/2 cups", "volume", 0.35488235475],
+    ["½ cup", "volume", 0.11829411825],
+    ["1,5 L", "volume", 1.5],
+    ["2 ft3", "volume", 56.633693184],
+    ["15.5°C", "temperature", 15.5],
+    ["-9 C", "temperature", -9],
+    ["15F", "temperature", -17 / 1.8],
+    ["2 kPa", "load", 203.943],
+    ["40 lb/ft²", "load", 195.297],
+    ["4 oz", "mass", 0.1133980925],
   ] as const)("%s", (text, dimension, expected) => {
     expect(value(text, dimension)).toBeCloseTo(expected, 3);
   });
 
   it("keeps what was typed and in which unit", () => {
-    expect(parseQuantity(" 5 gal ", "volume")).toEqual({ ok: true, value: { value: 18.92705892, typed: "5 gal", unit: "gal" } });
+    expect(parseQuantity(" 5 gal ", "volume")).toEqual({
+      ok: true,
+      value: { value: 18.92705892, typed: "5 gal", unit: "gal" },
+    });
   });
 
   it.each([
-    ["", "volume", "empty"], ["soil", "volume", "not-a-number"], ["5", "volume", "no-unit"], ["5 gallops", "volume", "unknown-unit"],
-    ["5 kg", "volume", "wrong-dimension"], ["-3 L", "volume", "negative"], ["−3 cm", "length", "negative"], ["-0 cm", "length", "negative"],
-    ["1,500 L", "volume", "ambiguous-number"], ["6 in 1 ft", "length", "mixed-parts"], ["1 ft 20 cm", "length", "mixed-parts"], ["1.2.3 L", "volume", "not-a-number"],
-    ["1/0 cup", "volume", "not-a-number"], ["4 oz", "volume", "wrong-dimension"],
+    ["", "volume", "empty"],
+    ["soil", "volume", "not-a-number"],
+    ["5", "volume", "no-unit"],
+    ["5 gallops", "volume", "unknown-unit"],
+    ["5 kg", "volume", "wrong-dimension"],
+    ["-3 L", "volume", "negative"],
+    ["−3 cm", "length", "negative"],
+    ["-0 cm", "length", "negative"],
+    ["1,500 L", "volume", "ambiguous-number"],
+    ["6 in 1 ft", "length", "mixed-parts"],
+    ["1 ft 20 cm", "length", "mixed-parts"],
+    ["1.2.3 L", "volume", "not-a-number"],
+    ["1/0 cup", "volume", "not-a-number"],
+    ["4 oz", "volume", "wrong-dimension"],
   ] as const)("refuses %j as %s: %s", (text, dimension, code) => {
     expect(problem(text, dimension)?.code).toBe(code);
   });
 
   it("says what was understood", () => {
     expect(problem("1,500 L", "volume")).toMatchObject({ either: 1.5, or: 1500 });
-    expect(problem("5 kg", "volume")).toEqual({ code: "wrong-dimension", understood: "5 kg", is: "mass", want: "volume" });
+    expect(problem("5 kg", "volume")).toEqual({
+      code: "wrong-dimension",
+      understood: "5 kg",
+      is: "mass",
+      want: "volume",
+    });
     expect(problem("12 buckets", "volume")).toMatchObject({ understood: "12", unit: "buckets" });
   });
 
@@ -89,10 +128,15 @@ describe("reading what people write", () => {
 it("shows a quantity so that reading it back gives it again, to the figures shown, in both systems", () => {
   const dimensions = ["length", "volume", "mass", "load", "area"] as const;
   fc.assert(
-    fc.property(fc.constantFrom(...dimensions), fc.constantFrom("metric" as const, "us" as const), fc.double({ min: 0.02, max: 5000, noNaN: true }), (dimension, system, amount) => {
-      const back = value(formatQuantity(amount, dimension, system), dimension);
-      expect(Math.abs(back - amount) / amount).toBeLessThan(0.07);
-    }),
+    fc.property(
+      fc.constantFrom(...dimensions),
+      fc.constantFrom("metric" as const, "us" as const),
+      fc.double({ min: 0.02, max: 5000, noNaN: true }),
+      (dimension, system, amount) => {
+        const back = value(formatQuantity(amount, dimension, system), dimension);
+        expect(Math.abs(back - amount) / amount).toBeLessThan(0.07);
+      },
+    ),
   );
 });
 

@@ -34,22 +34,47 @@ export function nextDue(p: Followed, climate: Climate, today: Day): Due | undefi
   const has = (kind: GardenRecord["kind"]) => firstOn(p.records, kind) !== undefined;
   if (has("ended")) return undefined;
   const steps: { task: Due["task"]; done: boolean; from?: Day; until?: Day }[] = [
-    { task: "sow", done: has("sown") || has("up") || has("moved") || has("picked"), from: p.sowOn, until: addDays(p.sowOn, 3) },
-    { task: "up", done: has("up") || has("moved") || has("picked"), from: stages.up?.early, until: stages.up?.late },
-    { task: "move", done: has("moved") || has("picked"), from: stages.move?.likely, until: stages.move?.late },
+    {
+      task: "sow",
+      done: has("sown") || has("up") || has("moved") || has("picked"),
+      from: p.sowOn,
+      until: addDays(p.sowOn, 3),
+    },
+    {
+      task: "up",
+      done: has("up") || has("moved") || has("picked"),
+      from: stages.up?.early,
+      until: stages.up?.late,
+    },
+    {
+      task: "move",
+      done: has("moved") || has("picked"),
+      from: stages.move?.likely,
+      until: stages.move?.late,
+    },
     { task: "pick", done: has("picked"), from: stages.firstPick?.early, until: stages.firstPick?.late },
   ];
   const open = steps.find((s) => !s.done && s.from !== undefined);
   if (!open?.from || !open.until || addDays(today, AHEAD_DAYS) < open.from) return undefined;
   const late = today > open.until;
-  return { task: open.task, day: open.from, late, days: late ? daysBetween(open.until, today) : Math.max(0, daysBetween(today, open.from)) };
+  return {
+    task: open.task,
+    day: open.from,
+    late,
+    days: late ? daysBetween(open.until, today) : Math.max(0, daysBetween(today, open.from)),
+  };
 }
 
 /** How far a household has come. */
 export type HouseholdStage = "new" | "surveyed" | "planned" | "sown" | "picking" | "finished";
 
 /** The stage that records and plan show. Finished: every planting was ended, or picked until its last pick was past. */
-export function stageOf(surveyed: boolean, plantings: readonly Followed[], climate: Climate, today: Day): HouseholdStage {
+export function stageOf(
+  surveyed: boolean,
+  plantings: readonly Followed[],
+  climate: Climate,
+  today: Day,
+): HouseholdStage {
   if (!surveyed) return "new";
   if (plantings.length === 0) return "surveyed";
   const over = (p: Followed) => {
@@ -58,7 +83,8 @@ export function stageOf(surveyed: boolean, plantings: readonly Followed[], clima
     return firstOn(p.records, "picked") !== undefined && lastPick !== undefined && lastPick.late < today;
   };
   if (plantings.every(over)) return "finished";
-  const any = (kinds: GardenRecord["kind"][]) => plantings.some((p) => kinds.some((k) => firstOn(p.records, k) !== undefined));
+  const any = (kinds: GardenRecord["kind"][]) =>
+    plantings.some((p) => kinds.some((k) => firstOn(p.records, k) !== undefined));
   if (any(["picked"])) return "picking";
   return any(["sown", "up", "moved", "lost", "fed"]) ? "sown" : "planned";
 }

@@ -21,18 +21,25 @@ export function readAmount(kind: RecordKind, text: string): AmountRead {
   if (allowed.length === 0) return { ok: false, problem: { code: "no-amount-here" } };
   const counted = COUNTED.exec(typed);
   const [, number = "", word = ""] = counted ?? [];
-  const count = (measure: Amount["measure"]): AmountRead => ({ ok: true, value: { measure, value: Number(number), typed, unit: word } });
+  const count = (measure: Amount["measure"]): AmountRead => ({
+    ok: true,
+    value: { measure, value: Number(number), typed, unit: word },
+  });
   if (allowed.includes("count")) {
-    return counted && word === "" ? count("count") : { ok: false, problem: { code: "not-whole", min: 0, max: 100_000 } };
+    return counted && word === ""
+      ? count("count")
+      : { ok: false, problem: { code: "not-whole", min: 0, max: 100_000 } };
   }
-  if (counted && word === "" && kind === "picked") return { ok: false, problem: { code: "picked-of-what", understood: number } };
+  if (counted && word === "" && kind === "picked")
+    return { ok: false, problem: { code: "picked-of-what", understood: number } };
   if (counted && PIECES.test(word) && allowed.includes("pieces")) return count("pieces");
   if (counted && BUNCHES.test(word) && allowed.includes("bunches")) return count("bunches");
   let problem: Problem = { code: "not-a-number", understood: typed };
   for (const measure of ["mass", "volume"] as const) {
     if (!allowed.includes(measure)) continue;
     const read = parseQuantity(typed, measure);
-    if (read.ok) return { ok: true, value: { measure, value: read.value.value, typed, unit: read.value.unit } };
+    if (read.ok)
+      return { ok: true, value: { measure, value: read.value.value, typed, unit: read.value.unit } };
     problem = { ...read.problem } as Problem;
   }
   return { ok: false, problem };
@@ -49,11 +56,19 @@ export const RecordForm = z
   })
   .transform((form, ctx) => {
     const read = readAmount(form.kind, form.amount);
-    const complain = (path: string, problem: Problem) => ctx.addIssue({ code: "custom", path: [path], message: problemMessage(problem) });
+    const complain = (path: string, problem: Problem) =>
+      ctx.addIssue({ code: "custom", path: [path], message: problemMessage(problem) });
     if (!read.ok) complain("amount", read.problem);
-    else if (read.value === null && ["up", "lost", "picked"].includes(form.kind)) complain("amount", { code: `amount-missing-${form.kind}` });
+    else if (read.value === null && ["up", "lost", "picked"].includes(form.kind))
+      complain("amount", { code: `amount-missing-${form.kind}` });
     if (form.kind === "note" && form.note === "") complain("note", { code: "note-missing" });
     if (form.plantingId === "" && form.kind !== "note") complain("plantingId", { code: "planting-missing" });
-    return { plantingId: form.plantingId === "" ? null : form.plantingId, kind: form.kind, on: form.on, amount: read.ok ? read.value : null, note: form.note };
+    return {
+      plantingId: form.plantingId === "" ? null : form.plantingId,
+      kind: form.kind,
+      on: form.on,
+      amount: read.ok ? read.value : null,
+      note: form.note,
+    };
   });
 export type RecordTyped = z.input<typeof RecordForm>;

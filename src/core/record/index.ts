@@ -2,4 +2,13 @@
 export { type Due, type Followed, type HouseholdStage, nextDue, stageOf, stagesOf } from "./due";
 export { type Germination, germinationOf } from "./germination";
 export { readAmount, RecordForm, type RecordTyped } from "./form";
-export { type Amount, GardenRecord, type Measure, MEASURES_OF, pickedTotals, RECORD_KINDS, type RecordKind, standing } from "./record";
+export {
+  type Amount,
+  GardenRecord,
+  type Measure,
+  MEASURES_OF,
+  pickedTotals,
+  RECORD_KINDS,
+  type RecordKind,
+  standing,
+} from "./record";

@@ -1,7 +1,17 @@
 import { z } from "zod";
 import { type Day, isDay } from "../day";
 
-export const RECORD_KINDS = ["sown", "up", "moved", "lost", "fed", "picked", "ended", "note", "struck"] as const;
+export const RECORD_KINDS = [
+  "sown",
+  "up",
+  "moved",
+  "lost",
+  "fed",
+  "picked",
+  "ended",
+  "note",
+  "struck",
+] as const;
 export type RecordKind = (typeof RECORD_KINDS)[number];
 
 /** What an amount counts. Mass in kg, volume in L, the rest in pieces. */
@@ -44,12 +54,30 @@ export const GardenRecord = z
     note: z.string().max(1000, { error: "too-long" }),
     supersedes: z.uuid().nullable(),
   })
-  .refine((r) => r.amount === null || MEASURES_OF[r.kind].includes(r.amount.measure), { error: "wrong-measure", path: ["amount"] })
-  .refine((r) => r.amount === null || !["count", "pieces"].includes(r.amount.measure) || Number.isInteger(r.amount.value), { error: "whole-number", path: ["amount"] })
-  .refine((r) => r.amount !== null || !NEEDS_AMOUNT.has(r.kind), { error: "amount-missing", path: ["amount"] })
+  .refine((r) => r.amount === null || MEASURES_OF[r.kind].includes(r.amount.measure), {
+    error: "wrong-measure",
+    path: ["amount"],
+  })
+  .refine(
+    (r) =>
+      r.amount === null ||
+      !["count", "pieces"].includes(r.amount.measure) ||
+      Number.isInteger(r.amount.value),
+    { error: "whole-number", path: ["amount"] },
+  )
+  .refine((r) => r.amount !== null || !NEEDS_AMOUNT.has(r.kind), {
+    error: "amount-missing",
+    path: ["amount"],
+  })
   .refine((r) => r.kind !== "note" || r.note.trim() !== "", { error: "note-missing", path: ["note"] })
-  .refine((r) => r.plantingId !== null || ["note", "struck"].includes(r.kind), { error: "planting-missing", path: ["plantingId"] })
-  .refine((r) => r.kind !== "struck" || r.supersedes !== null, { error: "nothing-to-strike", path: ["supersedes"] });
+  .refine((r) => r.plantingId !== null || ["note", "struck"].includes(r.kind), {
+    error: "planting-missing",
+    path: ["plantingId"],
+  })
+  .refine((r) => r.kind !== "struck" || r.supersedes !== null, {
+    error: "nothing-to-strike",
+    path: ["supersedes"],
+  });
 export type GardenRecord = z.infer<typeof GardenRecord>;
 
 /** The records that stand: those that no other supersedes, without the ones that only strike out. Order is kept. */
@@ -69,4 +97,7 @@ export function pickedTotals(records: readonly GardenRecord[]): Partial<Record<M
 
 /** The first day on which a kind of thing was recorded. */
 export const firstOn = (records: readonly GardenRecord[], kind: RecordKind): Day | undefined =>
-  standing(records).filter((r) => r.kind === kind).map((r) => r.on).sort()[0];
+  standing(records)
+    .filter((r) => r.kind === kind)
+    .map((r) => r.on)
+    .sort()[0];

@@ -7,13 +7,19 @@ import { assessGarden, type Plan, type Planting } from "../garden";
 import { type Hands, rankMethods } from "../fit";
 
 const planOf = (kindId: string, change: Partial<Planting>, schools?: Schools): Plan => {
-  const plan = bagWith(kindId, planting(3, "cabbage/compact", "2026-01-10", { method: "cells", plants: null, ...change }));
+  const plan = bagWith(
+    kindId,
+    planting(3, "cabbage/compact", "2026-01-10", { method: "cells", plants: null, ...change }),
+  );
   return schools ? { ...plan, rows: plan.rows.map((r) => ({ ...r, schools })) } : plan;
 };
-const row = (plan: Plan, schools: Schools = {}) => assessGarden(plan, settingWith({ sunHours: 8, floorM2: 10, schools })).rows[0]!;
+const row = (plan: Plan, schools: Schools = {}) =>
+  assessGarden(plan, settingWith({ sunHours: 8, floorM2: 10, schools })).rows[0]!;
 
 it("takes each school from the nearest level that has chosen", () => {
-  const force = inForce({ start: "raised", density: "crowded" }, { density: "full" }, undefined, { core: "none" });
+  const force = inForce({ start: "raised", density: "crowded" }, { density: "full" }, undefined, {
+    core: "none",
+  });
   expect(force).toMatchObject({ start: "raised", density: "full", core: "none", bagSize: "smallest" });
   expect(Object.keys(inForce())).toEqual(SCHOOL_NAMES);
 });
@@ -32,21 +38,39 @@ it("has words for every school and choice, and refuses others", () => {
 
 describe("what a school changes", () => {
   it("start: sown in place or raised, where the crop leaves the choice", () => {
-    const first = (goalId: string, where: "top" | "side" = "top", start?: Schools["start"], hands?: Hands) => rankMethods(findGoal(goalId)!.goal, where, start, hands)[0]!;
+    const first = (goalId: string, where: "top" | "side" = "top", start?: Schools["start"], hands?: Hands) =>
+      rankMethods(findGoal(goalId)!.goal, where, start, hands)[0]!;
     expect(first("pea/pod").method.method).toBe("cells");
-    expect(first("pea/pod", "top", "direct")).toMatchObject({ method: { method: "stations" }, why: "school" });
+    expect(first("pea/pod", "top", "direct")).toMatchObject({
+      method: { method: "stations" },
+      why: "school",
+    });
     expect(first("carrot/root", "top", "raised").method.method).toBe("broadcast");
     expect(first("spinach/leaf", "side", "direct").method.method).toBe("cells");
     // What the household cannot do weighs more than what its trainer would rather see.
-    expect(first("pea/pod", "top", "raised", { cells: 0, skill: "sure" })).toMatchObject({ method: { method: "stations" }, why: "no-trays-here" });
-    expect(first("spinach/leaf", "side", "usual", { cells: 0, skill: "sure" })).toMatchObject({ method: { method: "bought" }, why: "no-trays-here" });
-    expect(first("tomato/bush", "top", "usual", { cells: 40, skill: "first" })).toMatchObject({ method: { method: "bought" }, why: "first-season" });
-    expect(first("pak-choi/leaf", "top", "usual", { cells: null, skill: "first" })).toEqual(first("pak-choi/leaf"));
+    expect(first("pea/pod", "top", "raised", { cells: 0, skill: "sure" })).toMatchObject({
+      method: { method: "stations" },
+      why: "no-trays-here",
+    });
+    expect(first("spinach/leaf", "side", "usual", { cells: 0, skill: "sure" })).toMatchObject({
+      method: { method: "bought" },
+      why: "no-trays-here",
+    });
+    expect(first("tomato/bush", "top", "usual", { cells: 40, skill: "first" })).toMatchObject({
+      method: { method: "bought" },
+      why: "first-season",
+    });
+    expect(first("pak-choi/leaf", "top", "usual", { cells: null, skill: "first" })).toEqual(
+      first("pak-choi/leaf"),
+    );
   });
 
   it("density: crowded on purpose counts at the least, and says small heads", () => {
     const plan = planOf("round-30-gal", {});
-    const [full, crowded] = [row(plan).plantings[0]!.fit, row(plan, { density: "crowded" }).plantings[0]!.fit];
+    const [full, crowded] = [
+      row(plan).plantings[0]!.fit,
+      row(plan, { density: "crowded" }).plantings[0]!.fit,
+    ];
     expect(crowded.plants).toBeGreaterThan(full.plants!);
     expect(crowded.plants).toBe(crowded.most);
     expect(crowded.notes.map((n) => n.code)).toContain("heads-small");
@@ -55,8 +79,13 @@ describe("what a school changes", () => {
   it("bag size: one size up wants more soil for the same plants", () => {
     const plan = planOf("round-5-gal", { plants: 1 });
     expect(row(plan).plantings[0]!.fit.grade).toBe("right");
-    expect(row(plan, { bagSize: "one-up" }).plantings[0]!.fit).toMatchObject({ grade: "tight", limit: { code: "soil" } });
-    expect(row(planOf("round-7-gal", { plants: 1 }), { bagSize: "one-up" }).plantings[0]!.fit.grade).toBe("right");
+    expect(row(plan, { bagSize: "one-up" }).plantings[0]!.fit).toMatchObject({
+      grade: "tight",
+      limit: { code: "soil" },
+    });
+    expect(row(planOf("round-7-gal", { plants: 1 }), { bagSize: "one-up" }).plantings[0]!.fit.grade).toBe(
+      "right",
+    );
   });
 
   it("core: a tower without stones holds more soil; a row may differ from its programme", () => {

@@ -37,8 +37,12 @@ export function sowingBill(
   confidence: number,
   germination = crop.germination ?? USUAL_GERMINATION,
 ): SowingBill {
-  const move = method.move && stages.move ? { moveOn: stages.move.likely, holdUntil: addDays(stages.move.likely, method.move.holdDays) } : {};
-  const mass = (seeds: number) => (crop.thousandSeedG === undefined ? undefined : (seeds * crop.thousandSeedG) / 1000);
+  const move =
+    method.move && stages.move
+      ? { moveOn: stages.move.likely, holdUntil: addDays(stages.move.likely, method.move.holdDays) }
+      : {};
+  const mass = (seeds: number) =>
+    crop.thousandSeedG === undefined ? undefined : (seeds * crop.thousandSeedG) / 1000;
   if (goal.stand.type === "thick") return { seedG: (wanted.areaCm2 / 10_000) * goal.stand.seedGM2 };
   const plants = wanted.plants ?? 0;
   if (!startsFromSeed(method.method)) return { pieces: plants };
@@ -53,8 +57,23 @@ export function sowingBill(
     if (method.method === "stations") while (full() < confidence && inEach < 6) inEach++;
     const chance = method.method === "cells" ? chanceOfAtLeast(count, each, plants) : full();
     const seeds = count * inEach;
-    return { seeds, seedG: mass(seeds), places: { count, seedsEach: inEach }, chance, germination, spare: Math.max(0, Math.round(seeds * germination - plants)), ...move };
+    return {
+      seeds,
+      seedG: mass(seeds),
+      places: { count, seedsEach: inEach },
+      chance,
+      germination,
+      spare: Math.max(0, Math.round(seeds * germination - plants)),
+      ...move,
+    };
   }
   const seeds = seedsFor(plants, germination, confidence);
-  return { seeds, seedG: mass(seeds), chance: chanceOfAtLeast(seeds, germination, plants), germination, spare: Math.max(0, Math.round(seeds * germination - plants)), ...move };
+  return {
+    seeds,
+    seedG: mass(seeds),
+    chance: chanceOfAtLeast(seeds, germination, plants),
+    germination,
+    spare: Math.max(0, Math.round(seeds * germination - plants)),
+    ...move,
+  };
 }

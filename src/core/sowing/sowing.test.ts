@@ -8,7 +8,15 @@ import { daysBetween } from "../day";
 const billOf = (goalId: string, method: number, plants: number, confidence = 0.9, germination?: number) => {
   const { crop, goal } = findGoal(goalId)!;
   const stages = stagesFrom(crop, goal, goal.methods[method]!, "2026-03-01", findClimate("larkmouth")!);
-  return { ...sowingBill({ crop, goal, method: goal.methods[method]!, stages }, { plants, areaCm2: 2000 }, confidence, germination), stages };
+  return {
+    ...sowingBill(
+      { crop, goal, method: goal.methods[method]!, stages },
+      { plants, areaCm2: 2000 },
+      confidence,
+      germination,
+    ),
+    stages,
+  };
 };
 
 describe("seeds for a number of plants", () => {
@@ -20,19 +28,31 @@ describe("seeds for a number of plants", () => {
 
   it("sums to one with the chance of fewer, by the textbook's formula", () => {
     const choose = (n: number, k: number): number => (k === 0 ? 1 : (choose(n - 1, k - 1) * n) / k);
-    for (const [n, p, least] of [[12, 0.55, 4], [30, 0.8, 25], [5, 0.5, 5]] as const) {
-      const fewer = Array.from({ length: least }, (_, k) => choose(n, k) * p ** k * (1 - p) ** (n - k)).reduce((a, b) => a + b, 0);
+    for (const [n, p, least] of [
+      [12, 0.55, 4],
+      [30, 0.8, 25],
+      [5, 0.5, 5],
+    ] as const) {
+      const fewer = Array.from(
+        { length: least },
+        (_, k) => choose(n, k) * p ** k * (1 - p) ** (n - k),
+      ).reduce((a, b) => a + b, 0);
       expect(chanceOfAtLeast(n, p, least)).toBeCloseTo(1 - fewer, 10);
     }
   });
 
   it("is the smallest number that is enough, also for a thousand", () => {
     fc.assert(
-      fc.property(fc.integer({ min: 1, max: 1000 }), fc.double({ min: 0.3, max: 0.99, noNaN: true }), fc.double({ min: 0.5, max: 0.99, noNaN: true }), (plants, p, confidence) => {
-        const n = seedsFor(plants, p, confidence);
-        expect(chanceOfAtLeast(n, p, plants)).toBeGreaterThanOrEqual(confidence);
-        expect(n === plants || chanceOfAtLeast(n - 1, p, plants) < confidence).toBe(true);
-      }),
+      fc.property(
+        fc.integer({ min: 1, max: 1000 }),
+        fc.double({ min: 0.3, max: 0.99, noNaN: true }),
+        fc.double({ min: 0.5, max: 0.99, noNaN: true }),
+        (plants, p, confidence) => {
+          const n = seedsFor(plants, p, confidence);
+          expect(chanceOfAtLeast(n, p, plants)).toBeGreaterThanOrEqual(confidence);
+          expect(n === plants || chanceOfAtLeast(n - 1, p, plants) < confidence).toBe(true);
+        },
+      ),
       { numRuns: 60 },
     );
   });
@@ -58,7 +78,9 @@ describe("the bill of a sowing", () => {
   it("follows the programme's own germination and the confidence asked for", () => {
     expect(billOf("carrot/root", 0, 60).seeds).toBeGreaterThan(60 / 0.55);
     expect(billOf("carrot/root", 0, 60, 0.9, 0.9).seeds).toBeLessThan(billOf("carrot/root", 0, 60).seeds!);
-    expect(billOf("carrot/root", 0, 60, 0.99).seeds).toBeGreaterThan(billOf("carrot/root", 0, 60, 0.6).seeds!);
+    expect(billOf("carrot/root", 0, 60, 0.99).seeds).toBeGreaterThan(
+      billOf("carrot/root", 0, 60, 0.6).seeds!,
+    );
   });
 
   it("weighs what is sown thick, and counts pieces of what is not sown", () => {

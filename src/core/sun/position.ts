@@ -13,7 +13,15 @@ const RADIANS = Math.PI / 180;
 function declination(day: Day): number {
   const year = dayNumber(`${day.slice(0, 4)}-01-01`);
   const g = (2 * Math.PI * (dayNumber(day) - year + 0.5)) / 365.24;
-  return 0.006918 - 0.399912 * Math.cos(g) + 0.070257 * Math.sin(g) - 0.006758 * Math.cos(2 * g) + 0.000907 * Math.sin(2 * g) - 0.002697 * Math.cos(3 * g) + 0.00148 * Math.sin(3 * g);
+  return (
+    0.006918 -
+    0.399912 * Math.cos(g) +
+    0.070257 * Math.sin(g) -
+    0.006758 * Math.cos(2 * g) +
+    0.000907 * Math.sin(2 * g) -
+    0.002697 * Math.cos(3 * g) +
+    0.00148 * Math.sin(3 * g)
+  );
 }
 
 /**
@@ -26,6 +34,9 @@ export function sunPosition(latitude: number, day: Day, hour: number): SunPositi
   const turn = (hour - 12) * 15 * RADIANS;
   const sine = Math.sin(phi) * Math.sin(d) + Math.cos(phi) * Math.cos(d) * Math.cos(turn);
   const altitude = Math.asin(Math.min(1, Math.max(-1, sine)));
-  const azimuth = Math.atan2(-Math.cos(d) * Math.sin(turn), Math.sin(d) * Math.cos(phi) - Math.cos(d) * Math.sin(phi) * Math.cos(turn));
+  const azimuth = Math.atan2(
+    -Math.cos(d) * Math.sin(turn),
+    Math.sin(d) * Math.cos(phi) - Math.cos(d) * Math.sin(phi) * Math.cos(turn),
+  );
   return { altitude: altitude / RADIANS, azimuth: (azimuth / RADIANS + 360) % 360 };
 }

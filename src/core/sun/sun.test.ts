@@ -12,23 +12,34 @@ function equationOfTime(day: string): number {
 }
 
 /** Degrees by which air lifts a sun that is seen at an altitude: Sæmundsson's formula as Meeus prints it (memory). */
-const liftedBy = (altitude: number) => 1.02 / 60 / Math.tan(((altitude + 10.3 / (altitude + 5.11)) * Math.PI) / 180);
+const liftedBy = (altitude: number) =>
+  1.02 / 60 / Math.tan(((altitude + 10.3 / (altitude + 5.11)) * Math.PI) / 180);
 
 describe("the sun's position", () => {
   it("agrees with an independent package to half a degree, wherever and whenever the sun is up", () => {
     fc.assert(
-      fc.property(fc.integer({ min: -60, max: 60 }), fc.integer({ min: 0, max: 364 }), fc.double({ min: 5, max: 19, noNaN: true }), (latitude, n, solarHour) => {
-        const day = addDays("2026-01-01", n);
-        const utc = solarHour - equationOfTime(day) / 60;
-        const { altitude, azimuth } = getPosition(new Date(new Date(`${day}T00:00:00Z`).getTime() + utc * 3_600_000), latitude, 0);
-        fc.pre(altitude > 2 && altitude < 85);
-        const ours = sunPosition(latitude, day, solarHour);
-        // The package says where the sun is seen, through the air; ours is where it stands.
-        expect(Math.abs(ours.altitude + liftedBy(ours.altitude) - altitude)).toBeLessThan(0.5);
-        // Near the zenith a small step turns the azimuth far: what counts is the angle on the sky.
-        const off = Math.abs(((ours.azimuth - azimuth + 540) % 360) - 180) * Math.cos((altitude * Math.PI) / 180);
-        expect(off).toBeLessThan(0.6);
-      }),
+      fc.property(
+        fc.integer({ min: -60, max: 60 }),
+        fc.integer({ min: 0, max: 364 }),
+        fc.double({ min: 5, max: 19, noNaN: true }),
+        (latitude, n, solarHour) => {
+          const day = addDays("2026-01-01", n);
+          const utc = solarHour - equationOfTime(day) / 60;
+          const { altitude, azimuth } = getPosition(
+            new Date(new Date(`${day}T00:00:00Z`).getTime() + utc * 3_600_000),
+            latitude,
+            0,
+          );
+          fc.pre(altitude > 2 && altitude < 85);
+          const ours = sunPosition(latitude, day, solarHour);
+          // The package says where the sun is seen, through the air; ours is where it stands.
+          expect(Math.abs(ours.altitude + liftedBy(ours.altitude) - altitude)).toBeLessThan(0.5);
+          // Near the zenith a small step turns the azimuth far: what counts is the angle on the sky.
+          const off =
+            Math.abs(((ours.azimuth - azimuth + 540) % 360) - 180) * Math.cos((altitude * Math.PI) / 180);
+          expect(off).toBeLessThan(0.6);
+        },
+      ),
       { numRuns: 300 },
     );
   });
@@ -42,10 +53,24 @@ describe("hours of sun in other months", () => {
   });
 
   it("come by the hour, in the order of the day, two stretches apart where a tower stands between", () => {
-    const split = windowsOf([{ from: 8, to: 10 }, { from: 14, to: 16 }], 37, "2026-05-18", undefined);
+    const split = windowsOf(
+      [
+        { from: 8, to: 10 },
+        { from: 14, to: 16 },
+      ],
+      37,
+      "2026-05-18",
+      undefined,
+    );
     const times = sunTimesOn(split, 37, "2026-05-18");
-    expect(times.map(({ from, to }) => [Math.round(from), Math.round(to)])).toEqual([[8, 10], [14, 16]]);
-    expect(sunHoursOn(split, 37, "2026-05-18")).toBeCloseTo(times.reduce((sum, s) => sum + s.to - s.from, 0), 9);
+    expect(times.map(({ from, to }) => [Math.round(from), Math.round(to)])).toEqual([
+      [8, 10],
+      [14, 16],
+    ]);
+    expect(sunHoursOn(split, 37, "2026-05-18")).toBeCloseTo(
+      times.reduce((sum, s) => sum + s.to - s.from, 0),
+      9,
+    );
   });
 
   it("are fewer where the days are short, and never more than the day is long", () => {

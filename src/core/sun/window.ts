@@ -31,17 +31,27 @@ export interface SeenSun {
  *
  * @param faces compass bearing that the open side faces, degrees; the sky behind the wall is cut off
  */
-export function windowsOf(seen: readonly SeenSun[], latitude: number, seenOn: Day, faces: number | undefined): SkyWindow[] {
+export function windowsOf(
+  seen: readonly SeenSun[],
+  latitude: number,
+  seenOn: Day,
+  faces: number | undefined,
+): SkyWindow[] {
   return seen.map(({ from, to }): SkyWindow => {
     const [came, went] = [sunPosition(latitude, seenOn, from), sunPosition(latitude, seenOn, to)];
     // South of the sun's path it goes round the other way: the middle hour tells.
     const middle = sunPosition(latitude, seenOn, (from + to) / 2).azimuth;
     const anticlockwise = clockwise(came.azimuth, middle) > clockwise(came.azimuth, went.azimuth);
-    const window = anticlockwise ? { from: went.azimuth, to: came.azimuth } : { from: came.azimuth, to: went.azimuth };
+    const window = anticlockwise
+      ? { from: went.azimuth, to: came.azimuth }
+      : { from: came.azimuth, to: went.azimuth };
     const early = came.altitude <= LOWEST + 5 && from < 12;
     const late = went.altitude <= LOWEST + 5 && to > 12;
     // Sun from its rising, or to its setting: nothing stands in the way there, so the window is open as far as the wall lets.
-    const open = { from: !anticlockwise && early ? window.from - 40 : window.from, to: !anticlockwise && late ? window.to + 40 : window.to };
+    const open = {
+      from: !anticlockwise && early ? window.from - 40 : window.from,
+      to: !anticlockwise && late ? window.to + 40 : window.to,
+    };
     return { ...(faces === undefined ? open : cutByWall(open, faces)), above: LOWEST };
   });
 }
@@ -70,4 +80,5 @@ export function sunTimesOn(windows: readonly SkyWindow[], latitude: number, day:
 }
 
 /** Hours of direct sun on a day through windows of the sky. */
-export const sunHoursOn = (windows: readonly SkyWindow[], latitude: number, day: Day): number => sunTimesOn(windows, latitude, day).reduce((sum, { from, to }) => sum + to - from, 0);
+export const sunHoursOn = (windows: readonly SkyWindow[], latitude: number, day: Day): number =>
+  sunTimesOn(windows, latitude, day).reduce((sum, { from, to }) => sum + to - from, 0);

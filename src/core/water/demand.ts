@@ -8,7 +8,10 @@ const MM_PER_MJ = 0.408;
 
 /** Reference evapotranspiration, mm a day, from the day's lowest and highest and the sun above the air: Hargreaves, FAO-56 equation 52. */
 export function hargreaves(lowC: number, highC: number, radiationMJ: number): number {
-  return Math.max(0, 0.0023 * ((lowC + highC) / 2 + 17.8) * Math.sqrt(Math.max(0, highC - lowC)) * MM_PER_MJ * radiationMJ);
+  return Math.max(
+    0,
+    0.0023 * ((lowC + highC) / 2 + 17.8) * Math.sqrt(Math.max(0, highC - lowC)) * MM_PER_MJ * radiationMJ,
+  );
 }
 
 const evaporation = new WeakMap<Climate, Map<Day, number>>();
@@ -26,7 +29,8 @@ export function evaporationOn(climate: Climate, day: Day): number {
 }
 
 /** A crop's coefficient while it is `grown` (0 to 1): from initial to mid as it closes. FAO-56, single crop coefficients. */
-export const coefficient = (water: Crop["water"], grown: number): number => water.kc.initial + (water.kc.mid - water.kc.initial) * grown;
+export const coefficient = (water: Crop["water"], grown: number): number =>
+  water.kc.initial + (water.kc.mid - water.kc.initial) * grown;
 
 /** What a stand draws on one day: the leaves that the air sees, cm², and the crop's coefficient. */
 export interface Drawing {

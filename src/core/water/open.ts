@@ -8,7 +8,9 @@ export function openCm2(shape: BagShape): number {
   const top = plantingTop(shape);
   if (sideHoles(shape) === 0) return outlineArea(top);
   const ground = footprint(shape) ?? top;
-  const round = ground.type === "rectangle" ? 2 * (ground.lengthCm + ground.widthCm) : 2 * Math.PI * ground.radiusCm;
-  const height = shape.kind === "tiers" ? shape.tierHeightCm * shape.tiers : "heightCm" in shape ? shape.heightCm : 0;
+  const round =
+    ground.type === "rectangle" ? 2 * (ground.lengthCm + ground.widthCm) : 2 * Math.PI * ground.radiusCm;
+  const height =
+    shape.kind === "tiers" ? shape.tierHeightCm * shape.tiers : "heightCm" in shape ? shape.heightCm : 0;
   return outlineArea(top) + WALL_SUN * round * height;
 }

@@ -13,6 +13,7 @@ export function extraterrestrial(latitude: number, day: Day): number {
   const declination = 0.409 * Math.sin(turn - 1.39);
   const phi = (latitude * Math.PI) / 180;
   const sunset = Math.acos(Math.min(1, Math.max(-1, -Math.tan(phi) * Math.tan(declination))));
-  const sun = sunset * Math.sin(phi) * Math.sin(declination) + Math.cos(phi) * Math.cos(declination) * Math.sin(sunset);
+  const sun =
+    sunset * Math.sin(phi) * Math.sin(declination) + Math.cos(phi) * Math.cos(declination) * Math.sin(sunset);
   return ((24 * 60) / Math.PI) * SOLAR_CONSTANT * distance * sun;
 }

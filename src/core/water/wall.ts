@@ -14,5 +14,7 @@ const DRAWN_DOWN = { deep: 0.6, often: 0.25 } as const;
 
 /** Days between waterings of a bag that draws `dailyL` from `soilL` of mix, at least half a day: twice a day in the worst heat. */
 export function daysBetweenWaterings(soilL: number, dailyL: number, style: keyof typeof DRAWN_DOWN): number {
-  return dailyL <= 0 ? Number.POSITIVE_INFINITY : Math.max(0.5, (soilL * AVAILABLE * DRAWN_DOWN[style]) / dailyL);
+  return dailyL <= 0
+    ? Number.POSITIVE_INFINITY
+    : Math.max(0.5, (soilL * AVAILABLE * DRAWN_DOWN[style]) / dailyL);
 }

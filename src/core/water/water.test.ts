@@ -31,13 +31,20 @@ describe("what a bag draws", () => {
 
   it("is more from fabric than from a hard pot, and from dark than from light", () => {
     expect(wallFactor(make("round-5-gal"))).toBeGreaterThan(wallFactor(make("pot-25-l")));
-    expect(wallFactor({ ...make("round-5-gal"), colour: "light" })).toBeLessThan(wallFactor(make("round-5-gal")));
+    expect(wallFactor({ ...make("round-5-gal"), colour: "light" })).toBeLessThan(
+      wallFactor(make("round-5-gal")),
+    );
   });
 
   /** Common practice, no source: a 5 gal bag in full leaf takes 4 to 11 L a time, every few days; about 25 mm a week suits cabbage. */
   it("is of the size that growers pour", () => {
     const july = evaporationOn(findClimate("larkmouth")!, "2026-07-10");
-    const daily = drawnL(july, Math.PI * 14 ** 2, [{ leafCm2: Math.PI * 22 ** 2, kc: 1.05 }], wallFactor(make("round-5-gal")));
+    const daily = drawnL(
+      july,
+      Math.PI * 14 ** 2,
+      [{ leafCm2: Math.PI * 22 ** 2, kc: 1.05 }],
+      wallFactor(make("round-5-gal")),
+    );
     const days = daysBetweenWaterings(16, daily, "deep");
     expect(daily * days).toBeGreaterThan(2);
     expect(daily * days).toBeLessThan(11.4);

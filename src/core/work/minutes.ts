@@ -6,4 +6,5 @@ export const MINUTES = { sow: 10, plant: 1, move: 10, pick: 6, water: 2 } as con
 const MOST_COUNTED = 60;
 
 /** Minutes of sowing, and of moving what is raised. @param places cells, stations or pieces that are set one by one */
-export const startMinutes = (method: Pick<Method, "move">, places: number): number => MINUTES.sow + MINUTES.plant * Math.min(MOST_COUNTED, places) + (method.move ? MINUTES.move : 0);
+export const startMinutes = (method: Pick<Method, "move">, places: number): number =>
+  MINUTES.sow + MINUTES.plant * Math.min(MOST_COUNTED, places) + (method.move ? MINUTES.move : 0);

@@ -14,7 +14,9 @@ import { roots } from "./roots";
  * Drainage Paper 56, table 12 (memory); `practice` is common practice without a published source; `memory` is a
  * figure of the trade written down without a book at hand.
  */
-export const CROPS: readonly Crop[] = z.array(Crop).parse([...leaves, ...brassicas, ...roots, ...fruiting, ...herbs, ...trees]);
+export const CROPS: readonly Crop[] = z
+  .array(Crop)
+  .parse([...leaves, ...brassicas, ...roots, ...fruiting, ...herbs, ...trees]);
 
 const byGoal = new Map(CROPS.flatMap((crop) => crop.goals.map((goal) => [goal.id, { crop, goal }] as const)));
 

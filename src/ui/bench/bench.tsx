@@ -5,8 +5,29 @@ import { useRouter } from "next/navigation";
 import { useCallback, useDeferredValue, useEffect, useMemo, useState } from "react";
 import type { Day } from "@/core/day";
 import {
-  addBag, assessGarden, changeBag, changePlanting, changeRow, copyRow, findSpots, type KeptPlan, movePlanting, nudgeBag, type PlainSetting, type Plan, type Planting, plantingOf, putPlanting, type Reference, rehouse,
-  removePlanting, removeRow, sowAgain, spanOf, suggestGoal, swapBags,
+  addBag,
+  assessGarden,
+  changeBag,
+  changePlanting,
+  changeRow,
+  copyRow,
+  findSpots,
+  type KeptPlan,
+  movePlanting,
+  nudgeBag,
+  type PlainSetting,
+  type Plan,
+  type Planting,
+  plantingOf,
+  putPlanting,
+  type Reference,
+  rehouse,
+  removePlanting,
+  removeRow,
+  sowAgain,
+  spanOf,
+  suggestGoal,
+  swapBags,
 } from "@/core/garden";
 import type { Outcome, Problem } from "@/core/problem";
 import { Button, buttonClass } from "@/ui/primitives/button";
@@ -55,7 +76,19 @@ const SAVED_AFTER_MS = 12_000;
 const same = (a: Plan, b: Plan) => a === b || JSON.stringify(a) === JSON.stringify(b);
 
 /** The plan: one row is one bag, everything is computed anew with each change, and the totals stay in sight. */
-export function Bench({ household, today, saved, earlier, setting: plain, means, reference, save, nameVersion, setAside, reread }: BenchProps) {
+export function Bench({
+  household,
+  today,
+  saved,
+  earlier,
+  setting: plain,
+  means,
+  reference,
+  save,
+  nameVersion,
+  setAside,
+  reread,
+}: BenchProps) {
   const words = useWords();
   const { t, quantity, problem } = words;
   const router = useRouter();
@@ -118,10 +151,20 @@ export function Bench({ household, today, saved, earlier, setting: plain, means,
 
   useEffect(() => {
     const onKey = (e: KeyboardEvent) => {
-      const typing = e.target instanceof HTMLElement && e.target.matches("input:not([type=checkbox]), textarea");
+      const typing =
+        e.target instanceof HTMLElement && e.target.matches("input:not([type=checkbox]), textarea");
       if (!(e.ctrlKey || e.metaKey) || typing) return;
       const key = e.key.toLowerCase();
-      const action = key === "z" ? (e.shiftKey ? redo : undo) : key === "y" ? redo : key === "s" ? () => void store(base.version) : undefined;
+      const action =
+        key === "z"
+          ? e.shiftKey
+            ? redo
+            : undo
+          : key === "y"
+            ? redo
+            : key === "s"
+              ? () => void store(base.version)
+              : undefined;
       if (!action) return;
       e.preventDefault();
       action();
@@ -132,7 +175,9 @@ export function Bench({ household, today, saved, earlier, setting: plain, means,
 
   const addRow = () => {
     const [rowId, bagId] = [crypto.randomUUID(), crypto.randomUUID()];
-    change((p) => addBag(p, { id: bagId, kindId: "round-10-gal", shape: null, atHand: false, firstSeason: null }, rowId));
+    change((p) =>
+      addBag(p, { id: bagId, kindId: "round-10-gal", shape: null, atHand: false, firstSeason: null }, rowId),
+    );
     setSelection({ rowId });
   };
   const plant = (rowId: string, goalId: string, sowOn: Day, surface?: Planting["surface"]) => {
@@ -160,12 +205,24 @@ export function Bench({ household, today, saved, earlier, setting: plain, means,
     ...garden.rows.flatMap((r, i): Act[] => {
       const n = i + 1;
       return [
-        { name: t("palette.select", { n, bag: words.bag(r.bag.kindId) }), run: () => setSelection({ rowId: r.row.id }) },
-        { name: t("palette.pin", { n }), run: () => change((p) => changeRow(p, r.row.id, { pinned: r.row.pinned ? undefined : true })) },
-        ...r.plantings.map((p): Act => ({ name: t("palette.plant", { n, crop: `${words.crop(p.goal.id)}, ${words.day(p.planting.sowOn)}` }), run: () => setSelection({ rowId: r.row.id, plantingId: p.planting.id }) })),
+        {
+          name: t("palette.select", { n, bag: words.bag(r.bag.kindId) }),
+          run: () => setSelection({ rowId: r.row.id }),
+        },
+        {
+          name: t("palette.pin", { n }),
+          run: () => change((p) => changeRow(p, r.row.id, { pinned: r.row.pinned ? undefined : true })),
+        },
+        ...r.plantings.map((p): Act => ({
+          name: t("palette.plant", { n, crop: `${words.crop(p.goal.id)}, ${words.day(p.planting.sowOn)}` }),
+          run: () => setSelection({ rowId: r.row.id, plantingId: p.planting.id }),
+        })),
       ];
     }),
-    { name: t("ground.findSpots", { count: garden.rows.filter((r) => r.load && !r.bag.spot).length }), run: () => change((p) => findSpots(p, garden, setting)) },
+    {
+      name: t("ground.findSpots", { count: garden.rows.filter((r) => r.load && !r.bag.spot).length }),
+      run: () => change((p) => findSpots(p, garden, setting)),
+    },
   ];
   const hands: StripHands = {
     onMove: (id, days) => change((p) => movePlanting(p, id, days)),
@@ -181,7 +238,10 @@ export function Bench({ household, today, saved, earlier, setting: plain, means,
         <div className="min-w-0">
           <h1 className="text-[1.625rem] font-bold">{household.title}</h1>
           <p className="text-[0.9375rem] text-muted">
-            {household.sub} · {plain.limitKgM2 === undefined ? t("bench.limitNone") : t("bench.limitTheirs", { limit: quantity(plain.limitKgM2, "load") })}
+            {household.sub} ·{" "}
+            {plain.limitKgM2 === undefined
+              ? t("bench.limitNone")
+              : t("bench.limitTheirs", { limit: quantity(plain.limitKgM2, "load") })}
           </p>
         </div>
         <Totals garden={garden} sums={sums} />
@@ -197,14 +257,28 @@ export function Bench({ household, today, saved, earlier, setting: plain, means,
           {t("bench.redo")}
         </Button>
         <p role="status" className="px-1 text-[0.9375rem] text-muted">
-          {dirty ? <b className="text-beet">▲ {t("bench.unsaved")}</b> : said || (base.version > 0 ? t("bench.savedState", { version: base.version }) : t("bench.never"))}
+          {dirty ? (
+            <b className="text-beet">▲ {t("bench.unsaved")}</b>
+          ) : (
+            said || (base.version > 0 ? t("bench.savedState", { version: base.version }) : t("bench.never"))
+          )}
         </p>
         <div className="ml-auto flex flex-wrap gap-2">
           <Palette acts={acts} />
           <Link href={`/house/${household.id}/garden`} className={buttonClass("quiet")}>
             {t("own.view")}
           </Link>
-          <Versions earlier={earlier} plan={plan} setting={setting} today={today} onName={nameVersion} onOpen={(v) => { change(() => v.plan); setSaid(t("bench.openedVersion", { version: v.version })); }} />
+          <Versions
+            earlier={earlier}
+            plan={plan}
+            setting={setting}
+            today={today}
+            onName={nameVersion}
+            onOpen={(v) => {
+              change(() => v.plan);
+              setSaid(t("bench.openedVersion", { version: v.version }));
+            }}
+          />
           <Button onClick={addRow}>{t("bench.addBag")}</Button>
           <Propose
             plan={plan}
@@ -227,9 +301,19 @@ export function Bench({ household, today, saved, earlier, setting: plain, means,
         </p>
       )}
       {conflict && (
-        <section role="alert" aria-label={t("bench.conflictTitle")} className="border-b-[1.5px] border-beet bg-card px-4 py-3 lg:px-6">
+        <section
+          role="alert"
+          aria-label={t("bench.conflictTitle")}
+          className="border-b-[1.5px] border-beet bg-card px-4 py-3 lg:px-6"
+        >
           <h2 className="text-lg font-bold text-beet">▲ {t("bench.conflictTitle")}</h2>
-          <p className="my-1">{t("bench.conflict", { by: conflict.savedBy ?? "", version: conflict.version, mine: base.version })}</p>
+          <p className="my-1">
+            {t("bench.conflict", {
+              by: conflict.savedBy ?? "",
+              version: conflict.version,
+              mine: base.version,
+            })}
+          </p>
           <div className="flex flex-wrap gap-2">
             <Button look="solid" disabled={busy} onClick={() => void store(conflict.version)}>
               {t("bench.keepMine")}
@@ -242,8 +326,17 @@ export function Bench({ household, today, saved, earlier, setting: plain, means,
       )}
       {(load.grade === "over" || load.grade === "near" || spotsOver > 0) && plain.limitKgM2 !== undefined && (
         <div className="grid gap-1 border-b border-line px-4 py-2 lg:px-6">
-          {load.grade === "over" && <Caution grave>{t("bench.totalOver", { load: quantity(load.kgM2, "load"), limit: quantity(plain.limitKgM2, "load") })}</Caution>}
-          {load.grade === "near" && <Caution grave>{t("bench.totalNear", { share: words.percent(load.share ?? 0) })}</Caution>}
+          {load.grade === "over" && (
+            <Caution grave>
+              {t("bench.totalOver", {
+                load: quantity(load.kgM2, "load"),
+                limit: quantity(plain.limitKgM2, "load"),
+              })}
+            </Caution>
+          )}
+          {load.grade === "near" && (
+            <Caution grave>{t("bench.totalNear", { share: words.percent(load.share ?? 0) })}</Caution>
+          )}
           {spotsOver > 0 && (
             <Caution grave>
               {t("bench.spotsOver", { count: spotsOver })} {t("cautions.floor")}
@@ -255,7 +348,10 @@ export function Bench({ household, today, saved, earlier, setting: plain, means,
         <div className="grid gap-1 border-b border-line px-4 py-2 lg:px-6">
           <Caution grave>
             {hanging.unhooked > 0 && `${t("bench.unhooked", { count: hanging.unhooked })} `}
-            {hooksOver.map((r) => `${t("bench.hookOver", { wet: quantity(r.wetKg, "mass"), limit: quantity(r.hook?.limitKg ?? 0, "mass") })} `)}
+            {hooksOver.map(
+              (r) =>
+                `${t("bench.hookOver", { wet: quantity(r.wetKg, "mass"), limit: quantity(r.hook?.limitKg ?? 0, "mass") })} `,
+            )}
             {t("cautions.floor")}
           </Caution>
         </div>
@@ -271,7 +367,17 @@ export function Bench({ household, today, saved, earlier, setting: plain, means,
             </div>
           )}
           {garden.rows.map((view, i) => (
-            <BenchRow key={view.row.id} view={view} number={i + 1} span={span} today={today} selection={selection} onSelect={setSelection} hands={hands} onPlant={plant} />
+            <BenchRow
+              key={view.row.id}
+              view={view}
+              number={i + 1}
+              span={span}
+              today={today}
+              selection={selection}
+              onSelect={setSelection}
+              hands={hands}
+              onPlant={plant}
+            />
           ))}
           {garden.rows.length > 0 && (
             <GroundPlan
@@ -310,7 +416,9 @@ export function Bench({ household, today, saved, earlier, setting: plain, means,
                 change((p) => rehouse(p, planting.planting.id, rowId));
                 setSelection({ rowId, plantingId: planting.planting.id });
               }}
-              onSowAgain={(everyDays, times) => change((p) => sowAgain(p, planting.planting.id, everyDays, times, () => crypto.randomUUID()))}
+              onSowAgain={(everyDays, times) =>
+                change((p) => sowAgain(p, planting.planting.id, everyDays, times, () => crypto.randomUUID()))
+              }
               onOther={(id, edit) => change((p) => changePlanting(p, id, edit))}
               onRemove={() => {
                 change((p) => removePlanting(p, planting.planting.id));

@@ -14,16 +14,27 @@ const MANY = 8;
 const FEW = 4;
 
 /** What could be better in the whole plan, the worst first; each line leads to where it can be changed. */
-export function Better({ garden, today, onSelect }: { garden: Garden; today: Day; onSelect: (selection: Selection) => void }) {
+export function Better({
+  garden,
+  today,
+  onSelect,
+}: {
+  garden: Garden;
+  today: Day;
+  onSelect: (selection: Selection) => void;
+}) {
   const { t, crop, bag, day, quantity, limit, season, clash } = useWords();
   const advice = adviceFor(garden, today);
   const [all, setAll] = useState(false);
   const rowNumber = (rowId: string) => garden.rows.findIndex((r) => r.row.id === rowId) + 1;
   const say = (a: Advice): string =>
-    a.code === "bag-worn" ? t("advice.bag-worn", { season: a.season })
-    : a.code === "stands-empty" ? t("advice.stands-empty")
-    : a.code === "same-family" ? t("advice.same-family", { crop: crop(a.goalId), before: crop(a.beforeGoalId), family: a.family })
-    : t("advice.refresh-mix", { crop: crop(a.goalId), before: crop(a.beforeGoalId), day: day(a.day) });
+    a.code === "bag-worn"
+      ? t("advice.bag-worn", { season: a.season })
+      : a.code === "stands-empty"
+        ? t("advice.stands-empty")
+        : a.code === "same-family"
+          ? t("advice.same-family", { crop: crop(a.goalId), before: crop(a.beforeGoalId), family: a.family })
+          : t("advice.refresh-mix", { crop: crop(a.goalId), before: crop(a.beforeGoalId), day: day(a.day) });
   const plantings = garden.rows
     .flatMap((row, i) => row.plantings.map((p) => ({ row, number: i + 1, p })))
     .filter(({ p }) => p.fit.grade === "wrong" || p.fit.grade === "tight")
@@ -31,9 +42,12 @@ export function Better({ garden, today, onSelect }: { garden: Garden; today: Day
   const wrong = plantings.filter(({ p }) => p.fit.grade === "wrong").length;
   const shown = all ? plantings : plantings.slice(0, Math.max(wrong, MANY));
   const heavy = garden.rows.map((row, i) => ({ row, number: i + 1 })).filter(({ row }) => isTooHeavy(row));
-  const mislabelled = garden.rows.map((row, i) => ({ row, number: i + 1 })).filter(({ row }) => row.label && !row.label.agrees);
+  const mislabelled = garden.rows
+    .map((row, i) => ({ row, number: i + 1 }))
+    .filter(({ row }) => row.label && !row.label.agrees);
   const clashes = garden.rows.flatMap((row, i) => row.clashes.map((c) => ({ row, number: i + 1, c })));
-  const line = "grid w-full grid-cols-[1.5rem_1fr] gap-2 border-t border-line py-1.5 text-left text-[0.9375rem] hover:underline";
+  const line =
+    "grid w-full grid-cols-[1.5rem_1fr] gap-2 border-t border-line py-1.5 text-left text-[0.9375rem] hover:underline";
   return (
     <div>
       <h2 className="mb-2 text-lg font-bold">{t("bench.better")}</h2>
@@ -46,7 +60,13 @@ export function Better({ garden, today, onSelect }: { garden: Garden; today: Day
                 <b>
                   {number} {bag(row.bag.kindId)}
                 </b>
-                : {row.hook ? t("bench.hookLine", { wet: quantity(row.wetKg, "mass"), limit: quantity(row.hook.limitKg ?? 0, "mass") }) : t("bench.loadLine", { load: quantity(row.load?.kgM2 ?? 0, "load") })}
+                :{" "}
+                {row.hook
+                  ? t("bench.hookLine", {
+                      wet: quantity(row.wetKg, "mass"),
+                      limit: quantity(row.hook.limitKg ?? 0, "mass"),
+                    })
+                  : t("bench.loadLine", { load: quantity(row.load?.kgM2 ?? 0, "load") })}
               </span>
             </button>
           </li>
@@ -59,14 +79,22 @@ export function Better({ garden, today, onSelect }: { garden: Garden; today: Day
                 <b>
                   {number} {bag(row.bag.kindId)}
                 </b>
-                : {t("bench.label", { nominal: quantity(row.label?.nominalL ?? 0, "volume"), measured: quantity(row.label?.measuredL ?? 0, "volume") })}
+                :{" "}
+                {t("bench.label", {
+                  nominal: quantity(row.label?.nominalL ?? 0, "volume"),
+                  measured: quantity(row.label?.measuredL ?? 0, "volume"),
+                })}
               </span>
             </button>
           </li>
         ))}
         {clashes.map(({ row, number, c }) => (
           <li key={`${c.code} ${c.plantingId} ${c.otherId} ${c.from}`}>
-            <button type="button" className={line} onClick={() => onSelect({ rowId: row.row.id, plantingId: c.plantingId })}>
+            <button
+              type="button"
+              className={line}
+              onClick={() => onSelect({ rowId: row.row.id, plantingId: c.plantingId })}
+            >
               <b className="text-beet">✕</b>
               <span>
                 <b>
@@ -79,13 +107,20 @@ export function Better({ garden, today, onSelect }: { garden: Garden; today: Day
         ))}
         {shown.map(({ row, number, p }) => (
           <li key={p.planting.id}>
-            <button type="button" className={line} onClick={() => onSelect({ rowId: row.row.id, plantingId: p.planting.id })}>
+            <button
+              type="button"
+              className={line}
+              onClick={() => onSelect({ rowId: row.row.id, plantingId: p.planting.id })}
+            >
               <GradeMark grade={p.fit.grade} />
               <span>
                 <b>
                   {number} {crop(p.goal.id)}
                 </b>
-                : {p.fit.limit.code === "season" ? season(p.fit.limit.reason) : `${t(`limits.${p.fit.limit.code}`)} ${limit(p.fit.limit)}`}
+                :{" "}
+                {p.fit.limit.code === "season"
+                  ? season(p.fit.limit.reason)
+                  : `${t(`limits.${p.fit.limit.code}`)} ${limit(p.fit.limit)}`}
               </span>
             </button>
           </li>
@@ -98,11 +133,21 @@ export function Better({ garden, today, onSelect }: { garden: Garden; today: Day
       )}
       {advice.length > 0 && (
         <details className="border-t border-line py-1.5" open={advice.length <= FEW || undefined}>
-          <summary className="cursor-pointer font-semibold">{t("bench.betterAdvice", { count: advice.length })}</summary>
+          <summary className="cursor-pointer font-semibold">
+            {t("bench.betterAdvice", { count: advice.length })}
+          </summary>
           <ul>
             {advice.map((a, i) => (
               <li key={`${a.code} ${i}`}>
-                <button type="button" className={line} onClick={() => onSelect("plantingId" in a ? { rowId: a.rowId, plantingId: a.plantingId } : { rowId: a.rowId })}>
+                <button
+                  type="button"
+                  className={line}
+                  onClick={() =>
+                    onSelect(
+                      "plantingId" in a ? { rowId: a.rowId, plantingId: a.plantingId } : { rowId: a.rowId },
+                    )
+                  }
+                >
                   <b aria-hidden="true">→</b>
                   <span>
                     <b>{rowNumber(a.rowId)}</b>: {say(a)}
@@ -113,7 +158,9 @@ export function Better({ garden, today, onSelect }: { garden: Garden; today: Day
           </ul>
         </details>
       )}
-      {heavy.length + mislabelled.length + clashes.length + plantings.length + advice.length === 0 && <p className="border-t border-line py-1.5">{t("bench.allWell")}</p>}
+      {heavy.length + mislabelled.length + clashes.length + plantings.length + advice.length === 0 && (
+        <p className="border-t border-line py-1.5">{t("bench.allWell")}</p>
+      )}
       <p className="mt-3 text-sm text-muted">{t("bench.select")}</p>
     </div>
   );

@@ -14,13 +14,20 @@ import { Totals } from "./totals";
 import { Year } from "./year";
 
 // Charts draw on a canvas, which this document lacks: their words are what is looked at here.
-vi.mock("@/ui/draw/chart", () => ({ Chart: ({ label }: { label: string }) => <p>{label}</p>, chartInk: () => ({}) }));
+vi.mock("@/ui/draw/chart", () => ({
+  Chart: ({ label }: { label: string }) => <p>{label}</p>,
+  chartInk: () => ({}),
+}));
 
 const today = "2026-05-18";
 const plan = planOf("round-10-gal", planting(10, "tomato/bush", "2026-05-25", { method: "bought" }));
 const toBuy: Plan = { ...plan, bags: plan.bags.map((b) => ({ ...b, atHand: false })) };
 const priced = (together: Parameters<typeof pricesBy>[1] = [], more: Partial<PlainSetting> = {}) =>
-  settingWith({ mix: findMix("potting-mix-and-manure")!, prices: pricesBy(demoPrices("EUR"), together), ...more });
+  settingWith({
+    mix: findMix("potting-mix-and-manure")!,
+    prices: pricesBy(demoPrices("EUR"), together),
+    ...more,
+  });
 
 function totalsOf(of: Plan, setting: Setting, units?: "us") {
   const garden = assessGarden(of, setting);
@@ -48,10 +55,14 @@ it("totals weight in the reader's own units, and marks what is over the limit", 
 });
 
 it("tells of the year: food and worth, the bags' price over their lives, and water that nobody can carry", () => {
-  const setting = priced([], { wants: { groups: { fruits: "daily" }, must: [], never: [] }, people: { adults: 2, children: 0 } });
+  const setting = priced([], {
+    wants: { groups: { fruits: "daily" }, must: [], never: [] },
+    people: { adults: 2, children: 0 },
+  });
   const garden = assessGarden(toBuy, setting);
   const sums = sumsOf(garden, setting, today);
-  const of = (waterLDay: number | null) => show(<Year sums={sums} setting={setting} waterLDay={waterLDay} />).text();
+  const of = (waterLDay: number | null) =>
+    show(<Year sums={sums} setting={setting} waterLDay={waterLDay} />).text();
   // A plant gives some 1.8 kg; the bag costs 4.50 over four seasons.
   expect(of(null)).toMatch(/About 1\.8 kg of food, worth €5\.76 at the market/);
   expect(of(null)).toContain("The bags cost €1.13 a season over their lives.");
@@ -61,17 +72,46 @@ it("tells of the year: food and worth, the bags' price over their lives, and wat
 });
 
 const proposal: Proposal = {
-  plan: toBuy, worth: 95, bound: 100, gap: 0.05, considered: 1200, bags: [{ kindId: "round-10-gal", count: 1 }], minor: 1260, hours: 3.4,
-  covered: [{ group: "fruits", share: 0.4 }], adds: { [id(10)]: 21 }, missing: [{ cropId: "pea", blocked: "budget" }],
+  plan: toBuy,
+  worth: 95,
+  bound: 100,
+  gap: 0.05,
+  considered: 1200,
+  bags: [{ kindId: "round-10-gal", count: 1 }],
+  minor: 1260,
+  hours: 3.4,
+  covered: [{ group: "fruits", share: 0.4 }],
+  adds: { [id(10)]: 21 },
+  missing: [{ cropId: "pea", blocked: "budget" }],
 };
 const cardOf = (more: Partial<Parameters<typeof ProposalCard>[0]> = {}) =>
-  show(<ProposalCard title="Most food" step={undefined} proposal={proposal} plan={{ bags: [], rows: [] }} setting={priced()} today={today} onTake={() => undefined} {...more} />);
+  show(
+    <ProposalCard
+      title="Most food"
+      step={undefined}
+      proposal={proposal}
+      plan={{ bags: [], rows: [] }}
+      setting={priced()}
+      today={today}
+      onTake={() => undefined}
+      {...more}
+    />,
+  );
 
 it("says how near a proposal is, by the bound that was told last, and never more than is proven", () => {
   expect(cardOf().text()).toContain("Within 5 % of the best that is possible");
-  expect(cardOf({ step: { doing: "proof", done: 1, of: 9, worth: 95, bound: 97 } }).text()).toContain("Within 2.1 % of");
-  expect(cardOf({ proposal: { ...proposal, bound: 95.01, gap: 0.0001 } }).text()).toContain("As good as the best that is possible");
-  expect(cardOf({ proposal: undefined, step: { doing: "search", done: 1, of: 9, worth: 80, bound: Number.POSITIVE_INFINITY } }).text()).not.toContain("Within");
+  expect(cardOf({ step: { doing: "proof", done: 1, of: 9, worth: 95, bound: 97 } }).text()).toContain(
+    "Within 2.1 % of",
+  );
+  expect(cardOf({ proposal: { ...proposal, bound: 95.01, gap: 0.0001 } }).text()).toContain(
+    "As good as the best that is possible",
+  );
+  expect(
+    cardOf({
+      proposal: undefined,
+      step: { doing: "search", done: 1, of: 9, worth: 80, bound: Number.POSITIVE_INFINITY },
+    }).text(),
+  ).not.toContain("Within");
 });
 
 it("explains a proposal: what each planting adds, what it buys, what is missing and why, and what it drops", () => {
@@ -90,9 +130,24 @@ it("explains a proposal: what each planting adds, what it buys, what is missing 
 it("draws the floor to scale, moves a bag by keys, and names a bag that stands in the door's way", () => {
   const floor = { lengthCm: 300, widthCm: 120, door: { fromCm: 0, widthCm: 80 } };
   const setting = priced([], { floor, floorM2: 3.6 });
-  const standing = (xCm: number, yCm: number): Plan => ({ ...plan, bags: plan.bags.map((b) => ({ ...b, spot: { xCm, yCm, turned: false } })) });
+  const standing = (xCm: number, yCm: number): Plan => ({
+    ...plan,
+    bags: plan.bags.map((b) => ({ ...b, spot: { xCm, yCm, turned: false } })),
+  });
   const onNudge = vi.fn();
-  const groundOf = (of: Plan) => show(<GroundPlan garden={assessGarden(of, setting)} setting={setting} today={today} selection={undefined} onSelect={() => undefined} onBag={() => undefined} onNudge={onNudge} onFindSpots={() => undefined} />);
+  const groundOf = (of: Plan) =>
+    show(
+      <GroundPlan
+        garden={assessGarden(of, setting)}
+        setting={setting}
+        today={today}
+        selection={undefined}
+        onSelect={() => undefined}
+        onBag={() => undefined}
+        onNudge={onNudge}
+        onFindSpots={() => undefined}
+      />,
+    );
   const clear = groundOf(standing(250, 90));
   expect(clear.numbers('[role="group"] > rect', "width")[0]).toBe(300);
   // A 10 gallon bag is 38 cm across.

@@ -7,8 +7,20 @@ import { TypedField } from "@/ui/primitives/typed-field";
 import { useWords } from "@/ui/words/use-words";
 
 const LABELS = {
-  diameterCm: "diameter", heightCm: "height", lengthCm: "length", widthCm: "width", topCm: "top", baseCm: "base",
-  coreCm: "core", rimCm: "rim", holes: "holes", tiers: "tiers", tierHeightCm: "tierHeight", pockets: "pockets", rings: "rings", nominalL: "nominal",
+  diameterCm: "diameter",
+  heightCm: "height",
+  lengthCm: "length",
+  widthCm: "width",
+  topCm: "top",
+  baseCm: "base",
+  coreCm: "core",
+  rimCm: "rim",
+  holes: "holes",
+  tiers: "tiers",
+  tierHeightCm: "tierHeight",
+  pockets: "pockets",
+  rings: "rings",
+  nominalL: "nominal",
 } as const;
 type Measure = keyof typeof LABELS;
 
@@ -30,9 +42,18 @@ function schemaOf(shape: BagShape, key: Measure): z.ZodType<number | undefined, 
   if (key === "rings") return wholeField(1, 40);
   if (key === "tiers") return wholeField(1, 12);
   if (key === "nominalL") {
-    return shape.kind === "flat" ? quantityField("volume", 500).transform((q) => q.value) : optionalQuantityField("volume", 5000).transform((q) => q?.value);
+    return shape.kind === "flat"
+      ? quantityField("volume", 500).transform((q) => q.value)
+      : optionalQuantityField("volume", 5000).transform((q) => q?.value);
   }
-  const most = key === "coreCm" && shape.kind === "tower" ? shape.diameterCm - 1 : key === "heightCm" ? 200 : key === "tierHeightCm" ? 60 : LONGEST_CM;
+  const most =
+    key === "coreCm" && shape.kind === "tower"
+      ? shape.diameterCm - 1
+      : key === "heightCm"
+        ? 200
+        : key === "tierHeightCm"
+          ? 60
+          : LONGEST_CM;
   return quantityField("length", most).transform((q) => q.value);
 }
 
@@ -43,12 +64,22 @@ export function Measures({ shape, onShape }: { shape: BagShape; onShape: (shape:
   const shown = (key: Measure) => {
     const value = values[key];
     if (value === undefined) return "";
-    return key === "nominalL" ? quantity(value, "volume") : key.endsWith("Cm") ? quantity(value, "length") : String(value);
+    return key === "nominalL"
+      ? quantity(value, "volume")
+      : key.endsWith("Cm")
+        ? quantity(value, "length")
+        : String(value);
   };
   return (
     <div className="grid grid-cols-3 gap-2">
       {ORDER[shape.kind].map((key) => (
-        <TypedField key={key} label={t(`bench.${LABELS[key]}`)} text={shown(key)} schema={schemaOf(shape, key)} onValue={(value) => onShape({ ...shape, [key]: value } as BagShape)} />
+        <TypedField
+          key={key}
+          label={t(`bench.${LABELS[key]}`)}
+          text={shown(key)}
+          schema={schemaOf(shape, key)}
+          onValue={(value) => onShape({ ...shape, [key]: value } as BagShape)}
+        />
       ))}
     </div>
   );

@@ -7,7 +7,14 @@ import { lastSowing } from "@/core/calendar";
 import type { Crop } from "@/core/crop";
 import { addDays } from "@/core/day";
 import { type Fix, methodsFor } from "@/core/fit";
-import { DayText, type Planting, plantingOf, type PlantingView, type RowView, type Setting } from "@/core/garden";
+import {
+  DayText,
+  type Planting,
+  plantingOf,
+  type PlantingView,
+  type RowView,
+  type Setting,
+} from "@/core/garden";
 import { HALVES, whereOf } from "@/core/placement";
 import { wholeField } from "@/core/quantity";
 import { Button } from "@/ui/primitives/button";
@@ -46,22 +53,41 @@ const USUAL_EVERY = 21;
 const OUT_BY = z.union([z.literal("").transform(() => undefined), DayText]);
 
 /** A planting opened up: its verdict with every number, and each of its choices, which take effect at once. */
-export function PlantingPanel({ view, row, crops, setting, rows, onChange, onOther, onRehouse, onSowAgain, onRemove }: PanelProps) {
+export function PlantingPanel({
+  view,
+  row,
+  crops,
+  setting,
+  rows,
+  onChange,
+  onOther,
+  onRehouse,
+  onSowAgain,
+  onRemove,
+}: PanelProps) {
   const { t, crop, bag, day, quantity } = useWords();
   const [every, setEvery] = useState(USUAL_EVERY);
   const { planting, goal, method } = view;
   const where = whereOf(planting.surface);
   const plants = planting.plants ?? 0;
-  const last = useMemo(() => lastSowing(view.crop, goal, method, planting.sowOn, setting.climate), [view.crop, goal, method, planting.sowOn, setting.climate]);
+  const last = useMemo(
+    () => lastSowing(view.crop, goal, method, planting.sowOn, setting.climate),
+    [view.crop, goal, method, planting.sowOn, setting.climate],
+  );
   const clashes = row.clashes.filter((c) => c.plantingId === planting.id || c.otherId === planting.id);
   const holed = sideHoles(row.shape) > 0;
   const surfaces = [
-    ...(goal.where.includes("top") ? (["top", ...(goal.stand.type === "plants" ? (["edge"] as const) : []), ...HALVES] as const) : []),
+    ...(goal.where.includes("top")
+      ? (["top", ...(goal.stand.type === "plants" ? (["edge"] as const) : []), ...HALVES] as const)
+      : []),
     ...(goal.where.includes("side") && holed ? (["side"] as const) : []),
   ];
 
   const outline = topOutline(row.shape).type === "rectangle" ? "long" : "round";
-  const surfaceName = (surface: Planting["surface"]) => (surface === "first-half" || surface === "second-half" ? t(`surfaces.${surface}.${outline}`) : t(`surfaces.${surface}`));
+  const surfaceName = (surface: Planting["surface"]) =>
+    surface === "first-half" || surface === "second-half"
+      ? t(`surfaces.${surface}.${outline}`)
+      : t(`surfaces.${surface}`);
 
   const toGoal = (goalId: string) => {
     const next = setting.findGoal(goalId);
@@ -84,34 +110,76 @@ export function PlantingPanel({ view, row, crops, setting, rows, onChange, onOth
       {view.neighbours.map((n) => (
         <div key={n.plantingId} className="border-t border-line pt-2 text-[0.9375rem]">
           <p>{t("bench.shares", { crop: crop(n.goalId), from: day(n.from), to: day(n.to) })}</p>
-          {n.apartCm !== undefined && <p className="text-muted">{t("bench.sharesNear", { apart: quantity(n.apartCm, "length") })}</p>}
+          {n.apartCm !== undefined && (
+            <p className="text-muted">{t("bench.sharesNear", { apart: quantity(n.apartCm, "length") })}</p>
+          )}
         </div>
       ))}
       <div className="grid grid-cols-2 gap-2.5 border-t border-line pt-2">
-        <SelectField label={t("bench.goal")} className="col-span-2" value={goal.id} onChange={(e) => toGoal(e.target.value)}>
-          {crops.flatMap((c) => c.goals).map((g) => (
-            <option key={g.id} value={g.id}>
-              {crop(g.id)}
-            </option>
-          ))}
+        <SelectField
+          label={t("bench.goal")}
+          className="col-span-2"
+          value={goal.id}
+          onChange={(e) => toGoal(e.target.value)}
+        >
+          {crops
+            .flatMap((c) => c.goals)
+            .map((g) => (
+              <option key={g.id} value={g.id}>
+                {crop(g.id)}
+              </option>
+            ))}
         </SelectField>
         {goal.stand.type === "plants" && (
           <div className="col-span-2 flex items-end gap-2">
-            <TypedField key={`${planting.id}-plants`} label={t("bench.plants")} inputMode="numeric" className="min-w-0 flex-1" text={String(plants)} schema={PLANTS} onValue={(n) => onChange({ plants: n })} />
-            <Button aria-label={t("bench.fewer")} className="w-11 min-h-10" disabled={plants === 0} onClick={() => onChange({ plants: plants - 1 })}>
+            <TypedField
+              key={`${planting.id}-plants`}
+              label={t("bench.plants")}
+              inputMode="numeric"
+              className="min-w-0 flex-1"
+              text={String(plants)}
+              schema={PLANTS}
+              onValue={(n) => onChange({ plants: n })}
+            />
+            <Button
+              aria-label={t("bench.fewer")}
+              className="min-h-10 w-11"
+              disabled={plants === 0}
+              onClick={() => onChange({ plants: plants - 1 })}
+            >
               −
             </Button>
-            <Button aria-label={t("bench.more")} className="w-11 min-h-10" onClick={() => onChange({ plants: plants + 1 })}>
+            <Button
+              aria-label={t("bench.more")}
+              className="min-h-10 w-11"
+              onClick={() => onChange({ plants: plants + 1 })}
+            >
               +
             </Button>
           </div>
         )}
         <div className="col-span-2 flex items-end gap-2">
-          <TypedField key={`${planting.id}-sow`} type="date" label={t("bench.sowOn")} className="min-w-0 flex-1" text={planting.sowOn} schema={DayText} onValue={(sowOn) => onChange({ sowOn })} />
-          <Button aria-label={t("bench.earlier")} className="w-11 min-h-10" onClick={() => onChange({ sowOn: addDays(planting.sowOn, -WEEK) })}>
+          <TypedField
+            key={`${planting.id}-sow`}
+            type="date"
+            label={t("bench.sowOn")}
+            className="min-w-0 flex-1"
+            text={planting.sowOn}
+            schema={DayText}
+            onValue={(sowOn) => onChange({ sowOn })}
+          />
+          <Button
+            aria-label={t("bench.earlier")}
+            className="min-h-10 w-11"
+            onClick={() => onChange({ sowOn: addDays(planting.sowOn, -WEEK) })}
+          >
             ‹
           </Button>
-          <Button aria-label={t("bench.later")} className="w-11 min-h-10" onClick={() => onChange({ sowOn: addDays(planting.sowOn, WEEK) })}>
+          <Button
+            aria-label={t("bench.later")}
+            className="min-h-10 w-11"
+            onClick={() => onChange({ sowOn: addDays(planting.sowOn, WEEK) })}
+          >
             ›
           </Button>
         </div>
@@ -126,14 +194,22 @@ export function PlantingPanel({ view, row, crops, setting, rows, onChange, onOth
           schema={OUT_BY}
           onValue={(outBy) => onChange({ outBy })}
         />
-        <SelectField label={t("bench.surface")} value={planting.surface} onChange={(e) => onChange({ surface: e.target.value as Planting["surface"] })}>
+        <SelectField
+          label={t("bench.surface")}
+          value={planting.surface}
+          onChange={(e) => onChange({ surface: e.target.value as Planting["surface"] })}
+        >
           {surfaces.map((s) => (
             <option key={s} value={s}>
               {surfaceName(s)}
             </option>
           ))}
         </SelectField>
-        <SelectField label={t("bench.method")} value={method.method} onChange={(e) => onChange({ method: e.target.value as Planting["method"] })}>
+        <SelectField
+          label={t("bench.method")}
+          value={method.method}
+          onChange={(e) => onChange({ method: e.target.value as Planting["method"] })}
+        >
           {methodsFor(goal, where).map((m) => (
             <option key={m.method} value={m.method}>
               {t(`methods.${m.method}`)}
@@ -143,7 +219,12 @@ export function PlantingPanel({ view, row, crops, setting, rows, onChange, onOth
       </div>
       <div className="grid grid-cols-2 items-end gap-2.5 border-t border-line pt-2">
         {rows.length > 1 && (
-          <SelectField label={t("bench.rehouse")} className="col-span-2" value={row.row.id} onChange={(e) => onRehouse(e.target.value)}>
+          <SelectField
+            label={t("bench.rehouse")}
+            className="col-span-2"
+            value={row.row.id}
+            onChange={(e) => onRehouse(e.target.value)}
+          >
             {rows.map((r) => (
               <option key={r.id} value={r.id}>
                 {r.number} {bag(r.kindId)}
@@ -151,16 +232,34 @@ export function PlantingPanel({ view, row, crops, setting, rows, onChange, onOth
             ))}
           </SelectField>
         )}
-        <TypedField label={t("bench.every")} inputMode="numeric" text={String(every)} schema={EVERY} onValue={setEvery} />
+        <TypedField
+          label={t("bench.every")}
+          inputMode="numeric"
+          text={String(every)}
+          schema={EVERY}
+          onValue={setEvery}
+        />
         <Button onClick={() => onSowAgain(every, 1)}>{t("bench.sowAgain")}</Button>
       </div>
       <MethodLine method={method} why={view.methodWhy} family={view.crop.family} schools={row.schools} />
-      <Bill of={{ crop: view.crop, goal, method, stages: view.season.stages }} plants={planting.plants ?? undefined} areaCm2={view.fit.sown?.areaCm2 ?? 0} setting={setting} />
+      <Bill
+        of={{ crop: view.crop, goal, method, stages: view.season.stages }}
+        plants={planting.plants ?? undefined}
+        areaCm2={view.fit.sown?.areaCm2 ?? 0}
+        setting={setting}
+      />
       <div className="border-t border-line pt-2">
         <Dates stages={view.season.stages} />
         <Feeds crop={view.crop} stages={view.season.stages} plants={plants} school={row.schools.feed} />
         <div className="mt-2 border-t border-line pt-2">
-          <Food crop={view.crop} goal={goal} stages={view.season.stages} plants={planting.plants ?? undefined} areaCm2={view.fit.sown?.areaCm2 ?? 0} prices={setting.prices} />
+          <Food
+            crop={view.crop}
+            goal={goal}
+            stages={view.season.stages}
+            plants={planting.plants ?? undefined}
+            areaCm2={view.fit.sown?.areaCm2 ?? 0}
+            prices={setting.prices}
+          />
         </div>
       </div>
       {goal.cautions.map((caution) => (

@@ -2,7 +2,16 @@
 
 import { coverFor, usualGapCm, widthOf } from "@/core/bag";
 import type { Day } from "@/core/day";
-import { type BagThing, bagAge, type Reference, rowThirst, type Row, type RowView, type Setting, wateringDays } from "@/core/garden";
+import {
+  type BagThing,
+  bagAge,
+  type Reference,
+  rowThirst,
+  type Row,
+  type RowView,
+  type Setting,
+  wateringDays,
+} from "@/core/garden";
 import { carry } from "@/core/load";
 import { SchoolSwitches } from "@/ui/schools/switches";
 import { optionalQuantityField } from "@/core/quantity";
@@ -33,7 +42,21 @@ interface PanelProps {
 }
 
 /** A bag opened up: what it holds and weighs, whether its spot of floor bears it, and its measures. */
-export function RowPanel({ view, number, reference, today, setting, rows, onBag, onRow, onCopy, onSwap, onAdd, onPlant, onRemove }: PanelProps) {
+export function RowPanel({
+  view,
+  number,
+  reference,
+  today,
+  setting,
+  rows,
+  onBag,
+  onRow,
+  onCopy,
+  onSwap,
+  onAdd,
+  onPlant,
+  onRemove,
+}: PanelProps) {
   const { t, bag, quantity } = useWords();
   const { limitKgM2, schools } = setting;
   const { shape, load, label, make } = view;
@@ -49,20 +72,33 @@ export function RowPanel({ view, number, reference, today, setting, rows, onBag,
         <p className="text-sm text-muted">{t("bench.row", { n: number })}</p>
         <h2 className="text-xl font-bold">{bag(view.bag.kindId)}</h2>
         <p className="mt-1 text-[0.9375rem]">
-          {t("bench.mix", { soil: quantity(view.soilL, "volume") })}, {t("bench.soilDepth", { depth: quantity(view.depthCm, "length") })}
+          {t("bench.mix", { soil: quantity(view.soilL, "volume") })},{" "}
+          {t("bench.soilDepth", { depth: quantity(view.depthCm, "length") })}
           <br />
           {t("bench.wetDry", { wet: quantity(view.wetKg, "mass"), dry: quantity(view.dryKg, "mass") })}
         </p>
         {make && (
           <p className="text-sm text-muted">
-            {t("bench.make", { material: t(`materials.${make.material}`), colour: t(`colours.${make.material === "fabric" ? view.schools.colour : make.colour}`), low: make.lifeSeasons.low, high: make.lifeSeasons.high })}
-            {age && !age.worn && `; ${t("bench.age", { season: age.season, likely: make.lifeSeasons.likely })}`}
+            {t("bench.make", {
+              material: t(`materials.${make.material}`),
+              colour: t(`colours.${make.material === "fabric" ? view.schools.colour : make.colour}`),
+              low: make.lifeSeasons.low,
+              high: make.lifeSeasons.high,
+            })}
+            {age &&
+              !age.worn &&
+              `; ${t("bench.age", { season: age.season, likely: make.lifeSeasons.likely })}`}
           </p>
         )}
-        {make && age?.worn && <Caution grave>{t("bench.worn", { season: age.season, high: make.lifeSeasons.high })}</Caution>}
+        {make && age?.worn && (
+          <Caution grave>{t("bench.worn", { season: age.season, high: make.lifeSeasons.high })}</Caution>
+        )}
         <p className="mt-1 text-[0.9375rem]">
           {daily > 0
-            ? t("bench.waterRow", { day: quantity(daily, "volume"), days: every < 1 ? t("bench.twiceADay") : t("bench.everyDays", { days: Math.floor(every) }) })
+            ? t("bench.waterRow", {
+                day: quantity(daily, "volume"),
+                days: every < 1 ? t("bench.twiceADay") : t("bench.everyDays", { days: Math.floor(every) }),
+              })
             : t("bench.waterNone")}
         </p>
       </div>
@@ -71,29 +107,50 @@ export function RowPanel({ view, number, reference, today, setting, rows, onBag,
           <HookLine hook={view.hook} />
         ) : load.grade === "over" && limitKgM2 !== undefined ? (
           <Caution grave>
-            {t("bench.spotOver", { load: quantity(load.kgM2, "load"), limit: quantity(limitKgM2, "load"), board: quantity(load.boardCm ?? 0, "length") })}
+            {t("bench.spotOver", {
+              load: quantity(load.kgM2, "load"),
+              limit: quantity(limitKgM2, "load"),
+              board: quantity(load.boardCm ?? 0, "length"),
+            })}
           </Caution>
         ) : (
           <p>{t("bench.spot", { load: quantity(load.kgM2, "load") })}</p>
         )}
         <Caution>{t("cautions.floor")}</Caution>
         {lift.grade !== "fine" && (
-          <Caution>{t(lift.grade === "never" ? "cautions.liftNever" : "cautions.lift", { kg: quantity(view.wetKg, "mass"), limit: quantity(lift.limitKg, "mass") })}</Caution>
+          <Caution>
+            {t(lift.grade === "never" ? "cautions.liftNever" : "cautions.lift", {
+              kg: quantity(view.wetKg, "mass"),
+              limit: quantity(lift.limitKg, "mass"),
+            })}
+          </Caution>
         )}
         {shape.kind === "pot" || shape.kind === "tub" ? <Caution>{t("cautions.water")}</Caution> : null}
       </div>
       {cover && (
         <p className="border-t border-line pt-2 text-[0.9375rem]">
-          {t("bench.cover", { length: quantity(cover.lengthCm, "length"), width: quantity(cover.widthCm, "length"), volume: quantity(cover.usualL, "volume") })}
+          {t("bench.cover", {
+            length: quantity(cover.lengthCm, "length"),
+            width: quantity(cover.widthCm, "length"),
+            volume: quantity(cover.usualL, "volume"),
+          })}
         </p>
       )}
       {label && !label.agrees && (
         <p className="border-t border-line pt-2 font-semibold text-beet">
-          ✕ {t("bench.label", { nominal: quantity(label.nominalL, "volume"), measured: quantity(label.measuredL, "volume") })}
+          ✕{" "}
+          {t("bench.label", {
+            nominal: quantity(label.nominalL, "volume"),
+            measured: quantity(label.measuredL, "volume"),
+          })}
         </p>
       )}
       <div className="grid gap-2.5 border-t border-line pt-2">
-        <SelectField label={t("bench.bagKind")} value={view.bag.kindId} onChange={(e) => onBag({ kindId: e.target.value, shape: null })}>
+        <SelectField
+          label={t("bench.bagKind")}
+          value={view.bag.kindId}
+          onChange={(e) => onBag({ kindId: e.target.value, shape: null })}
+        >
           {reference.bagKinds.map((kind) => (
             <option key={kind.id} value={kind.id}>
               {bag(kind.id)}
@@ -101,11 +158,21 @@ export function RowPanel({ view, number, reference, today, setting, rows, onBag,
           ))}
         </SelectField>
         <label className="flex min-h-9 items-center gap-2">
-          <input type="checkbox" className="size-5 accent-(--beet)" checked={view.bag.atHand} onChange={(e) => onBag({ atHand: e.target.checked })} />
+          <input
+            type="checkbox"
+            className="size-5 accent-(--beet)"
+            checked={view.bag.atHand}
+            onChange={(e) => onBag({ atHand: e.target.checked })}
+          />
           {t("bench.atHand")}
         </label>
         <label className="flex min-h-9 items-center gap-2">
-          <input type="checkbox" className="size-5 accent-(--beet)" checked={view.row.pinned ?? false} onChange={(e) => onRow({ pinned: e.target.checked || undefined })} />
+          <input
+            type="checkbox"
+            className="size-5 accent-(--beet)"
+            checked={view.row.pinned ?? false}
+            onChange={(e) => onRow({ pinned: e.target.checked || undefined })}
+          />
           {t("bench.pin")}
         </label>
         <TypedField
@@ -137,18 +204,24 @@ export function RowPanel({ view, number, reference, today, setting, rows, onBag,
       <details className="border-t border-line pt-2">
         <summary className="cursor-pointer font-head font-bold">{t("schools.row")}</summary>
         <div className="mt-2">
-          <SchoolSwitches own={view.row.schools ?? {}} above={schools ?? {}} onChange={(next) => onRow({ schools: next })} />
+          <SchoolSwitches
+            own={view.row.schools ?? {}}
+            above={schools ?? {}}
+            onChange={(next) => onRow({ schools: next })}
+          />
         </div>
       </details>
       <Shelf row={view} reference={reference} setting={setting} today={today} onPlant={onPlant} />
       {rows.length > 1 && (
         <SelectField label={t("bench.swap")} value="" onChange={(e) => onSwap(e.target.value)}>
           <option value="">{t("bench.swapWith")}</option>
-          {rows.filter((r) => r.id !== view.row.id).map((r) => (
-            <option key={r.id} value={r.id}>
-              {r.number} {bag(r.kindId)}
-            </option>
-          ))}
+          {rows
+            .filter((r) => r.id !== view.row.id)
+            .map((r) => (
+              <option key={r.id} value={r.id}>
+                {r.number} {bag(r.kindId)}
+              </option>
+            ))}
         </SelectField>
       )}
       <div className="flex flex-wrap gap-2 border-t border-line pt-3">
@@ -172,5 +245,9 @@ function HookLine({ hook }: { hook: RowView["hook"] }) {
   const wet = quantity(hook.kg, "mass");
   if (hook.limitKg === undefined) return <p>{t("bench.hangs", { wet })}</p>;
   const limit = quantity(hook.limitKg, "mass");
-  return hook.grade === "over" ? <Caution grave>{t("bench.hookOver", { wet, limit })}</Caution> : <p>{t("bench.hookWithin", { wet, limit })}</p>;
+  return hook.grade === "over" ? (
+    <Caution grave>{t("bench.hookOver", { wet, limit })}</Caution>
+  ) : (
+    <p>{t("bench.hookWithin", { wet, limit })}</p>
+  );
 }

@@ -50,9 +50,14 @@ export function BenchRow({ view, number, span, today, selection, onSelect, hands
   const selected = selection?.rowId === rowId;
   const plantings = inView(view, selected ? selection.plantingId : undefined, today);
   const heavy =
-    view.load?.grade === "over" ? t("bench.loadLine", { load: quantity(view.load.kgM2, "load") })
-    : view.hook?.grade === "over" ? t("bench.hookLine", { wet: quantity(view.wetKg, "mass"), limit: quantity(view.hook.limitKg ?? 0, "mass") })
-    : undefined;
+    view.load?.grade === "over"
+      ? t("bench.loadLine", { load: quantity(view.load.kgM2, "load") })
+      : view.hook?.grade === "over"
+        ? t("bench.hookLine", {
+            wet: quantity(view.wetKg, "mass"),
+            limit: quantity(view.hook.limitKg ?? 0, "mass"),
+          })
+        : undefined;
   return (
     <section
       aria-label={t("bench.row", { n: number })}
@@ -91,7 +96,11 @@ export function BenchRow({ view, number, span, today, selection, onSelect, hands
       <div className="col-start-2 row-start-2 self-center">
         <BagTop
           shape={view.shape}
-          onDropCrop={onPlant && !view.row.pinned ? (goalId, surface) => onPlant(rowId, goalId, today, surface) : undefined}
+          onDropCrop={
+            onPlant && !view.row.pinned
+              ? (goalId, surface) => onPlant(rowId, goalId, today, surface)
+              : undefined
+          }
           plantings={plantings.map((p) => ({
             id: p.planting.id,
             top: p.top,
@@ -121,7 +130,9 @@ export function BenchRow({ view, number, span, today, selection, onSelect, hands
             wrong: p.fit.grade === "wrong" || view.clashes.some((c) => c.plantingId === p.planting.id),
           }))}
         />
-        {view.plantings.length === 0 && <p className="-mt-14 pl-2 text-[0.9375rem] text-muted">{t("bench.noPlanting")}</p>}
+        {view.plantings.length === 0 && (
+          <p className="-mt-14 pl-2 text-[0.9375rem] text-muted">{t("bench.noPlanting")}</p>
+        )}
       </div>
     </section>
   );

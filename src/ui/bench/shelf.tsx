@@ -2,7 +2,16 @@
 
 import { useMemo, useState } from "react";
 import { type Day, isDay } from "@/core/day";
-import { DayText, matchAll, type MatchLine, orderLines, passesTaste, type Reference, type RowView, type Setting } from "@/core/garden";
+import {
+  DayText,
+  matchAll,
+  type MatchLine,
+  orderLines,
+  passesTaste,
+  type Reference,
+  type RowView,
+  type Setting,
+} from "@/core/garden";
 import { CROP_DRAG } from "@/ui/draw/strip";
 import { TextField } from "@/ui/primitives/field";
 import { GradeMark } from "@/ui/primitives/grade-mark";
@@ -12,16 +21,34 @@ import { useWords } from "@/ui/words/use-words";
 const SHOWN = 12;
 
 /** What this bag could take, the best first: pressed, it is planted on the day; dragged onto a season, it is planted where it is let go. */
-export function Shelf({ row, reference, setting, today, onPlant }: { row: RowView; reference: Reference; setting: Setting; today: Day; onPlant: (goalId: string, sowOn: Day) => void }) {
+export function Shelf({
+  row,
+  reference,
+  setting,
+  today,
+  onPlant,
+}: {
+  row: RowView;
+  reference: Reference;
+  setting: Setting;
+  today: Day;
+  onPlant: (goalId: string, sowOn: Day) => void;
+}) {
   const { t, crop, namesOf, day } = useWords();
   const [sowOn, setSowOn] = useState(today);
   const [name, setName] = useState("");
-  const goals = useMemo(() => reference.crops.flatMap((c) => c.goals.map((goal) => ({ crop: c, goal }))), [reference]);
+  const goals = useMemo(
+    () => reference.crops.flatMap((c) => c.goals.map((goal) => ({ crop: c, goal }))),
+    [reference],
+  );
   const { bag } = row;
   const lines = useMemo(() => {
     const sought = name.trim().toLowerCase();
-    const isWanted = (l: MatchLine) => (sought ? namesOf(l.goal.id, l.crop.botanical).includes(sought) : passesTaste(l, "liked", setting));
-    const fitting = matchAll(goals, [bag], isDay(sowOn) ? sowOn : today, setting).filter((l) => isWanted(l) && l.cells.some((c) => c.fit.grade !== "wrong"));
+    const isWanted = (l: MatchLine) =>
+      sought ? namesOf(l.goal.id, l.crop.botanical).includes(sought) : passesTaste(l, "liked", setting);
+    const fitting = matchAll(goals, [bag], isDay(sowOn) ? sowOn : today, setting).filter(
+      (l) => isWanted(l) && l.cells.some((c) => c.fit.grade !== "wrong"),
+    );
     return orderLines(orderLines(fitting, "tastes", setting), "fit", setting).slice(0, SHOWN);
   }, [goals, bag, sowOn, today, setting, name, namesOf]);
   return (
@@ -29,7 +56,12 @@ export function Shelf({ row, reference, setting, today, onPlant }: { row: RowVie
       <summary className="cursor-pointer font-head font-bold">{t("shelf.title")}</summary>
       <p className="my-1 text-sm text-muted">{t("shelf.lead")}</p>
       <TypedField type="date" label={t("match.sowOn")} text={sowOn} schema={DayText} onValue={setSowOn} />
-      <TextField label={t("shelf.find")} className="mt-2" value={name} onChange={(e) => setName(e.target.value)} />
+      <TextField
+        label={t("shelf.find")}
+        className="mt-2"
+        value={name}
+        onChange={(e) => setName(e.target.value)}
+      />
       <ul className="mt-2">
         {lines.map((line) => (
           <li key={line.goal.id} className="border-t border-line">
@@ -42,13 +74,18 @@ export function Shelf({ row, reference, setting, today, onPlant }: { row: RowVie
             >
               <GradeMark grade={line.cells[0]!.fit.grade} />
               <span className="flex-1">
-                {crop(line.goal.id)} {line.cells[0]!.fit.plants !== undefined && `× ${line.cells[0]!.fit.plants}`}
+                {crop(line.goal.id)}{" "}
+                {line.cells[0]!.fit.plants !== undefined && `× ${line.cells[0]!.fit.plants}`}
               </span>
-              <span className="text-muted">{line.season.stages.firstPick && day(line.season.stages.firstPick.likely)}</span>
+              <span className="text-muted">
+                {line.season.stages.firstPick && day(line.season.stages.firstPick.likely)}
+              </span>
             </button>
           </li>
         ))}
-        {lines.length === 0 && <li className="text-muted">{t(name.trim() ? "shelf.noneNamed" : "shelf.none")}</li>}
+        {lines.length === 0 && (
+          <li className="text-muted">{t(name.trim() ? "shelf.noneNamed" : "shelf.none")}</li>
+        )}
       </ul>
     </details>
   );

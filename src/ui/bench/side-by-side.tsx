@@ -2,7 +2,16 @@
 
 import { useMemo } from "react";
 import type { Day } from "@/core/day";
-import { assessGarden, comparePlans, economyOf, nextMeal, type Plan, type Planting, type Setting, weeklyThirst } from "@/core/garden";
+import {
+  assessGarden,
+  comparePlans,
+  economyOf,
+  nextMeal,
+  type Plan,
+  type Planting,
+  type Setting,
+  weeklyThirst,
+} from "@/core/garden";
 import { useWords } from "@/ui/words/use-words";
 
 interface SideProps {
@@ -20,12 +29,18 @@ export function SideBySide({ title, before, after, setting, today }: SideProps) 
     () =>
       [before, after].map((plan) => {
         const garden = assessGarden(plan, setting);
-        return { garden, economy: economyOf(garden, setting, today), meal: nextMeal(garden, today), water: weeklyThirst(garden, today, setting) };
+        return {
+          garden,
+          economy: economyOf(garden, setting, today),
+          meal: nextMeal(garden, today),
+          water: weeklyThirst(garden, today, setting),
+        };
       }),
     [before, after, setting, today],
   );
   const change = useMemo(() => comparePlans(before, after), [before, after]);
-  const name = (p: Planting) => `${crop(p.goalId)}${p.plants === null ? "" : ` × ${p.plants}`}, ${day(p.sowOn)}`;
+  const name = (p: Planting) =>
+    `${crop(p.goalId)}${p.plants === null ? "" : ` × ${p.plants}`}, ${day(p.sowOn)}`;
   const lines: readonly (readonly [label: string, of: (s: (typeof sums)[number]) => string])[] = [
     [t("compare.bags"), (s) => number(s.garden.rows.length)],
     [t("compare.mix"), (s) => quantity(s.garden.soilL, "volume")],
@@ -43,8 +58,12 @@ export function SideBySide({ title, before, after, setting, today }: SideProps) 
         <thead>
           <tr>
             <td />
-            <th scope="col" className="px-2 text-right">{title}</th>
-            <th scope="col" className="px-2 text-right">{t("compare.now")}</th>
+            <th scope="col" className="px-2 text-right">
+              {title}
+            </th>
+            <th scope="col" className="px-2 text-right">
+              {t("compare.now")}
+            </th>
           </tr>
         </thead>
         <tbody>
@@ -52,7 +71,9 @@ export function SideBySide({ title, before, after, setting, today }: SideProps) 
             const [then, now] = sums.map(of);
             return (
               <tr key={label} className="border-t border-line">
-                <th scope="row" className="py-0.5 text-left font-normal">{label}</th>
+                <th scope="row" className="py-0.5 text-left font-normal">
+                  {label}
+                </th>
                 <td className="px-2 text-right">{then}</td>
                 <td className={`px-2 text-right ${then === now ? "" : "font-bold"}`}>{now}</td>
               </tr>
@@ -61,10 +82,20 @@ export function SideBySide({ title, before, after, setting, today }: SideProps) 
         </tbody>
       </table>
       <ul className="mt-2 text-[0.9375rem]">
-        {change.added.map((p) => <li key={p.id}>+ {name(p)}</li>)}
-        {change.removed.map((p) => <li key={p.id}>− {name(p)}</li>)}
-        {change.changed.map(({ before: b, after: a }) => <li key={a.id}>{name(b)} → {name(a)}</li>)}
-        {change.added.length + change.removed.length + change.changed.length === 0 && <li className="text-muted">{t("compare.same")}</li>}
+        {change.added.map((p) => (
+          <li key={p.id}>+ {name(p)}</li>
+        ))}
+        {change.removed.map((p) => (
+          <li key={p.id}>− {name(p)}</li>
+        ))}
+        {change.changed.map(({ before: b, after: a }) => (
+          <li key={a.id}>
+            {name(b)} → {name(a)}
+          </li>
+        ))}
+        {change.added.length + change.removed.length + change.changed.length === 0 && (
+          <li className="text-muted">{t("compare.same")}</li>
+        )}
       </ul>
     </section>
   );

@@ -20,7 +20,11 @@ export const createBench = (plan: Plan) =>
         plan,
         change: (edit) => set(({ plan: before }) => ({ plan: edit(before) })),
       }),
-      { limit: MOST_UNDO, partialize: ({ plan: kept }) => ({ plan: kept }), equality: (a, b) => a.plan === b.plan },
+      {
+        limit: MOST_UNDO,
+        partialize: ({ plan: kept }) => ({ plan: kept }),
+        equality: (a, b) => a.plan === b.plan,
+      },
     ),
   );
 

@@ -3,7 +3,12 @@ import type { PlainSetting, Plan, Reference, Sums } from "@/core/garden";
 
 /** What the Bench tells the worker of its sums: what plans are judged against, then each state of the plan. */
 export type SumsQuestion =
-  | { readonly type: "library"; readonly setting: PlainSetting; readonly reference: Reference; readonly today: Day }
+  | {
+      readonly type: "library";
+      readonly setting: PlainSetting;
+      readonly reference: Reference;
+      readonly today: Day;
+    }
   | { readonly type: "plan"; readonly id: number; readonly plan: Plan };
 
 export interface SumsAnswer {

@@ -20,7 +20,10 @@ self.onmessage = ({ data }: MessageEvent<SumsQuestion>) => {
     asked = { setting: settingFrom(data.setting, data.reference), today: data.today };
   } else if (asked) {
     const plan = { bags: data.plan.bags.map(same), rows: data.plan.rows.map(same) };
-    const answer: SumsAnswer = { id: data.id, sums: sumsOf(assessGarden(plan, asked.setting), asked.setting, asked.today) };
+    const answer: SumsAnswer = {
+      id: data.id,
+      sums: sumsOf(assessGarden(plan, asked.setting), asked.setting, asked.today),
+    };
     self.postMessage(answer);
   }
 };

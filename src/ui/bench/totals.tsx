@@ -11,11 +11,16 @@ export function Totals({ garden, sums }: { garden: Garden; sums: Sums }) {
   const { economy, meal } = sums;
   const perArea = shown(load.kgM2, "load");
   const over = load.grade === "over" || rows.some(isTooHeavy);
-  const share = load.share === undefined ? t("bench.noShare") : t("bench.share", { share: percent(load.share) });
+  const share =
+    load.share === undefined ? t("bench.noShare") : t("bench.share", { share: percent(load.share) });
   const water = shown(sums.waterNowL, "volume");
   return (
     <div className="-mx-3 flex flex-wrap gap-y-2 lg:mx-0 lg:ml-auto lg:flex-nowrap">
-      <Total amount={String(rows.length)} unit={t("bench.bags", { count: rows.length })} label={t("bench.mix", { soil: quantity(soilL, "volume") })} />
+      <Total
+        amount={String(rows.length)}
+        unit={t("bench.bags", { count: rows.length })}
+        label={t("bench.mix", { soil: quantity(soilL, "volume") })}
+      />
       <Total
         amount={`${over ? "▲ " : ""}${perArea.amount}`}
         unit={perArea.unit}
@@ -27,20 +32,40 @@ export function Totals({ garden, sums }: { garden: Garden; sums: Sums }) {
       <Total
         amount={money(economy.shopping.minor)}
         unit=""
-        label={economy.shopping.unpriced > 0 ? t("bench.costUnpriced", { count: economy.shopping.unpriced }) : t(economy.shopping.shared ? "bench.toBuyShare" : "bench.toBuy")}
+        label={
+          economy.shopping.unpriced > 0
+            ? t("bench.costUnpriced", { count: economy.shopping.unpriced })
+            : t(economy.shopping.shared ? "bench.toBuyShare" : "bench.toBuy")
+        }
         extra={t("bench.worthYear", { money: money(economy.worthMinor) })}
       />
       <Total
         amount={meal ? day(meal.day) : "–"}
         unit=""
-        label={meal ? t(meal.first ? "bench.firstMeal" : "bench.nextMeal", { crop: crop(meal.goalId) }) : t("bench.noMeal")}
+        label={
+          meal
+            ? t(meal.first ? "bench.firstMeal" : "bench.nextMeal", { crop: crop(meal.goalId) })
+            : t("bench.noMeal")
+        }
         extra={economy.paidBack ? t("bench.paidBack", { day: day(economy.paidBack) }) : t("bench.neverPaid")}
       />
     </div>
   );
 }
 
-function Total({ amount, unit, label, extra, bad = false }: { amount: string; unit: string; label: ReactNode; extra?: string; bad?: boolean }) {
+function Total({
+  amount,
+  unit,
+  label,
+  extra,
+  bad = false,
+}: {
+  amount: string;
+  unit: string;
+  label: ReactNode;
+  extra?: string;
+  bad?: boolean;
+}) {
   return (
     <div className="border-l border-line px-3 whitespace-nowrap">
       <p className={bad ? "text-beet" : ""}>

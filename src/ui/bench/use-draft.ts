@@ -7,7 +7,13 @@ import { Plan } from "@/core/garden";
  * Keeps the unsaved plan on this device, and brings it back when the Bench is opened again on the same version.
  * Storage that is full or forbidden only means that there is no draft.
  */
-export function useDraft(householdId: string, version: number, plan: Plan, dirty: boolean, restore: (plan: Plan) => void): void {
+export function useDraft(
+  householdId: string,
+  version: number,
+  plan: Plan,
+  dirty: boolean,
+  restore: (plan: Plan) => void,
+): void {
   const key = `pip-row-draft-${householdId}`;
   const looked = useRef(false);
   useEffect(() => {
@@ -15,7 +21,14 @@ export function useDraft(householdId: string, version: number, plan: Plan, dirty
     looked.current = true;
     try {
       const kept: unknown = JSON.parse(localStorage.getItem(key) ?? "null");
-      if (typeof kept !== "object" || kept === null || !("version" in kept) || !("plan" in kept) || kept.version !== version) return;
+      if (
+        typeof kept !== "object" ||
+        kept === null ||
+        !("version" in kept) ||
+        !("plan" in kept) ||
+        kept.version !== version
+      )
+        return;
       const read = Plan.safeParse(kept.plan);
       if (read.success) restore(read.data);
     } catch {

@@ -2,11 +2,25 @@
 
 import { useEffect, useRef, useState } from "react";
 import type { Day } from "@/core/day";
-import { assessGarden, type PlainSetting, type Plan, type Reference, type Setting, type Sums, sumsOf } from "@/core/garden";
+import {
+  assessGarden,
+  type PlainSetting,
+  type Plan,
+  type Reference,
+  type Setting,
+  type Sums,
+  sumsOf,
+} from "@/core/garden";
 import type { SumsAnswer, SumsQuestion } from "./sums-message";
 
 /** The year's sums of a plan, worked out in a worker so that typing never waits for them. Until an answer comes, the last ones are shown. */
-export function useSums(plan: Plan, plain: PlainSetting, reference: Reference, setting: Setting, today: Day): Sums {
+export function useSums(
+  plan: Plan,
+  plain: PlainSetting,
+  reference: Reference,
+  setting: Setting,
+  today: Day,
+): Sums {
   const [sums, setSums] = useState(() => sumsOf(assessGarden(plan, setting), setting, today));
   const worker = useRef<Worker | null>(null);
   const asked = useRef(0);

@@ -28,7 +28,11 @@ export function Versions({ earlier, plan, setting, today, onOpen, onName }: Vers
   const router = useRouter();
   const [beside, setBeside] = useState<string>();
   const compared = earlier.find((v) => v.id === beside);
-  const titleOf = (v: KeptPlan) => v.name || (v.setAside ? t("bench.setAside", { version: v.version }) : t("bench.versionLine", { version: v.version }));
+  const titleOf = (v: KeptPlan) =>
+    v.name ||
+    (v.setAside
+      ? t("bench.setAside", { version: v.version })
+      : t("bench.versionLine", { version: v.version }));
   const rename = async (id: string, name: string) => {
     if ((await send(() => onName(id, name))).ok) router.refresh();
   };
@@ -39,17 +43,38 @@ export function Versions({ earlier, plan, setting, today, onOpen, onName }: Vers
       </Dialog.Trigger>
       <Dialog.Portal>
         <Dialog.Overlay className="fixed inset-0 z-10 bg-ink/40" />
-        <Dialog.Content aria-describedby={undefined} className="fixed top-1/2 left-1/2 z-10 max-h-[88vh] w-[min(46rem,94vw)] -translate-1/2 overflow-y-auto border-[1.5px] border-ink bg-card p-5">
+        <Dialog.Content
+          aria-describedby={undefined}
+          className="fixed top-1/2 left-1/2 z-10 max-h-[88vh] w-[min(46rem,94vw)] -translate-1/2 overflow-y-auto border-[1.5px] border-ink bg-card p-5"
+        >
           <Dialog.Title className="mb-2 text-lg font-bold">{t("bench.versions")}</Dialog.Title>
           {earlier.length === 0 && <p className="text-muted">{t("bench.noVersions")}</p>}
-          {compared && <SideBySide title={titleOf(compared)} before={compared.plan} after={plan} setting={setting} today={today} />}
+          {compared && (
+            <SideBySide
+              title={titleOf(compared)}
+              before={compared.plan}
+              after={plan}
+              setting={setting}
+              today={today}
+            />
+          )}
           <ul>
             {earlier.map((v) => (
-              <li key={v.id} className="flex flex-wrap items-center justify-between gap-x-3 gap-y-1 border-t border-line py-2">
+              <li
+                key={v.id}
+                className="flex flex-wrap items-center justify-between gap-x-3 gap-y-1 border-t border-line py-2"
+              >
                 <span className="min-w-0 flex-1">
                   <b>{titleOf(v)}</b>
                   <span className="block text-sm text-muted">
-                    {format.dateTime(new Date(v.savedAt), { day: "numeric", month: "short", year: "numeric", hour: "2-digit", minute: "2-digit" })} · {v.savedBy}
+                    {format.dateTime(new Date(v.savedAt), {
+                      day: "numeric",
+                      month: "short",
+                      year: "numeric",
+                      hour: "2-digit",
+                      minute: "2-digit",
+                    })}{" "}
+                    · {v.savedBy}
                   </span>
                 </span>
                 <input
@@ -60,7 +85,10 @@ export function Versions({ earlier, plan, setting, today, onOpen, onName }: Vers
                   onBlur={(e) => e.target.value.trim() !== v.name && void rename(v.id, e.target.value)}
                   className="min-h-9 w-36 border-[1.5px] border-line bg-card px-2 focus:border-ink"
                 />
-                <Button aria-pressed={beside === v.id} onClick={() => setBeside(beside === v.id ? undefined : v.id)}>
+                <Button
+                  aria-pressed={beside === v.id}
+                  onClick={() => setBeside(beside === v.id ? undefined : v.id)}
+                >
                   {t("bench.compare")}
                 </Button>
                 <Dialog.Close asChild>

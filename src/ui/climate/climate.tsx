@@ -50,13 +50,30 @@ export function ClimateScreen({ town, saved, profileId, profiles, today, save }:
 
   const read = useMemo((): { climate?: TownClimate; faults: FieldProblems } => {
     const [low, high] = [readNormals(form.low), readNormals(form.high)];
-    const typed: FieldProblems = { ...(low.ok ? {} : { lowC: low.problem }), ...(high.ok ? {} : { highC: high.problem }) };
+    const typed: FieldProblems = {
+      ...(low.ok ? {} : { lowC: low.problem }),
+      ...(high.ok ? {} : { highC: high.problem }),
+    };
     if (!low.ok || !high.ok) return { faults: typed };
     const number = (text: string) => (text.trim() === "" ? Number.NaN : Number(text.replace(",", ".")));
-    const parsed = TownClimate.safeParse({ place: form.place, latitude: number(form.latitude), longitude: number(form.longitude), timeZone: form.timeZone, origin: form.origin, lowC: low.value, highC: high.value });
-    return parsed.success ? { climate: parsed.data, faults: {} } : { faults: fieldProblems(parsed.error.issues) };
+    const parsed = TownClimate.safeParse({
+      place: form.place,
+      latitude: number(form.latitude),
+      longitude: number(form.longitude),
+      timeZone: form.timeZone,
+      origin: form.origin,
+      lowC: low.value,
+      highC: high.value,
+    });
+    return parsed.success
+      ? { climate: parsed.data, faults: {} }
+      : { faults: fieldProblems(parsed.error.issues) };
   }, [form]);
-  const gates = useMemo(() => (read.climate ? climateGates({ id: "typed", ...read.climate }, Number(today.slice(0, 4))) : undefined), [read.climate, today]);
+  const gates = useMemo(
+    () =>
+      read.climate ? climateGates({ id: "typed", ...read.climate }, Number(today.slice(0, 4))) : undefined,
+    [read.climate, today],
+  );
 
   const store = async (climate: TownClimate | null | undefined) => {
     setFailure(undefined);
@@ -71,7 +88,11 @@ export function ClimateScreen({ town, saved, profileId, profiles, today, save }:
       setFaults(outcome.fields ?? {});
     }
   };
-  const shownFaults: FieldProblems = { ...faults, ...(form.low && read.faults.lowC ? { lowC: read.faults.lowC } : {}), ...(form.high && read.faults.highC ? { highC: read.faults.highC } : {}) };
+  const shownFaults: FieldProblems = {
+    ...faults,
+    ...(form.low && read.faults.lowC ? { lowC: read.faults.lowC } : {}),
+    ...(form.high && read.faults.highC ? { highC: read.faults.highC } : {}),
+  };
 
   return (
     <div className="grid gap-x-10 gap-y-5 px-4 py-4 lg:grid-cols-[minmax(0,44rem)_1fr] lg:px-6">
@@ -81,11 +102,38 @@ export function ClimateScreen({ town, saved, profileId, profiles, today, save }:
           <p className="text-muted">{t("climate.lead")}</p>
         </div>
         <h2 className="border-t-[1.5px] border-ink pt-2 text-lg font-bold">{t("climate.where")}</h2>
-        <TownPicker onTown={(found) => change({ place: `${found.name}, ${found.country}`, latitude: String(found.latitude), longitude: String(found.longitude), timeZone: found.timeZone })} />
+        <TownPicker
+          onTown={(found) =>
+            change({
+              place: `${found.name}, ${found.country}`,
+              latitude: String(found.latitude),
+              longitude: String(found.longitude),
+              timeZone: found.timeZone,
+            })
+          }
+        />
         <div className="grid gap-3 sm:grid-cols-[1fr_8rem_8rem]">
-          <TextField label={t("climate.place")} value={form.place} problem={shownFaults.place} hint={form.timeZone || undefined} onChange={(e) => change({ place: e.target.value })} />
-          <TextField label={t("climate.latitude")} inputMode="decimal" value={form.latitude} problem={shownFaults.latitude && { code: "latitude" }} onChange={(e) => change({ latitude: e.target.value })} />
-          <TextField label={t("climate.longitude")} inputMode="decimal" value={form.longitude} problem={shownFaults.longitude && { code: "longitude" }} onChange={(e) => change({ longitude: e.target.value })} />
+          <TextField
+            label={t("climate.place")}
+            value={form.place}
+            problem={shownFaults.place}
+            hint={form.timeZone || undefined}
+            onChange={(e) => change({ place: e.target.value })}
+          />
+          <TextField
+            label={t("climate.latitude")}
+            inputMode="decimal"
+            value={form.latitude}
+            problem={shownFaults.latitude && { code: "latitude" }}
+            onChange={(e) => change({ latitude: e.target.value })}
+          />
+          <TextField
+            label={t("climate.longitude")}
+            inputMode="decimal"
+            value={form.longitude}
+            problem={shownFaults.longitude && { code: "longitude" }}
+            onChange={(e) => change({ longitude: e.target.value })}
+          />
         </div>
         <h2 className="mt-2 border-t-[1.5px] border-ink pt-2 text-lg font-bold">{t("climate.normals")}</h2>
         <SelectField
@@ -93,7 +141,13 @@ export function ClimateScreen({ town, saved, profileId, profiles, today, save }:
           value={profiles.some((p) => p.id === form.origin) ? form.origin : ""}
           onChange={(e) => {
             const next = profiles.find((p) => p.id === e.target.value);
-            if (next) change({ origin: next.id, low: asText(next.lowC), high: asText(next.highC), latitude: String(next.latitude) });
+            if (next)
+              change({
+                origin: next.id,
+                low: asText(next.lowC),
+                high: asText(next.highC),
+                latitude: String(next.latitude),
+              });
           }}
         >
           <option value="">{t("climate.ownNumbers")}</option>
@@ -103,9 +157,22 @@ export function ClimateScreen({ town, saved, profileId, profiles, today, save }:
             </option>
           ))}
         </SelectField>
-        <TextArea label={t("climate.low")} hint={t("climate.twelveHint")} value={form.low} problem={shownFaults.lowC} onChange={(e) => change({ low: e.target.value, origin: "typed" })} />
-        <TextArea label={t("climate.high")} value={form.high} problem={shownFaults.highC} onChange={(e) => change({ high: e.target.value, origin: "typed" })} />
-        <DailyFile onNormals={(low, high) => change({ low: asText(low), high: asText(high), origin: "measured" })} />
+        <TextArea
+          label={t("climate.low")}
+          hint={t("climate.twelveHint")}
+          value={form.low}
+          problem={shownFaults.lowC}
+          onChange={(e) => change({ low: e.target.value, origin: "typed" })}
+        />
+        <TextArea
+          label={t("climate.high")}
+          value={form.high}
+          problem={shownFaults.highC}
+          onChange={(e) => change({ high: e.target.value, origin: "typed" })}
+        />
+        <DailyFile
+          onNormals={(low, high) => change({ low: asText(low), high: asText(high), origin: "measured" })}
+        />
         <OutcomeLines done={done && t("climate.saved")} failure={failure}>
           <Button look="solid" className="min-h-11 px-5" onClick={() => void store(read.climate)}>
             {t("climate.save")}
@@ -124,12 +191,23 @@ export function ClimateScreen({ town, saved, profileId, profiles, today, save }:
         {gates ? (
           <>
             <dl className="grid gap-1 text-[0.9375rem]">
-              <Gate name={t("climate.warmNights", { t: words.quantity(15.5, "temperature") })} stretch={gates.warmNights} />
-              <Gate name={t("climate.lettuceHeat", { t: words.quantity(24, "temperature") })} stretch={gates.lettuceHeat} />
+              <Gate
+                name={t("climate.warmNights", { t: words.quantity(15.5, "temperature") })}
+                stretch={gates.warmNights}
+              />
+              <Gate
+                name={t("climate.lettuceHeat", { t: words.quantity(24, "temperature") })}
+                stretch={gates.lettuceHeat}
+              />
               <Gate name={t("climate.frostRisk")} stretch={gates.frostRisk} />
               <Gate name={t("climate.shortDays")} stretch={gates.shortDays} />
             </dl>
-            <p className="mt-1 border-t border-line pt-2 text-[0.9375rem]">{t("climate.light", { short: words.number(gates.shortestH), long: words.number(gates.longestH) })}</p>
+            <p className="mt-1 border-t border-line pt-2 text-[0.9375rem]">
+              {t("climate.light", {
+                short: words.number(gates.shortestH),
+                long: words.number(gates.longestH),
+              })}
+            </p>
           </>
         ) : (
           <p className="text-muted">{t("climate.incomplete")}</p>
@@ -145,7 +223,11 @@ function Gate({ name, stretch }: { name: string; stretch: Stretch }) {
   return (
     <div className="grid grid-cols-[1fr_auto] gap-3 border-t border-line py-1">
       <dt>{name}</dt>
-      <dd className="font-semibold">{typeof stretch === "string" ? t(`climate.${stretch}`) : t("climate.stretch", { from: day(stretch.from), to: day(stretch.to) })}</dd>
+      <dd className="font-semibold">
+        {typeof stretch === "string"
+          ? t(`climate.${stretch}`)
+          : t("climate.stretch", { from: day(stretch.from), to: day(stretch.to) })}
+      </dd>
     </div>
   );
 }

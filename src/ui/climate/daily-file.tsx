@@ -9,7 +9,11 @@ import { useWords } from "@/ui/words/use-words";
 const KEYS = ["date", "low", "high"] as const;
 
 /** Normals from a daily weather file: which columns were taken, in which unit, what is missing and which lines were passed over. */
-export function DailyFile({ onNormals }: { onNormals: (low: readonly number[], high: readonly number[]) => void }) {
+export function DailyFile({
+  onNormals,
+}: {
+  onNormals: (low: readonly number[], high: readonly number[]) => void;
+}) {
   const { t, problem } = useWords();
   const [text, setText] = useState<string>();
   const [mapping, setMapping] = useState<Partial<Columns>>({});
@@ -79,7 +83,14 @@ export function DailyFile({ onNormals }: { onNormals: (low: readonly number[], h
         {report && "code" in report && <p className="font-semibold text-beet">✕ {problem(report)}</p>}
         {good && (
           <>
-            <p className="font-semibold">{t("climate.report", { days: good.days, years: good.years, gaps: good.gapDays, faulty: good.faulty })}</p>
+            <p className="font-semibold">
+              {t("climate.report", {
+                days: good.days,
+                years: good.years,
+                gaps: good.gapDays,
+                faulty: good.faulty,
+              })}
+            </p>
             <ul className="text-sm">
               {good.faults.map((f) => (
                 <li key={f.line}>

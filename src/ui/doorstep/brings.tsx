@@ -12,7 +12,17 @@ type Form = Pick<UseFormReturn<SurveyTyped, unknown, Survey>, "register" | "cont
 const MOST_AWAY = 12;
 
 /** What the household brings: hands, cells, money, water that it can carry, and when nobody is there. */
-export function Brings({ form: { register, control }, errors, currency, today }: { form: Form; errors: FieldErrors<SurveyTyped>; currency: string; today: string }) {
+export function Brings({
+  form: { register, control },
+  errors,
+  currency,
+  today,
+}: {
+  form: Form;
+  errors: FieldErrors<SurveyTyped>;
+  currency: string;
+  today: string;
+}) {
   const { t } = useWords();
   const away = useFieldArray({ control, name: "away" });
   const problem = (message?: string) => (message === undefined ? undefined : readProblem(message));
@@ -27,22 +37,56 @@ export function Brings({ form: { register, control }, errors, currency, today }:
             </option>
           ))}
         </SelectField>
-        <TextField label={t("doorstep.cells")} hint={t("doorstep.cellsHint")} inputMode="numeric" problem={problem(errors.cells?.message)} {...register("cells")} />
-        <TextField label={t("doorstep.budget", { currency })} hint={t("doorstep.budgetHint")} inputMode="decimal" problem={problem(errors.budget?.message)} {...register("budget")} />
-        <TextField label={t("doorstep.water")} hint={t("doorstep.waterHint")} problem={problem(errors.water?.message)} {...register("water")} />
+        <TextField
+          label={t("doorstep.cells")}
+          hint={t("doorstep.cellsHint")}
+          inputMode="numeric"
+          problem={problem(errors.cells?.message)}
+          {...register("cells")}
+        />
+        <TextField
+          label={t("doorstep.budget", { currency })}
+          hint={t("doorstep.budgetHint")}
+          inputMode="decimal"
+          problem={problem(errors.budget?.message)}
+          {...register("budget")}
+        />
+        <TextField
+          label={t("doorstep.water")}
+          hint={t("doorstep.waterHint")}
+          problem={problem(errors.water?.message)}
+          {...register("water")}
+        />
       </div>
       <fieldset className="mt-3">
         <legend className="mb-1 text-sm font-semibold">{t("doorstep.away")}</legend>
         {away.fields.map((field, i) => (
-          <div key={field.id} role="group" aria-label={t("doorstep.awayRow", { n: i + 1 })} className="mb-2 flex flex-wrap items-end gap-2">
-            <TextField type="date" label={t("doorstep.from")} problem={problem(errors.away?.[i]?.from?.message)} {...register(`away.${i}.from`)} />
-            <TextField type="date" label={t("doorstep.to")} problem={problem(errors.away?.[i]?.to?.message)} {...register(`away.${i}.to`)} />
+          <div
+            key={field.id}
+            role="group"
+            aria-label={t("doorstep.awayRow", { n: i + 1 })}
+            className="mb-2 flex flex-wrap items-end gap-2"
+          >
+            <TextField
+              type="date"
+              label={t("doorstep.from")}
+              problem={problem(errors.away?.[i]?.from?.message)}
+              {...register(`away.${i}.from`)}
+            />
+            <TextField
+              type="date"
+              label={t("doorstep.to")}
+              problem={problem(errors.away?.[i]?.to?.message)}
+              {...register(`away.${i}.to`)}
+            />
             <Button look="quiet" onClick={() => away.remove(i)}>
               {t("doorstep.removeAway")}
             </Button>
           </div>
         ))}
-        {away.fields.length < MOST_AWAY && <Button onClick={() => away.append({ from: today, to: today })}>{t("doorstep.addAway")}</Button>}
+        {away.fields.length < MOST_AWAY && (
+          <Button onClick={() => away.append({ from: today, to: today })}>{t("doorstep.addAway")}</Button>
+        )}
       </fieldset>
     </>
   );

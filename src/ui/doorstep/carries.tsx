@@ -9,13 +9,25 @@ import { useWords } from "@/ui/words/use-words";
 const HOURS = Array.from({ length: 17 }, (_, i) => i + 5);
 
 /** What the survey means so far: floor, sun against what crops want, and what the load limit comes to in bags. */
-export function Carries({ typed, crops, usualBagKg }: { typed: SurveyTyped; crops: readonly Crop[]; usualBagKg: number }) {
+export function Carries({
+  typed,
+  crops,
+  usualBagKg,
+}: {
+  typed: SurveyTyped;
+  crops: readonly Crop[];
+  usualBagKg: number;
+}) {
   const { t, shown, quantity, number } = useWords();
   const goals = useMemo(() => crops.flatMap((crop) => crop.goals), [crops]);
   const carries = placeCarries(typed, goals, usualBagKg);
   const floor = carries.floorM2 === undefined ? undefined : shown(carries.floorM2 * 10_000, "area");
   const total = carries.totalKg === undefined ? undefined : shown(carries.totalKg, "mass");
-  const lit = (hour: number) => typed.sun.some((w) => w.from < `${String(hour + 1).padStart(2, "0")}:00` && w.to > `${String(hour).padStart(2, "0")}:00`);
+  const lit = (hour: number) =>
+    typed.sun.some(
+      (w) =>
+        w.from < `${String(hour + 1).padStart(2, "0")}:00` && w.to > `${String(hour).padStart(2, "0")}:00`,
+    );
   return (
     <section aria-labelledby="carries" className="h-fit border-l-[1.5px] border-ink bg-card p-5">
       <h2 id="carries" className="mb-3 text-lg font-bold">
@@ -23,39 +35,52 @@ export function Carries({ typed, crops, usualBagKg }: { typed: SurveyTyped; crop
       </h2>
       {floor ? (
         <p>
-          <span className="big-number">{floor.amount}</span> <span className="text-sm text-muted">{floor.unit} {t("doorstep.floor")}</span>
+          <span className="big-number">{floor.amount}</span>{" "}
+          <span className="text-sm text-muted">
+            {floor.unit} {t("doorstep.floor")}
+          </span>
         </p>
       ) : (
         <p className="text-muted">{t("doorstep.waiting")}</p>
       )}
       <div className="mt-4 border-t border-line pt-3">
         <p>
-          <span className="big-number">{number(carries.sunHours)}</span> <span className="text-sm text-muted">h {t("doorstep.sunHours")}</span>
+          <span className="big-number">{number(carries.sunHours)}</span>{" "}
+          <span className="text-sm text-muted">h {t("doorstep.sunHours")}</span>
         </p>
         <div aria-hidden="true" className="my-2 flex max-w-md">
           {HOURS.map((hour) => (
             <span key={hour} className="flex-1 text-center text-[0.6875rem] text-muted">
-              <i className={`block h-4 border-y border-l border-ink last:border-r ${lit(hour) ? "bg-marigold" : ""}`} />
+              <i
+                className={`block h-4 border-y border-l border-ink last:border-r ${lit(hour) ? "bg-marigold" : ""}`}
+              />
               {hour % 3 === 0 ? hour : ""}
             </span>
           ))}
         </div>
         <p className="text-[0.9375rem]">
-          {carries.sunHours > 0 ? t("doorstep.sunServes", { enough: carries.enough, little: carries.little, all: goals.length }) : t("doorstep.sunNone")}
+          {carries.sunHours > 0
+            ? t("doorstep.sunServes", { enough: carries.enough, little: carries.little, all: goals.length })
+            : t("doorstep.sunNone")}
         </p>
       </div>
       <div className="mt-4 grid gap-2 border-t border-line pt-3 text-[0.9375rem]">
         {total ? (
           <>
             <p>
-              <span className="big-number">{total.amount}</span> <span className="text-sm text-muted">{total.unit} {t("doorstep.total")}</span>
+              <span className="big-number">{total.amount}</span>{" "}
+              <span className="text-sm text-muted">
+                {total.unit} {t("doorstep.total")}
+              </span>
             </p>
             <p>{t("doorstep.bagsCarried", { count: carries.usualBags ?? 0 })}</p>
           </>
         ) : (
           <p className="font-semibold">{t("doorstep.noLimit")}</p>
         )}
-        <p className="text-sm text-muted">{quantity(usualBagKg, "mass")}: {t("bags.round-10-gal")}, {t("bench.soaked")}</p>
+        <p className="text-sm text-muted">
+          {quantity(usualBagKg, "mass")}: {t("bags.round-10-gal")}, {t("bench.soaked")}
+        </p>
         <Caution>{t("cautions.floor")}</Caution>
         <Caution>{t("cautions.wayOut")}</Caution>
       </div>

@@ -36,7 +36,11 @@ export function Doorstep({ title, start, isNew, crops, currency, today, usualBag
   const router = useRouter();
   const [failure, setFailure] = useState<Problem>();
   const [saved, setSaved] = useState(false);
-  const { register, control, setValue, handleSubmit, setError, formState } = useForm<SurveyTyped, unknown, Survey>({
+  const { register, control, setValue, handleSubmit, setError, formState } = useForm<
+    SurveyTyped,
+    unknown,
+    Survey
+  >({
     resolver: zodResolver(Survey),
     defaultValues: start,
     mode: "onTouched",
@@ -59,40 +63,103 @@ export function Doorstep({ title, start, isNew, crops, currency, today, usualBag
       return;
     }
     setFailure(outcome.problem);
-    for (const [path, fault] of Object.entries(outcome.fields ?? {})) setError(path as keyof SurveyTyped, { message: problemMessage(fault) });
+    for (const [path, fault] of Object.entries(outcome.fields ?? {}))
+      setError(path as keyof SurveyTyped, { message: problemMessage(fault) });
   });
 
   return (
-    <form onSubmit={submit} noValidate className="grid gap-x-10 gap-y-4 px-4 py-4 lg:grid-cols-[minmax(0,44rem)_1fr] lg:px-6">
+    <form
+      onSubmit={submit}
+      noValidate
+      className="grid gap-x-10 gap-y-4 px-4 py-4 lg:grid-cols-[minmax(0,44rem)_1fr] lg:px-6"
+    >
       <div>
         <h1 className="text-[1.625rem] font-bold">{title}</h1>
         <p className="mb-3 text-muted">{t("doorstep.lead")}</p>
         <h2 className="mb-2 border-t-[1.5px] border-ink pt-2 text-lg font-bold">{t("doorstep.people")}</h2>
         <div className="grid grid-cols-2 gap-3 sm:grid-cols-[1fr_6rem_6rem]">
-          <TextField label={t("doorstep.name")} className="col-span-2 sm:col-span-1" problem={problem(errors.name?.message)} {...register("name")} />
-          <TextField label={t("doorstep.adults")} inputMode="numeric" problem={problem(errors.adults?.message)} {...register("adults")} />
-          <TextField label={t("doorstep.children")} inputMode="numeric" problem={problem(errors.children?.message)} {...register("children")} />
-          <TextField label={t("doorstep.tastes")} className="col-span-full" problem={problem(errors.tastes?.message)} {...register("tastes")} />
-          <TextArea label={t("doorstep.note")} className="col-span-full" problem={problem(errors.note?.message)} {...register("note")} />
+          <TextField
+            label={t("doorstep.name")}
+            className="col-span-2 sm:col-span-1"
+            problem={problem(errors.name?.message)}
+            {...register("name")}
+          />
+          <TextField
+            label={t("doorstep.adults")}
+            inputMode="numeric"
+            problem={problem(errors.adults?.message)}
+            {...register("adults")}
+          />
+          <TextField
+            label={t("doorstep.children")}
+            inputMode="numeric"
+            problem={problem(errors.children?.message)}
+            {...register("children")}
+          />
+          <TextField
+            label={t("doorstep.tastes")}
+            className="col-span-full"
+            problem={problem(errors.tastes?.message)}
+            {...register("tastes")}
+          />
+          <TextArea
+            label={t("doorstep.note")}
+            className="col-span-full"
+            problem={problem(errors.note?.message)}
+            {...register("note")}
+          />
         </div>
-        <h2 className="mt-4 mb-2 border-t-[1.5px] border-ink pt-2 text-lg font-bold">{t("doorstep.place")}</h2>
+        <h2 className="mt-4 mb-2 border-t-[1.5px] border-ink pt-2 text-lg font-bold">
+          {t("doorstep.place")}
+        </h2>
         <div className="grid grid-cols-2 gap-3 sm:grid-cols-3">
-          <SelectField label={t("doorstep.kind")} className="col-span-2 sm:col-span-1" problem={problem(errors.kind?.message)} {...register("kind")}>
+          <SelectField
+            label={t("doorstep.kind")}
+            className="col-span-2 sm:col-span-1"
+            problem={problem(errors.kind?.message)}
+            {...register("kind")}
+          >
             {PLACE_KINDS.map((kind) => (
               <option key={kind} value={kind}>
                 {t(`places.${kind}`)}
               </option>
             ))}
           </SelectField>
-          <TextField label={t("doorstep.length")} hint={t("doorstep.lengthHint")} problem={problem(errors.length?.message)} {...register("length")} />
-          <TextField label={t("doorstep.width")} problem={problem(errors.width?.message)} {...register("width")} />
+          <TextField
+            label={t("doorstep.length")}
+            hint={t("doorstep.lengthHint")}
+            problem={problem(errors.length?.message)}
+            {...register("length")}
+          />
+          <TextField
+            label={t("doorstep.width")}
+            problem={problem(errors.width?.message)}
+            {...register("width")}
+          />
         </div>
         <fieldset className="mt-3">
           <legend className="mb-1 text-sm font-semibold">{t("doorstep.sun")}</legend>
           {sun.fields.map((field, i) => (
-            <div key={field.id} role="group" aria-label={t("doorstep.sunRow", { n: i + 1 })} className="mb-2 flex items-end gap-2">
-              <TextField type="time" label={t("doorstep.from")} className="w-32" problem={problem(errors.sun?.[i]?.from?.message)} {...register(`sun.${i}.from`)} />
-              <TextField type="time" label={t("doorstep.to")} className="w-32" problem={problem(errors.sun?.[i]?.to?.message)} {...register(`sun.${i}.to`)} />
+            <div
+              key={field.id}
+              role="group"
+              aria-label={t("doorstep.sunRow", { n: i + 1 })}
+              className="mb-2 flex items-end gap-2"
+            >
+              <TextField
+                type="time"
+                label={t("doorstep.from")}
+                className="w-32"
+                problem={problem(errors.sun?.[i]?.from?.message)}
+                {...register(`sun.${i}.from`)}
+              />
+              <TextField
+                type="time"
+                label={t("doorstep.to")}
+                className="w-32"
+                problem={problem(errors.sun?.[i]?.to?.message)}
+                {...register(`sun.${i}.to`)}
+              />
               <Button look="quiet" onClick={() => sun.remove(i)}>
                 {t("doorstep.removeSun")}
               </Button>
@@ -105,7 +172,12 @@ export function Doorstep({ title, start, isNew, crops, currency, today, usualBag
           )}
         </fieldset>
         <div className="mt-3 grid grid-cols-2 gap-3 sm:grid-cols-3">
-          <SelectField label={t("doorstep.faces")} className="col-span-2 sm:col-span-1" problem={problem(errors.faces?.message)} {...register("faces")}>
+          <SelectField
+            label={t("doorstep.faces")}
+            className="col-span-2 sm:col-span-1"
+            problem={problem(errors.faces?.message)}
+            {...register("faces")}
+          >
             <option value="">{t("doorstep.facesUnknown")}</option>
             {COMPASS.map((point) => (
               <option key={point} value={point}>
@@ -113,17 +185,47 @@ export function Doorstep({ title, start, isNew, crops, currency, today, usualBag
               </option>
             ))}
           </SelectField>
-          <TextField label={t("doorstep.doorAt")} hint={t("doorstep.doorHint")} problem={problem(errors.doorAt?.message)} {...register("doorAt")} />
-          <TextField label={t("doorstep.doorWide")} problem={problem(errors.doorWide?.message)} {...register("doorWide")} />
-          <TextField label={t("doorstep.hooks")} hint={t("doorstep.hooksHint")} inputMode="numeric" problem={problem(errors.hooks?.message)} {...register("hooks")} />
-          <TextField label={t("doorstep.hookLimit")} hint={t("doorstep.hookLimitHint")} problem={problem(errors.hookLimit?.message)} {...register("hookLimit")} />
+          <TextField
+            label={t("doorstep.doorAt")}
+            hint={t("doorstep.doorHint")}
+            problem={problem(errors.doorAt?.message)}
+            {...register("doorAt")}
+          />
+          <TextField
+            label={t("doorstep.doorWide")}
+            problem={problem(errors.doorWide?.message)}
+            {...register("doorWide")}
+          />
+          <TextField
+            label={t("doorstep.hooks")}
+            hint={t("doorstep.hooksHint")}
+            inputMode="numeric"
+            problem={problem(errors.hooks?.message)}
+            {...register("hooks")}
+          />
+          <TextField
+            label={t("doorstep.hookLimit")}
+            hint={t("doorstep.hookLimitHint")}
+            problem={problem(errors.hookLimit?.message)}
+            {...register("hookLimit")}
+          />
         </div>
-        <TextField label={t("doorstep.limit")} hint={t("doorstep.limitHint")} className="mt-3 max-w-md" problem={problem(errors.limit?.message)} {...register("limit")} />
+        <TextField
+          label={t("doorstep.limit")}
+          hint={t("doorstep.limitHint")}
+          className="mt-3 max-w-md"
+          problem={problem(errors.limit?.message)}
+          {...register("limit")}
+        />
         <Eats form={{ register, control, setValue }} crops={crops} />
         <Brings form={{ register, control }} errors={errors} currency={currency} today={today} />
         <OutcomeLines done={saved && t("doorstep.saved")} failure={failure}>
           <Button type="submit" look="solid" disabled={formState.isSubmitting} className="mt-3 min-h-11 px-5">
-            {formState.isSubmitting ? t("doorstep.saving") : isNew ? t("doorstep.save") : t("doorstep.saveAgain")}
+            {formState.isSubmitting
+              ? t("doorstep.saving")
+              : isNew
+                ? t("doorstep.save")
+                : t("doorstep.saveAgain")}
           </Button>
         </OutcomeLines>
       </div>

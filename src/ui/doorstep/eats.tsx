@@ -11,16 +11,28 @@ import { useWords } from "@/ui/words/use-words";
 type Form = Pick<UseFormReturn<SurveyTyped, unknown, Survey>, "register" | "control" | "setValue">;
 
 /** What the household eats: how often each kind of food, which crops must be there and which nobody touches. */
-export function Eats({ form: { register, control, setValue }, crops }: { form: Form; crops: readonly Crop[] }) {
+export function Eats({
+  form: { register, control, setValue },
+  crops,
+}: {
+  form: Form;
+  crops: readonly Crop[];
+}) {
   const { t, quantity } = useWords();
   const typed = useWatch({ control }) as SurveyTyped;
-  const wanted = weeklyWantG(typed.wants, { adults: Number(typed.adults) || 0, children: Number(typed.children) || 0 });
+  const wanted = weeklyWantG(typed.wants, {
+    adults: Number(typed.adults) || 0,
+    children: Number(typed.children) || 0,
+  });
   const sum = Object.values(wanted).reduce((a, b) => a + b, 0);
   return (
     <>
       <h2 className="mt-4 mb-1 border-t-[1.5px] border-ink pt-2 text-lg font-bold">{t("doorstep.eats")}</h2>
       <p className="mb-2 text-sm text-muted">
-        {t("doorstep.eatsLead")} {sum > 0 ? t("doorstep.wantsWeek", { amount: quantity(sum / 1000, "mass") }) : t("doorstep.wantsNone")}
+        {t("doorstep.eatsLead")}{" "}
+        {sum > 0
+          ? t("doorstep.wantsWeek", { amount: quantity(sum / 1000, "mass") })
+          : t("doorstep.wantsNone")}
       </p>
       <div className="grid grid-cols-2 gap-3 sm:grid-cols-3">
         {FOOD_GROUPS.map((group) => (
@@ -49,9 +61,23 @@ export function Eats({ form: { register, control, setValue }, crops }: { form: F
   );
 }
 
-function CropList({ label, crops, chosen, taken, onChange }: { label: string; crops: readonly Crop[]; chosen: readonly string[]; taken: readonly string[]; onChange: (ids: string[]) => void }) {
+function CropList({
+  label,
+  crops,
+  chosen,
+  taken,
+  onChange,
+}: {
+  label: string;
+  crops: readonly Crop[];
+  chosen: readonly string[];
+  taken: readonly string[];
+  onChange: (ids: string[]) => void;
+}) {
   const { t, cropName } = useWords();
-  const open = crops.filter((c) => !chosen.includes(c.id) && !taken.includes(c.id)).sort((a, b) => cropName(a.id).localeCompare(cropName(b.id)));
+  const open = crops
+    .filter((c) => !chosen.includes(c.id) && !taken.includes(c.id))
+    .sort((a, b) => cropName(a.id).localeCompare(cropName(b.id)));
   return (
     <div>
       <SelectField label={label} value="" onChange={(e) => onChange([...chosen, e.target.value])}>
@@ -66,7 +92,10 @@ function CropList({ label, crops, chosen, taken, onChange }: { label: string; cr
         <ul className="mt-1.5 flex flex-wrap gap-1.5">
           {chosen.map((id) => (
             <li key={id}>
-              <Button aria-label={t("doorstep.takeOut", { crop: cropName(id) })} onClick={() => onChange(chosen.filter((c) => c !== id))}>
+              <Button
+                aria-label={t("doorstep.takeOut", { crop: cropName(id) })}
+                onClick={() => onChange(chosen.filter((c) => c !== id))}
+              >
                 {cropName(id)} ✕
               </Button>
             </li>

@@ -12,11 +12,30 @@ register([BarChart, LineChart, GridComponent, TooltipComponent, AriaComponent, S
 export function chartInk() {
   const style = getComputedStyle(document.documentElement);
   const token = (name: string) => style.getPropertyValue(`--${name}`).trim();
-  return { ink: token("ink"), muted: token("muted"), line: token("line"), paper: token("card"), beet: token("beet"), leaf: token("leaf"), marigold: token("marigold"), soil: token("soil"), "soil-light": token("soil-light"), water: token("water") };
+  return {
+    ink: token("ink"),
+    muted: token("muted"),
+    line: token("line"),
+    paper: token("card"),
+    beet: token("beet"),
+    leaf: token("leaf"),
+    marigold: token("marigold"),
+    soil: token("soil"),
+    "soil-light": token("soil-light"),
+    water: token("water"),
+  };
 }
 
 /** A chart drawn as SVG, that fills its box. @param label what it shows, for those who hear the page */
-export function Chart({ option, label, height }: { option: () => EChartsCoreOption; label: string; height: number }) {
+export function Chart({
+  option,
+  label,
+  height,
+}: {
+  option: () => EChartsCoreOption;
+  label: string;
+  height: number;
+}) {
   const box = useRef<HTMLDivElement>(null);
   useEffect(() => {
     const chart = init(box.current, undefined, { renderer: "svg" });

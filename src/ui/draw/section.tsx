@@ -33,7 +33,15 @@ function widths(shape: BagShape): { rim: number; base: number } {
 }
 
 /** The bag cut through its middle, as a plain technical figure: depth ruler, soil line, core, roots and tops. */
-export function BagSection({ shape, depthCm, plants }: { shape: BagShape; depthCm: number; plants: readonly SectionPlant[] }) {
+export function BagSection({
+  shape,
+  depthCm,
+  plants,
+}: {
+  shape: BagShape;
+  depthCm: number;
+  plants: readonly SectionPlant[];
+}) {
   const { t, quantity } = useWords();
   const tiers = shape.kind === "tiers" ? shape.tiers : 1;
   const tierCm = innerHeightCm(shape);
@@ -43,7 +51,10 @@ export function BagSection({ shape, depthCm, plants }: { shape: BagShape; depthC
   const { rim, base } = widths(shape);
   const tops = plants.filter((p) => !p.side);
   const tallest = Math.max(8, ...tops.map((p) => Math.min(p.heightCm, heightCm)));
-  const scale = Math.min((WIDTH - LEFT - 26) / Math.max(rim, base), (HEIGHT - 8) / (heightCm + tallest * 0.5));
+  const scale = Math.min(
+    (WIDTH - LEFT - 26) / Math.max(rim, base),
+    (HEIGHT - 8) / (heightCm + tallest * 0.5),
+  );
   const middle = LEFT + (WIDTH - LEFT) / 2 - 6;
   const half = (cm: number) => ((base + ((rim - base) * cm) / heightCm) * scale) / 2;
   const y = (cm: number) => BASE - cm * scale;
@@ -57,7 +68,10 @@ export function BagSection({ shape, depthCm, plants }: { shape: BagShape; depthC
       height={HEIGHT}
       viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
       role="img"
-      aria-label={t("bench.sectionOf", { depth: quantity(depthCm, "length"), height: quantity(heightCm, "length") })}
+      aria-label={t("bench.sectionOf", {
+        depth: quantity(depthCm, "length"),
+        height: quantity(heightCm, "length"),
+      })}
       className="shrink-0"
     >
       <g stroke="var(--muted)" fill="var(--muted)" fontSize="10">
@@ -77,10 +91,21 @@ export function BagSection({ shape, depthCm, plants }: { shape: BagShape; depthC
         d={`M${middle - half(soilCm)} ${y(soilCm)} H${middle + half(soilCm)} L${middle + half(0)} ${BASE} H${middle - half(0)} Z`}
         fill="var(--soil-light)"
       />
-      {shape.kind === "tower" && shape.coreCm > 0 && <Stones middle={middle} half={(shape.coreCm * scale) / 2} top={y(soilCm)} />}
+      {shape.kind === "tower" && shape.coreCm > 0 && (
+        <Stones middle={middle} half={(shape.coreCm * scale) / 2} top={y(soilCm)} />
+      )}
       {places.map((p, i) => {
         const root = y(soilCm - Math.min(depthCm, p.rootCm));
-        return <PlantFigure key={i} x={spot(i)} soil={y(soilCm)} root={root} top={y(soilCm + Math.min(p.heightCm, tallest) * 0.5)} kind={p.kind} />;
+        return (
+          <PlantFigure
+            key={i}
+            x={spot(i)}
+            soil={y(soilCm)}
+            root={root}
+            top={y(soilCm + Math.min(p.heightCm, tallest) * 0.5)}
+            kind={p.kind}
+          />
+        );
       })}
       <path
         d={`M${middle - half(heightCm)} ${y(heightCm)} L${middle - half(0)} ${BASE} H${middle + half(0)} L${middle + half(heightCm)} ${y(heightCm)}`}
@@ -88,12 +113,33 @@ export function BagSection({ shape, depthCm, plants }: { shape: BagShape; depthC
         stroke="var(--ink)"
         strokeWidth="2.2"
       />
-      <line x1={middle - half(soilCm)} x2={middle + half(soilCm)} y1={y(soilCm)} y2={y(soilCm)} stroke="var(--soil)" strokeWidth="1.5" strokeDasharray="5 3" />
+      <line
+        x1={middle - half(soilCm)}
+        x2={middle + half(soilCm)}
+        y1={y(soilCm)}
+        y2={y(soilCm)}
+        stroke="var(--soil)"
+        strokeWidth="1.5"
+        strokeDasharray="5 3"
+      />
       {Array.from({ length: tiers - 1 }, (_, i) => (
-        <line key={i} x1={middle - half(0)} x2={middle + half(0)} y1={y(tierCm * (i + 1))} y2={y(tierCm * (i + 1))} stroke="var(--ink)" strokeWidth="1.5" />
+        <line
+          key={i}
+          x1={middle - half(0)}
+          x2={middle + half(0)}
+          y1={y(tierCm * (i + 1))}
+          y2={y(tierCm * (i + 1))}
+          stroke="var(--ink)"
+          strokeWidth="1.5"
+        />
       ))}
       {sideRings(shape).map((ring) => (
-        <g key={ring.heightCm} stroke={plants.some((p) => p.side) ? "var(--leaf)" : "var(--ink)"} fill="none" strokeWidth="1.8">
+        <g
+          key={ring.heightCm}
+          stroke={plants.some((p) => p.side) ? "var(--leaf)" : "var(--ink)"}
+          fill="none"
+          strokeWidth="1.8"
+        >
           <path d={`M${middle - half(0)} ${y(ring.heightCm)} q-8 4 -12 -7`} />
           <path d={`M${middle + half(0)} ${y(ring.heightCm)} q8 4 12 -7`} />
         </g>
@@ -107,7 +153,12 @@ function Stones({ middle, half, top }: { middle: number; half: number; top: numb
   return (
     <g fill="var(--muted)">
       {Array.from({ length: rows * 2 }, (_, i) => (
-        <circle key={i} cx={middle + (i % 2 ? 1 : -1) * half * 0.5} cy={BASE - 4 - Math.floor(i / 2) * 6} r={Math.min(2.6, half * 0.45)} />
+        <circle
+          key={i}
+          cx={middle + (i % 2 ? 1 : -1) * half * 0.5}
+          cy={BASE - 4 - Math.floor(i / 2) * 6}
+          r={Math.min(2.6, half * 0.45)}
+        />
       ))}
     </g>
   );
@@ -115,16 +166,40 @@ function Stones({ middle, half, top }: { middle: number; half: number; top: numb
 
 const THICK_ROOT = new Set<GoalKind>(["root", "bulb", "tuber"]);
 
-function PlantFigure({ x, soil, root, top, kind }: { x: number; soil: number; root: number; top: number; kind: GoalKind }) {
+function PlantFigure({
+  x,
+  soil,
+  root,
+  top,
+  kind,
+}: {
+  x: number;
+  soil: number;
+  root: number;
+  top: number;
+  kind: GoalKind;
+}) {
   const reach = root - soil;
   return (
     <g fill="none">
       {THICK_ROOT.has(kind) ? (
-        <path d={`M${x - 3.5} ${soil + 2} q3.5 ${-4} 7 0 q0 ${reach * 0.4} -3.5 ${reach * 0.8} q-3.5 ${-reach * 0.4} -3.5 ${-reach * 0.8}`} fill="var(--marigold)" stroke="var(--soil)" />
+        <path
+          d={`M${x - 3.5} ${soil + 2} q3.5 ${-4} 7 0 q0 ${reach * 0.4} -3.5 ${reach * 0.8} q-3.5 ${-reach * 0.4} -3.5 ${-reach * 0.8}`}
+          fill="var(--marigold)"
+          stroke="var(--soil)"
+        />
       ) : (
-        <path d={`M${x} ${soil} v${reach} M${x} ${soil + 3} q-7 ${reach * 0.3} -4 ${reach * 0.75} M${x} ${soil + 3} q7 ${reach * 0.3} 4 ${reach * 0.75}`} stroke="var(--soil)" strokeWidth="1.2" />
+        <path
+          d={`M${x} ${soil} v${reach} M${x} ${soil + 3} q-7 ${reach * 0.3} -4 ${reach * 0.75} M${x} ${soil + 3} q7 ${reach * 0.3} 4 ${reach * 0.75}`}
+          stroke="var(--soil)"
+          strokeWidth="1.2"
+        />
       )}
-      <path d={`M${x} ${soil} V${top} M${x} ${(soil + top) / 2} q-7 -9 -10 -3 M${x} ${(soil + top) / 2} q7 -9 10 -3`} stroke="var(--leaf)" strokeWidth="1.8" />
+      <path
+        d={`M${x} ${soil} V${top} M${x} ${(soil + top) / 2} q-7 -9 -10 -3 M${x} ${(soil + top) / 2} q7 -9 10 -3`}
+        stroke="var(--leaf)"
+        strokeWidth="1.8"
+      />
     </g>
   );
 }

@@ -31,7 +31,15 @@ const LANE = 27;
 const percent = (share: number) => `${(100 * share).toFixed(2)}%`;
 
 /** The season of one bag: each planting a bar whose stages are told by texture, with a notch where it is moved. */
-export function SeasonStrip({ span, bars, today, months, onSelect, hands, onDropCrop }: {
+export function SeasonStrip({
+  span,
+  bars,
+  today,
+  months,
+  onSelect,
+  hands,
+  onDropCrop,
+}: {
   span: Span;
   bars: readonly StripBar[];
   today: Day;
@@ -55,16 +63,30 @@ export function SeasonStrip({ span, bars, today, months, onSelect, hands, onDrop
         if (!onDropCrop || goalId === "") return;
         e.preventDefault();
         const box = e.currentTarget.getBoundingClientRect();
-        onDropCrop(goalId, addDays(span.from, Math.round(((e.clientX - box.left) / box.width) * daysBetween(span.from, span.to))));
+        onDropCrop(
+          goalId,
+          addDays(
+            span.from,
+            Math.round(((e.clientX - box.left) / box.width) * daysBetween(span.from, span.to)),
+          ),
+        );
       }}
-      style={{ height: head + Math.max(3, bars.length) * LANE + 2 }}>
+      style={{ height: head + Math.max(3, bars.length) * LANE + 2 }}
+    >
       <div aria-hidden="true" className="pointer-events-none absolute inset-0">
         {span.months.map((m) => (
-          <div key={m} className="absolute bottom-0 border-l border-line" style={{ left: percent(shareOf(span, m)), top: months ? 2 : 0 }}>
+          <div
+            key={m}
+            className="absolute bottom-0 border-l border-line"
+            style={{ left: percent(shareOf(span, m)), top: months ? 2 : 0 }}
+          >
             {months && <span className="absolute -top-1 left-1 text-xs text-muted">{month(m)}</span>}
           </div>
         ))}
-        <div className="absolute inset-y-0 border-l-2 border-beet" style={{ left: percent(shareOf(span, today)) }} />
+        <div
+          className="absolute inset-y-0 border-l-2 border-beet"
+          style={{ left: percent(shareOf(span, today)) }}
+        />
       </div>
       {bars.map((bar, lane) => (
         <Bar key={bar.id} span={span} bar={bar} top={head + lane * LANE} onSelect={onSelect} hands={hands} />
@@ -84,7 +106,19 @@ interface Pull {
 const LEAST_PULL_PX = 4;
 const WEEK = 7;
 
-function Bar({ span, bar, top, onSelect, hands }: { span: Span; bar: StripBar; top: number; onSelect: (id: string) => void; hands?: StripHands }) {
+function Bar({
+  span,
+  bar,
+  top,
+  onSelect,
+  hands,
+}: {
+  span: Span;
+  bar: StripBar;
+  top: number;
+  onSelect: (id: string) => void;
+  hands?: StripHands;
+}) {
   const { t, crop, day } = useWords();
   const { id, goalId, plants, stages, selected, wrong, outBy } = bar;
   const { sow, up, move, firstPick, lastPick } = stages;
@@ -96,7 +130,10 @@ function Bar({ span, bar, top, onSelect, hands }: { span: Span; bar: StripBar; t
   const to = Math.max(shareOf(span, end), from + 0.012);
   const part = (a: Day, b: Day) => {
     const left = (Math.min(to, shareOf(span, a)) - from) / (to - from);
-    return { left: percent(left), width: percent((Math.min(to, shareOf(span, b)) - from) / (to - from) - left) };
+    return {
+      left: percent(left),
+      width: percent((Math.min(to, shareOf(span, b)) - from) / (to - from) - left),
+    };
   };
   const grows = up?.likely ?? sow;
   const label = `${crop(goalId)}${plants === null ? "" : ` × ${plants}`}`;
@@ -106,9 +143,11 @@ function Bar({ span, bar, top, onSelect, hands }: { span: Span; bar: StripBar; t
       : t("bench.stripNoPick", { crop: label, sow: day(sow) });
   // Beside the bar where there is room for the words, else on it.
   const place =
-    1 - to > 0.26 ? { left: `calc(${percent(to)} + 5px)`, maxWidth: percent(1 - to) }
-    : from > 0.26 ? { right: `calc(${percent(1 - from)} + 5px)`, maxWidth: percent(from) }
-    : { left: `calc(${percent(shareOf(span, firstPick?.likely ?? grows))} + 6px)`, maxWidth: "60%" };
+    1 - to > 0.26
+      ? { left: `calc(${percent(to)} + 5px)`, maxWidth: percent(1 - to) }
+      : from > 0.26
+        ? { right: `calc(${percent(1 - from)} + 5px)`, maxWidth: percent(from) }
+        : { left: `calc(${percent(shareOf(span, firstPick?.likely ?? grows))} + 6px)`, maxWidth: "60%" };
   const inside = 1 - to <= 0.26 && from <= 0.26;
 
   const spanDays = daysBetween(span.from, span.to) + 1;
@@ -160,14 +199,36 @@ function Bar({ span, bar, top, onSelect, hands }: { span: Span; bar: StripBar; t
         style={{ top, left: percent(from + shift), width: percent(to - from + stretch) }}
       >
         {up && <i className="absolute inset-y-0 stage-seed" style={part(sow, grows)} />}
-        <i className="absolute inset-y-0 border-l border-ink stage-growing" style={part(grows, firstPick?.likely ?? end)} />
-        {firstPick && lastPick && firstPick.likely < end && <i className="absolute inset-y-0 border-l border-ink stage-picking" style={part(firstPick.likely, end)} />}
+        <i
+          className="absolute inset-y-0 border-l border-ink stage-growing"
+          style={part(grows, firstPick?.likely ?? end)}
+        />
+        {firstPick && lastPick && firstPick.likely < end && (
+          <i
+            className="absolute inset-y-0 border-l border-ink stage-picking"
+            style={part(firstPick.likely, end)}
+          />
+        )}
         {move && (
-          <svg aria-hidden="true" width="10" height="8" className="absolute -top-px -ml-[5px]" style={{ left: part(sow, move.likely).width }}>
+          <svg
+            aria-hidden="true"
+            width="10"
+            height="8"
+            className="absolute -top-px -ml-[5px]"
+            style={{ left: part(sow, move.likely).width }}
+          >
             <path d="M0 0 L5 8 L10 0 Z" fill="var(--ink)" />
           </svg>
         )}
-        {hands && selected && <i aria-hidden="true" className="absolute inset-y-[-3px] -right-[5px] w-2.5 cursor-ew-resize border-[1.5px] border-beet bg-card" onPointerDown={(e) => begin(e, "end")} onPointerMove={go} onPointerUp={release} />}
+        {hands && selected && (
+          <i
+            aria-hidden="true"
+            className="absolute inset-y-[-3px] -right-[5px] w-2.5 cursor-ew-resize border-[1.5px] border-beet bg-card"
+            onPointerDown={(e) => begin(e, "end")}
+            onPointerMove={go}
+            onPointerUp={release}
+          />
+        )}
       </button>
       <span
         aria-hidden="true"

@@ -3,7 +3,17 @@
 import Link from "next/link";
 import { useMemo, useState } from "react";
 import { addDays, type Day } from "@/core/day";
-import { assessGarden, nextMeal, type PlainSetting, type Plan, type PlantingView, type Reference, rowThirst, spanOf, wateringDays } from "@/core/garden";
+import {
+  assessGarden,
+  nextMeal,
+  type PlainSetting,
+  type Plan,
+  type PlantingView,
+  type Reference,
+  rowThirst,
+  spanOf,
+  wateringDays,
+} from "@/core/garden";
 import { BenchRow, type Selection } from "@/ui/bench/row";
 import { Caution } from "@/ui/primitives/caution";
 import { buttonClass } from "@/ui/primitives/button";
@@ -34,7 +44,9 @@ export function OwnGarden({ householdId, name, today, plan, setting: plain, refe
   const chosen = garden.rows.find((r) => r.row.id === selection?.rowId);
   const planting = chosen?.plantings.find((p) => p.planting.id === selection?.plantingId);
   const soon = garden.rows
-    .flatMap((row, i) => row.plantings.flatMap((p) => comingOf(p).map((c) => ({ ...c, number: i + 1, goalId: p.goal.id }))))
+    .flatMap((row, i) =>
+      row.plantings.flatMap((p) => comingOf(p).map((c) => ({ ...c, number: i + 1, goalId: p.goal.id }))),
+    )
     .filter((c) => c.day >= today && c.day <= addDays(today, SOON_DAYS))
     .sort((a, b) => a.day.localeCompare(b.day));
   return (
@@ -42,7 +54,12 @@ export function OwnGarden({ householdId, name, today, plan, setting: plain, refe
       <div className="px-4 pt-3">
         <h1 className="text-[1.625rem] font-bold">{t("own.title")}</h1>
         <p className="text-muted">{t("own.lead", { name })}</p>
-        {meal && <p className="mt-2 text-lg font-semibold">{t(meal.first ? "bench.firstMeal" : "bench.nextMeal", { crop: crop(meal.goalId) })}: {day(meal.day)}</p>}
+        {meal && (
+          <p className="mt-2 text-lg font-semibold">
+            {t(meal.first ? "bench.firstMeal" : "bench.nextMeal", { crop: crop(meal.goalId) })}:{" "}
+            {day(meal.day)}
+          </p>
+        )}
         <Link href={`/house/${householdId}/log`} className={`${buttonClass("solid")} mt-2 min-h-11`}>
           {t("own.log")}
         </Link>
@@ -50,10 +67,14 @@ export function OwnGarden({ householdId, name, today, plan, setting: plain, refe
         {soon.length === 0 && <p className="text-muted">{t("own.nothing")}</p>}
         <ul>
           {soon.map((c) => (
-            <li key={`${c.code} ${c.number} ${c.goalId} ${c.day}`} className="flex gap-3 border-t border-line py-1.5">
+            <li
+              key={`${c.code} ${c.number} ${c.goalId} ${c.day}`}
+              className="flex gap-3 border-t border-line py-1.5"
+            >
               <b className="w-16 shrink-0">{day(c.day)}</b>
               <span>
-                {t(`own.coming.${c.code}`, { crop: crop(c.goalId) })} <span className="text-muted">({t("bench.row", { n: c.number })})</span>
+                {t(`own.coming.${c.code}`, { crop: crop(c.goalId) })}{" "}
+                <span className="text-muted">({t("bench.row", { n: c.number })})</span>
               </span>
             </li>
           ))}
@@ -65,9 +86,22 @@ export function OwnGarden({ householdId, name, today, plan, setting: plain, refe
         const every = wateringDays(view, today, setting);
         return (
           <div key={view.row.id}>
-            <BenchRow view={view} number={i + 1} span={span} today={today} selection={selection} onSelect={setSelection} />
+            <BenchRow
+              view={view}
+              number={i + 1}
+              span={span}
+              today={today}
+              selection={selection}
+              onSelect={setSelection}
+            />
             <p className="px-4 pb-2 text-[0.9375rem]">
-              {daily > 0 ? t("bench.waterRow", { day: quantity(daily, "volume"), days: every < 1 ? t("bench.twiceADay") : t("bench.everyDays", { days: Math.floor(every) }) }) : t("bench.waterNone")}
+              {daily > 0
+                ? t("bench.waterRow", {
+                    day: quantity(daily, "volume"),
+                    days:
+                      every < 1 ? t("bench.twiceADay") : t("bench.everyDays", { days: Math.floor(every) }),
+                  })
+                : t("bench.waterNone")}
             </p>
             {planting && chosen === view && (
               <div className="mx-4 mb-3 border-l-4 border-beet bg-card p-3">

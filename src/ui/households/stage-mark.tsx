@@ -14,7 +14,10 @@ export function StageMark({ stage }: { stage: HouseholdStage }) {
     <div>
       <div aria-hidden="true" className="mb-0.5 flex gap-0.5">
         {STEPS.map((step, i) => (
-          <i key={step} className={`h-2.5 w-5 border ${i <= reached ? `border-ink ${i === reached ? TEXTURE[i] || "bg-soil-light" : "bg-soil-light"}` : "border-line"}`} />
+          <i
+            key={step}
+            className={`h-2.5 w-5 border ${i <= reached ? `border-ink ${i === reached ? TEXTURE[i] || "bg-soil-light" : "bg-soil-light"}` : "border-line"}`}
+          />
         ))}
       </div>
       <span className="text-sm">{t(stage)}</span>

@@ -19,18 +19,42 @@ export interface LibraryProps {
 }
 
 /** Everything that can be looked up: `goal:…` and `bag:…`. */
-type Entry = { readonly key: string; readonly name: string; readonly sub: string; readonly find: string; readonly values: readonly LibraryValue[] };
+type Entry = {
+  readonly key: string;
+  readonly name: string;
+  readonly sub: string;
+  readonly find: string;
+  readonly values: readonly LibraryValue[];
+};
 
 /** The library: every value with its source, what the programme knows better, and two entries side by side. */
 export function Library({ shipped, overrides, preview, override, takeIn }: LibraryProps) {
   const { t, crop, bag, namesOf } = useWords();
   const [find, setFind] = useState("");
-  const entries = useMemo((): Entry[] => [
-    ...shipped.crops.flatMap((c) => c.goals.map((goal) => ({
-      key: `goal:${goal.id}`, name: crop(goal.id), sub: c.botanical, find: namesOf(goal.id, c.botanical), values: cropValues(c, goal),
-    }))),
-    ...shipped.bagKinds.map((kind) => ({ key: `bag:${kind.id}`, name: bag(kind.id), sub: t("library.bagMade", { material: t(`materials.${kind.make.material}`), colour: t(`colours.${kind.make.colour}`) }), find: bag(kind.id).toLowerCase(), values: bagValues(kind) })),
-  ], [shipped, crop, bag, namesOf, t]);
+  const entries = useMemo(
+    (): Entry[] => [
+      ...shipped.crops.flatMap((c) =>
+        c.goals.map((goal) => ({
+          key: `goal:${goal.id}`,
+          name: crop(goal.id),
+          sub: c.botanical,
+          find: namesOf(goal.id, c.botanical),
+          values: cropValues(c, goal),
+        })),
+      ),
+      ...shipped.bagKinds.map((kind) => ({
+        key: `bag:${kind.id}`,
+        name: bag(kind.id),
+        sub: t("library.bagMade", {
+          material: t(`materials.${kind.make.material}`),
+          colour: t(`colours.${kind.make.colour}`),
+        }),
+        find: bag(kind.id).toLowerCase(),
+        values: bagValues(kind),
+      })),
+    ],
+    [shipped, crop, bag, namesOf, t],
+  );
   const [chosen, setChosen] = useState(entries[0]?.key ?? "");
   const [besides, setBesides] = useState("");
   const own = useMemo(() => new Map(overrides.map((o) => [o.name, o])), [overrides]);
@@ -38,15 +62,32 @@ export function Library({ shipped, overrides, preview, override, takeIn }: Libra
   const other = entries.find((e) => e.key === besides);
   const shown = entries.filter((e) => e.find.includes(find.trim().toLowerCase()));
   const changed = (e: Entry) => e.values.some((v) => own.has(v.name));
-  const theirs = (value: LibraryValue | undefined) => (value ? (own.get(value.name)?.value ?? value.value) : undefined);
+  const theirs = (value: LibraryValue | undefined) =>
+    value ? (own.get(value.name)?.value ?? value.value) : undefined;
 
   return (
     <div className="grid gap-x-8 gap-y-4 px-4 py-4 lg:grid-cols-[18rem_minmax(0,1fr)] lg:px-6">
       <div>
         <h1 className="text-[1.625rem] font-bold">{t("library.title")}</h1>
-        <p className="mb-3 text-muted">{t("library.lead", { goals: shipped.crops.flatMap((c) => c.goals).length, crops: shipped.crops.length, bags: shipped.bagKinds.length, own: overrides.length })}</p>
-        <TextField type="search" label={t("library.find")} hint={t("library.findHint")} value={find} onChange={(e) => setFind(e.target.value)} />
-        <ul aria-label={t("library.entries")} className="mt-2 max-h-64 overflow-y-auto border-t-[1.5px] border-ink lg:max-h-[calc(100vh-26rem)]">
+        <p className="mb-3 text-muted">
+          {t("library.lead", {
+            goals: shipped.crops.flatMap((c) => c.goals).length,
+            crops: shipped.crops.length,
+            bags: shipped.bagKinds.length,
+            own: overrides.length,
+          })}
+        </p>
+        <TextField
+          type="search"
+          label={t("library.find")}
+          hint={t("library.findHint")}
+          value={find}
+          onChange={(e) => setFind(e.target.value)}
+        />
+        <ul
+          aria-label={t("library.entries")}
+          className="mt-2 max-h-64 overflow-y-auto border-t-[1.5px] border-ink lg:max-h-[calc(100vh-26rem)]"
+        >
           {shown.map((e) => (
             <li key={e.key}>
               <button
@@ -56,7 +97,9 @@ export function Library({ shipped, overrides, preview, override, takeIn }: Libra
                 className={`w-full border-b border-line px-2 py-1.5 text-left hover:bg-card ${e.key === chosen ? "border-l-4 border-l-beet bg-card" : ""}`}
               >
                 <span className="font-semibold">{e.name}</span>{" "}
-                {changed(e) && <span className="ml-1 text-sm font-semibold text-beet">▲ {t("library.changed")}</span>}
+                {changed(e) && (
+                  <span className="ml-1 text-sm font-semibold text-beet">▲ {t("library.changed")}</span>
+                )}
                 <span className="block text-[0.8125rem] text-muted italic">{e.sub}</span>
               </button>
             </li>
@@ -69,16 +112,25 @@ export function Library({ shipped, overrides, preview, override, takeIn }: Libra
         <section aria-labelledby="entry" className="min-w-0">
           <div className="mb-3 flex flex-wrap items-end gap-x-6 gap-y-2">
             <div>
-              <h2 id="entry" className="text-xl font-bold">{entry.name}</h2>
+              <h2 id="entry" className="text-xl font-bold">
+                {entry.name}
+              </h2>
               <p className="text-muted italic">{entry.sub}</p>
             </div>
-            <SelectField label={t("library.compare")} className="ml-auto w-56" value={besides} onChange={(e) => setBesides(e.target.value)}>
+            <SelectField
+              label={t("library.compare")}
+              className="ml-auto w-56"
+              value={besides}
+              onChange={(e) => setBesides(e.target.value)}
+            >
               <option value="">{t("library.nothing")}</option>
-              {entries.filter((e) => e.key !== chosen && e.key.split(":")[0] === chosen.split(":")[0]).map((e) => (
-                <option key={e.key} value={e.key}>
-                  {e.name}
-                </option>
-              ))}
+              {entries
+                .filter((e) => e.key !== chosen && e.key.split(":")[0] === chosen.split(":")[0])
+                .map((e) => (
+                  <option key={e.key} value={e.key}>
+                    {e.name}
+                  </option>
+                ))}
             </SelectField>
           </div>
           <ul className="border-t-[1.5px] border-ink">
@@ -89,7 +141,9 @@ export function Library({ shipped, overrides, preview, override, takeIn }: Libra
                   key={value.name}
                   value={value}
                   own={own.get(value.name)}
-                  other={other && other.key !== chosen ? { name: other.name, value: theirs(twin) } : undefined}
+                  other={
+                    other && other.key !== chosen ? { name: other.name, value: theirs(twin) } : undefined
+                  }
                   preview={preview}
                   override={override}
                 />

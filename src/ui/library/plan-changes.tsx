@@ -26,7 +26,8 @@ export function PlanChanges({ changes }: { changes: readonly PlanChange[] }) {
   const { t, crop, day } = useWords();
   const state = ({ grade, most, firstPick }: State) => (
     <span className="inline-flex items-center gap-1.5">
-      <GradeMark grade={grade} /> {most !== undefined && t("library.most", { most })} {firstPick && day(firstPick)}
+      <GradeMark grade={grade} /> {most !== undefined && t("library.most", { most })}{" "}
+      {firstPick && day(firstPick)}
     </span>
   );
   return (

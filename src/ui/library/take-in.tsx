@@ -48,7 +48,12 @@ export function ValuesFiles({ takeIn }: { takeIn: TakeIn }) {
       </div>
       <label className="mt-2 block text-sm font-semibold">
         {t("library.takeIn")}
-        <input type="file" accept=".csv,.json,text/csv,application/json" className="mt-1 block w-full text-sm font-normal" onChange={(e) => void read(e.target.files?.[0])} />
+        <input
+          type="file"
+          accept=".csv,.json,text/csv,application/json"
+          className="mt-1 block w-full text-sm font-normal"
+          onChange={(e) => void read(e.target.files?.[0])}
+        />
       </label>
       {failure && (
         <p role="alert" className="mt-2 font-semibold text-beet">
@@ -58,7 +63,9 @@ export function ValuesFiles({ takeIn }: { takeIn: TakeIn }) {
       {report && (
         <div role="status" className="mt-2">
           <p className={`font-semibold ${report.faults.length > 0 ? "text-beet" : ""}`}>
-            {report.faults.length > 0 ? `✕ ${t("library.refusedRows", { count: report.faults.length })}` : `✓ ${t("library.takenIn", { count: report.stored })}`}
+            {report.faults.length > 0
+              ? `✕ ${t("library.refusedRows", { count: report.faults.length })}`
+              : `✓ ${t("library.takenIn", { count: report.stored })}`}
           </p>
           <ul className="text-sm">
             {report.faults.slice(0, SHOWN).map((f) => (

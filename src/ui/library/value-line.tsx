@@ -31,14 +31,30 @@ export function ValueLine({ value, own, other, preview, override }: LineProps) {
     if (dimension === "grams") return quantity(n / 1000, "mass");
     return dimension === undefined ? String(Number(n.toPrecision(4))) : quantity(n, dimension);
   };
-  const name = value.path.split(".").filter((part) => !UNSAID.has(part)).map((part) => (t.has(`values.${part}` as "values.depthCm") ? t(`values.${part}` as "values.depthCm") : part)).join(" · ");
+  const name = value.path
+    .split(".")
+    .filter((part) => !UNSAID.has(part))
+    .map((part) =>
+      t.has(`values.${part}` as "values.depthCm") ? t(`values.${part}` as "values.depthCm") : part,
+    )
+    .join(" · ");
   return (
     <li className="border-b border-line py-0.5">
       <div className="grid grid-cols-[1fr_auto] items-baseline gap-x-4 sm:grid-cols-[minmax(0,1fr)_6rem_8rem_6rem_auto]">
         <span className="font-semibold">{name}</span>
-        <span className={own ? "text-muted line-through" : "font-head text-lg font-bold"}>{show(value.value)}</span>
-        <span className="col-span-2 text-sm text-muted sm:col-span-1">{own ? <b className="font-head text-lg text-beet no-underline">▲ {show(own.value)}</b> : t(`sources.${value.source}`)}</span>
-        <span className="text-sm">{other && (other.value === undefined ? "–" : `${other.name}: ${show(other.value)}`)}</span>
+        <span className={own ? "text-muted line-through" : "font-head text-lg font-bold"}>
+          {show(value.value)}
+        </span>
+        <span className="col-span-2 text-sm text-muted sm:col-span-1">
+          {own ? (
+            <b className="font-head text-lg text-beet no-underline">▲ {show(own.value)}</b>
+          ) : (
+            t(`sources.${value.source}`)
+          )}
+        </span>
+        <span className="text-sm">
+          {other && (other.value === undefined ? "–" : `${other.name}: ${show(other.value)}`)}
+        </span>
         <Button look="quiet" aria-expanded={open} onClick={() => setOpen(!open)}>
           {t("library.change")}
           <span className="sr-only"> {name}</span>
@@ -49,12 +65,31 @@ export function ValueLine({ value, own, other, preview, override }: LineProps) {
           “{own.reason}”, {own.author}; {t("library.shipped", { source: t(`sources.${value.source}`) })}
         </p>
       )}
-      {open && <Change value={value} own={own} show={show} preview={preview} override={override} onDone={() => setOpen(false)} />}
+      {open && (
+        <Change
+          value={value}
+          own={own}
+          show={show}
+          preview={preview}
+          override={override}
+          onDone={() => setOpen(false)}
+        />
+      )}
     </li>
   );
 }
 
-function Change({ value, own, show, preview, override, onDone }: Pick<LineProps, "value" | "own" | "preview" | "override"> & { show: (n: number) => string; onDone: () => void }) {
+function Change({
+  value,
+  own,
+  show,
+  preview,
+  override,
+  onDone,
+}: Pick<LineProps, "value" | "own" | "preview" | "override"> & {
+  show: (n: number) => string;
+  onDone: () => void;
+}) {
   const { t, problem } = useWords();
   const router = useRouter();
   const [typed, setTyped] = useState(show(own?.value ?? value.value));
@@ -83,8 +118,19 @@ function Change({ value, own, show, preview, override, onDone }: Pick<LineProps,
   return (
     <div className="my-2 grid gap-2 border-l-4 border-ink bg-card p-3">
       <div className="grid gap-3 sm:grid-cols-[10rem_1fr]">
-        <TextField label={t("library.value")} value={typed} problem={faults.value} onChange={(e) => setTyped(e.target.value)} />
-        <TextField label={t("library.reason")} hint={t("library.reasonHint")} value={reason} problem={faults.reason} onChange={(e) => setReason(e.target.value)} />
+        <TextField
+          label={t("library.value")}
+          value={typed}
+          problem={faults.value}
+          onChange={(e) => setTyped(e.target.value)}
+        />
+        <TextField
+          label={t("library.reason")}
+          hint={t("library.reasonHint")}
+          value={reason}
+          problem={faults.reason}
+          onChange={(e) => setReason(e.target.value)}
+        />
       </div>
       <div className="flex flex-wrap gap-2">
         <Button onClick={() => void look(read())}>{t("library.preview")}</Button>

@@ -38,7 +38,13 @@ export interface LogProps {
 /** The record that answers what a planting waits for. */
 const KIND_OF: Record<Due["task"], RecordKind> = { sow: "sown", up: "up", move: "moved", pick: "picked" };
 
-const blank = (plantingId: string, today: Day, kind: RecordKind = "sown"): RecordTyped => ({ plantingId, kind, on: today, amount: "", note: "" });
+const blank = (plantingId: string, today: Day, kind: RecordKind = "sown"): RecordTyped => ({
+  plantingId,
+  kind,
+  on: today,
+  amount: "",
+  note: "",
+});
 
 /** What really happened: what each planting waits for is one tap away, and every record is kept for good. */
 export function Log({ householdId, title, today, plantings, records, store }: LogProps) {
@@ -48,14 +54,22 @@ export function Log({ householdId, title, today, plantings, records, store }: Lo
   const { waiting } = useOutbox();
   const current = plantings.filter((p) => !p.removed);
   const pressing = current.find((p) => p.due) ?? current[0];
-  const [start, setStart] = useState<RecordTyped>(() => blank(pressing?.id ?? "", today, pressing ? (pressing.due ? KIND_OF[pressing.due.task] : "picked") : "note"));
+  const [start, setStart] = useState<RecordTyped>(() =>
+    blank(
+      pressing?.id ?? "",
+      today,
+      pressing ? (pressing.due ? KIND_OF[pressing.due.task] : "picked") : "note",
+    ),
+  );
   const [correcting, setCorrecting] = useState<ShownRecord>();
   const [said, setSaid] = useState("");
 
   const nameOf = useCallback(
     (id: string | null) => {
       const p = plantings.find((x) => x.id === id);
-      return p ? `${crop(p.goalId)}${p.plants === null ? "" : ` × ${p.plants}`}, ${p.removed ? t("log.removedPlanting") : `${p.row} ${bag(p.kindId)}`}` : t("log.general");
+      return p
+        ? `${crop(p.goalId)}${p.plants === null ? "" : ` × ${p.plants}`}, ${p.removed ? t("log.removedPlanting") : `${p.row} ${bag(p.kindId)}`}`
+        : t("log.general");
     },
     [plantings, crop, bag, t],
   );
@@ -97,27 +111,59 @@ export function Log({ householdId, title, today, plantings, records, store }: Lo
   };
   const onCorrect = (record: ShownRecord) => {
     setCorrecting(record);
-    setStart({ plantingId: record.plantingId ?? "", kind: record.kind, on: record.on, amount: record.amount?.typed ?? "", note: record.note });
+    setStart({
+      plantingId: record.plantingId ?? "",
+      kind: record.kind,
+      on: record.on,
+      amount: record.amount?.typed ?? "",
+      note: record.note,
+    });
     document.getElementById("entry")?.scrollIntoView({ block: "start" });
   };
   const onStrike = (record: ShownRecord) =>
-    void keep({ id: crypto.randomUUID(), plantingId: record.plantingId, kind: "struck", on: today, amount: null, note: "", supersedes: record.id });
+    void keep({
+      id: crypto.randomUUID(),
+      plantingId: record.plantingId,
+      kind: "struck",
+      on: today,
+      amount: null,
+      note: "",
+      supersedes: record.id,
+    });
 
   return (
     <div className="grid gap-x-10 gap-y-6 px-4 py-4 lg:grid-cols-[26rem_minmax(0,1fr)] lg:px-6">
       <div className="h-fit lg:sticky lg:top-4">
         <h1 className="text-[1.625rem] font-bold">{title}</h1>
         <p className="mb-3 text-muted">{t("log.lead")}</p>
-        <Waiting waiting={mine} onSend={() => void sendWaiting(mine.filter((w) => !w.refused).map((w) => w.record))} nameOf={nameOf} problem={problem} />
-        <section id="entry" aria-label={correcting ? t("log.correcting", { day: day(correcting.on) }) : t("log.entry")} className="scroll-mt-4 border-[1.5px] border-ink p-4">
-          {correcting && <h2 className="mb-2 font-bold text-beet">▲ {t("log.correcting", { day: day(correcting.on) })}</h2>}
+        <Waiting
+          waiting={mine}
+          onSend={() => void sendWaiting(mine.filter((w) => !w.refused).map((w) => w.record))}
+          nameOf={nameOf}
+          problem={problem}
+        />
+        <section
+          id="entry"
+          aria-label={correcting ? t("log.correcting", { day: day(correcting.on) }) : t("log.entry")}
+          className="scroll-mt-4 border-[1.5px] border-ink p-4"
+        >
+          {correcting && (
+            <h2 className="mb-2 font-bold text-beet">▲ {t("log.correcting", { day: day(correcting.on) })}</h2>
+          )}
           <RecordEntry
             start={start}
             today={today}
             plantings={plantings.map((p) => ({ id: p.id, name: nameOf(p.id) }))}
             saveLabel={correcting ? t("log.saveCorrection") : t("log.save")}
             onRecord={onRecord}
-            onCancel={correcting ? () => { setCorrecting(undefined); setStart(blank(pressing?.id ?? "", today)); } : undefined}
+            onCancel={
+              correcting
+                ? () => {
+                    setCorrecting(undefined);
+                    setStart(blank(pressing?.id ?? "", today));
+                  }
+                : undefined
+            }
           />
         </section>
         <p role="status" className="mt-2 font-semibold text-leaf">
@@ -131,19 +177,30 @@ export function Log({ householdId, title, today, plantings, records, store }: Lo
             <li key={p.id}>
               <button
                 type="button"
-                onClick={() => { setCorrecting(undefined); setStart(blank(p.id, today, p.due ? KIND_OF[p.due.task] : "picked")); }}
+                onClick={() => {
+                  setCorrecting(undefined);
+                  setStart(blank(p.id, today, p.due ? KIND_OF[p.due.task] : "picked"));
+                }}
                 className="grid w-full grid-cols-[1fr_auto] items-baseline gap-x-3 border-b border-line py-1.5 text-left hover:bg-card"
               >
                 <span>
-                  <b>{crop(p.goalId)}</b> <span className="text-[0.9375rem] text-muted">{p.row} {bag(p.kindId)}</span>
+                  <b>{crop(p.goalId)}</b>{" "}
+                  <span className="text-[0.9375rem] text-muted">
+                    {p.row} {bag(p.kindId)}
+                  </span>
                   <span className="block text-[0.9375rem]">
                     {t("log.pickedSoFar")}: {pickedWords(p.picked, t, quantity) || t("log.nothingPicked")}
-                    {p.firstPick && !p.picked.mass && !p.picked.bunches && !p.picked.pieces && `, ${t("log.expected", { early: day(p.firstPick.early), late: day(p.firstPick.late) })}`}
+                    {p.firstPick &&
+                      !p.picked.mass &&
+                      !p.picked.bunches &&
+                      !p.picked.pieces &&
+                      `, ${t("log.expected", { early: day(p.firstPick.early), late: day(p.firstPick.late) })}`}
                   </span>
                 </span>
                 {p.due && (
                   <span className={`font-semibold ${p.due.late ? "text-beet" : ""}`}>
-                    {t(`log.kinds.${KIND_OF[p.due.task] as "sown"}`)}? {p.due.late ? `▲ ${t("households.late", { days: p.due.days })}` : day(p.due.day)}
+                    {t(`log.kinds.${KIND_OF[p.due.task] as "sown"}`)}?{" "}
+                    {p.due.late ? `▲ ${t("households.late", { days: p.due.days })}` : day(p.due.day)}
                   </span>
                 )}
               </button>
@@ -169,10 +226,17 @@ const pickedWords = (picked: LogPlanting["picked"], t: Words["t"], quantity: Wor
     picked.mass !== undefined && quantity(picked.mass, "mass"),
     picked.bunches !== undefined && t("log.amounts.bunches", { n: picked.bunches }),
     picked.pieces !== undefined && t("log.amounts.pieces", { n: picked.pieces }),
-  ].filter(Boolean).join(", ");
+  ]
+    .filter(Boolean)
+    .join(", ");
 
 /** Records that wait on this device, and those that were refused for good. */
-function Waiting({ waiting, onSend, nameOf, problem }: {
+function Waiting({
+  waiting,
+  onSend,
+  nameOf,
+  problem,
+}: {
   waiting: ReturnType<typeof useOutbox>["waiting"];
   onSend: () => void;
   nameOf: (id: string | null) => string;
@@ -186,14 +250,25 @@ function Waiting({ waiting, onSend, nameOf, problem }: {
     <div role="alert" className="mb-3 grid gap-2 border-l-4 border-beet bg-card py-2 pl-3">
       {open.length > 0 && (
         <p className="flex flex-wrap items-center gap-2">
-          <b>▲ {t("log.waiting", { count: open.length, why: t(open.some((w) => w.problem?.code === "database-unreachable") ? "log.whyDatabase" : "log.whyOffline") })}</b>
+          <b>
+            ▲{" "}
+            {t("log.waiting", {
+              count: open.length,
+              why: t(
+                open.some((w) => w.problem?.code === "database-unreachable")
+                  ? "log.whyDatabase"
+                  : "log.whyOffline",
+              ),
+            })}
+          </b>
           <Button onClick={onSend}>{t("log.sendNow")}</Button>
         </p>
       )}
       {refused.map((w) => (
         <p key={w.record.id} className="flex flex-wrap items-center gap-2">
           <span>
-            {t(`log.kinds.${w.record.kind}`)} {w.record.amount?.typed} · {nameOf(w.record.plantingId)}: <b className="text-beet">{t("log.refused", { why: w.problem ? problem(w.problem) : "" })}</b>
+            {t(`log.kinds.${w.record.kind}`)} {w.record.amount?.typed} · {nameOf(w.record.plantingId)}:{" "}
+            <b className="text-beet">{t("log.refused", { why: w.problem ? problem(w.problem) : "" })}</b>
           </span>
           <Button onClick={() => discard(w.record.id)}>{t("log.drop")}</Button>
         </p>

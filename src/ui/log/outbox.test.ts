@@ -4,14 +4,30 @@ import type { GardenRecord } from "@/core/record";
 import { id } from "@/testing/garden";
 
 const kept = new Map<string, string>();
-vi.stubGlobal("localStorage", { getItem: (key: string) => kept.get(key) ?? null, setItem: (key: string, value: string) => kept.set(key, value), removeItem: (key: string) => kept.delete(key) });
+vi.stubGlobal("localStorage", {
+  getItem: (key: string) => kept.get(key) ?? null,
+  setItem: (key: string, value: string) => kept.set(key, value),
+  removeItem: (key: string) => kept.delete(key),
+});
 const { discard, openOutbox, post } = await import("./outbox");
 
-const record = (n: number): GardenRecord => ({ id: id(n), plantingId: id(100), kind: "picked", on: "2026-06-01", amount: { measure: "mass", value: 0.25, typed: "250 g", unit: "g" }, note: "", supersedes: null });
-const waiting = (): { record: { id: string }; problem?: { code: string }; refused: boolean }[] => (JSON.parse(kept.get("pip-row-outbox") ?? '{"state":{"waiting":[]}}') as { state: { waiting: [] } }).state.waiting;
-const stored = (r: GardenRecord): Promise<Outcome<{ id: string }>> => Promise.resolve({ ok: true, value: { id: r.id } });
+const record = (n: number): GardenRecord => ({
+  id: id(n),
+  plantingId: id(100),
+  kind: "picked",
+  on: "2026-06-01",
+  amount: { measure: "mass", value: 0.25, typed: "250 g", unit: "g" },
+  note: "",
+  supersedes: null,
+});
+const waiting = (): { record: { id: string }; problem?: { code: string }; refused: boolean }[] =>
+  (JSON.parse(kept.get("pip-row-outbox") ?? '{"state":{"waiting":[]}}') as { state: { waiting: [] } }).state
+    .waiting;
+const stored = (r: GardenRecord): Promise<Outcome<{ id: string }>> =>
+  Promise.resolve({ ok: true, value: { id: r.id } });
 const lost = () => Promise.reject(new TypeError("Failed to fetch"));
-const refusing = (): Promise<Outcome<{ id: string }>> => Promise.resolve({ ok: false, problem: { code: "unknown-planting" } });
+const refusing = (): Promise<Outcome<{ id: string }>> =>
+  Promise.resolve({ ok: false, problem: { code: "unknown-planting" } });
 
 beforeEach(() => waiting().forEach((w) => discard(w.record.id)));
 
@@ -29,7 +45,10 @@ it("keeps what a lost connection leaves, through a new visit too, and sends it o
   expect(await post(id(1), record(1), lost)).toEqual({ ok: false, problem: { code: "offline" } });
   await post(id(1), record(2), lost);
   await openOutbox();
-  expect(waiting().map((w) => [w.record.id, w.problem?.code, w.refused])).toEqual([[id(1), "offline", false], [id(2), "offline", false]]);
+  expect(waiting().map((w) => [w.record.id, w.problem?.code, w.refused])).toEqual([
+    [id(1), "offline", false],
+    [id(2), "offline", false],
+  ]);
   await post(id(1), record(1), lost);
   expect(waiting().length).toBe(2);
   await post(id(1), record(1), stored);
@@ -38,8 +57,12 @@ it("keeps what a lost connection leaves, through a new visit too, and sends it o
 
 it("tells what was refused for good from what passes, and throws it away only when told to", async () => {
   await post(id(1), record(3), refusing);
-  expect(waiting()).toMatchObject([{ record: { id: id(3) }, problem: { code: "unknown-planting" }, refused: true }]);
-  await post(id(1), record(4), () => Promise.resolve({ ok: false, problem: { code: "database-unreachable" } }));
+  expect(waiting()).toMatchObject([
+    { record: { id: id(3) }, problem: { code: "unknown-planting" }, refused: true },
+  ]);
+  await post(id(1), record(4), () =>
+    Promise.resolve({ ok: false, problem: { code: "database-unreachable" } }),
+  );
   expect(waiting()[1]).toMatchObject({ refused: false });
   discard(id(3));
   expect(waiting().map((w) => w.record.id)).toEqual([id(4)]);

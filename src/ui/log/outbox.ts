@@ -25,10 +25,15 @@ interface Outbox {
 const PASSING = new Set(["offline", "database-unreachable"]);
 
 const outbox = createStore<Outbox>()(
-  persist((): Outbox => ({ waiting: [] }), { name: "pip-row-outbox", storage: createJSONStorage(() => localStorage), skipHydration: true }),
+  persist((): Outbox => ({ waiting: [] }), {
+    name: "pip-row-outbox",
+    storage: createJSONStorage(() => localStorage),
+    skipHydration: true,
+  }),
 );
 
-const without = (id: string) => outbox.setState(({ waiting }) => ({ waiting: waiting.filter((w) => w.record.id !== id) }));
+const without = (id: string) =>
+  outbox.setState(({ waiting }) => ({ waiting: waiting.filter((w) => w.record.id !== id) }));
 
 export const useOutbox = () => useStore(outbox);
 
@@ -44,13 +49,17 @@ export async function post(
   record: GardenRecord,
   store: (record: GardenRecord) => Promise<Outcome<{ id: string }>>,
 ): Promise<Outcome<{ id: string }>> {
-  outbox.setState(({ waiting }) => ({ waiting: [...waiting.filter((w) => w.record.id !== record.id), { householdId, record, refused: false }] }));
+  outbox.setState(({ waiting }) => ({
+    waiting: [...waiting.filter((w) => w.record.id !== record.id), { householdId, record, refused: false }],
+  }));
   const outcome = await send(() => store(record));
   if (outcome.ok) without(record.id);
   else {
     const { problem } = outcome;
     const refused = !PASSING.has(problem.code);
-    outbox.setState(({ waiting }) => ({ waiting: waiting.map((w) => (w.record.id === record.id ? { ...w, problem, refused } : w)) }));
+    outbox.setState(({ waiting }) => ({
+      waiting: waiting.map((w) => (w.record.id === record.id ? { ...w, problem, refused } : w)),
+    }));
   }
   return outcome;
 }

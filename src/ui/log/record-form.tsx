@@ -45,7 +45,11 @@ export function RecordEntry({ start, today, plantings, saveLabel, onRecord, onCa
   });
   return (
     <form onSubmit={submit} noValidate className="grid gap-3">
-      <SelectField label={t("log.planting")} problem={problem(errors.plantingId?.message)} {...register("plantingId")}>
+      <SelectField
+        label={t("log.planting")}
+        problem={problem(errors.plantingId?.message)}
+        {...register("plantingId")}
+      >
         {plantings.map((p) => (
           <option key={p.id} value={p.id}>
             {p.name}
@@ -61,9 +65,19 @@ export function RecordEntry({ start, today, plantings, saveLabel, onRecord, onCa
           control={control}
           name="kind"
           render={({ field }) => (
-            <ToggleGroup.Root type="single" aria-labelledby="log-kind" value={field.value} onValueChange={(value) => value && field.onChange(value)} className="grid grid-cols-4 border-t-[1.5px] border-l-[1.5px] border-ink">
+            <ToggleGroup.Root
+              type="single"
+              aria-labelledby="log-kind"
+              value={field.value}
+              onValueChange={(value) => value && field.onChange(value)}
+              className="grid grid-cols-4 border-t-[1.5px] border-l-[1.5px] border-ink"
+            >
               {KINDS.map((k) => (
-                <ToggleGroup.Item key={k} value={k} className="min-h-11 border-r-[1.5px] border-b-[1.5px] border-ink font-semibold hover:bg-card data-[state=on]:bg-ink data-[state=on]:text-paper">
+                <ToggleGroup.Item
+                  key={k}
+                  value={k}
+                  className="min-h-11 border-r-[1.5px] border-b-[1.5px] border-ink font-semibold hover:bg-card data-[state=on]:bg-ink data-[state=on]:text-paper"
+                >
                   {t(`log.kinds.${k}`)}
                 </ToggleGroup.Item>
               ))}
@@ -73,9 +87,20 @@ export function RecordEntry({ start, today, plantings, saveLabel, onRecord, onCa
       </div>
       <div className="grid grid-cols-2 gap-3">
         {MEASURES_OF[kind].length > 0 && (
-          <TextField label={t("log.amount")} hint={t(`log.amountHints.${kind as Exclude<RecordKind, "struck">}`)} problem={problem(errors.amount?.message)} {...register("amount")} />
+          <TextField
+            label={t("log.amount")}
+            hint={t(`log.amountHints.${kind as Exclude<RecordKind, "struck">}`)}
+            problem={problem(errors.amount?.message)}
+            {...register("amount")}
+          />
         )}
-        <TextField type="date" max={today} label={t("log.on")} problem={problem(errors.on?.message)} {...register("on")} />
+        <TextField
+          type="date"
+          max={today}
+          label={t("log.on")}
+          problem={problem(errors.on?.message)}
+          {...register("on")}
+        />
       </div>
       <TextField label={t("log.note")} problem={problem(errors.note?.message)} {...register("note")} />
       {kind === "fed" && <Caution>{t("cautions.feed")}</Caution>}

@@ -21,7 +21,13 @@ export function RecordList({ records, nameOf, onCorrect, onStrike }: ListProps) 
   const { t, day, quantity } = useWords();
   const stands = new Set(standing(records).map((r) => r.id));
   const amount = ({ amount: a }: GardenRecord) =>
-    a === null ? "" : a.measure === "mass" ? quantity(a.value, "mass") : a.measure === "volume" ? quantity(a.value, "volume") : t(`log.amounts.${a.measure}`, { n: a.value });
+    a === null
+      ? ""
+      : a.measure === "mass"
+        ? quantity(a.value, "mass")
+        : a.measure === "volume"
+          ? quantity(a.value, "volume")
+          : t(`log.amounts.${a.measure}`, { n: a.value });
   if (records.length === 0) return <p className="border-t border-line py-4 text-muted">{t("log.none")}</p>;
   return (
     <ol className="border-t-[1.5px] border-ink">
@@ -29,7 +35,10 @@ export function RecordList({ records, nameOf, onCorrect, onStrike }: ListProps) 
         const now = stands.has(r.id);
         const struckBy = records.find((x) => x.supersedes === r.id);
         return (
-          <li key={r.id} className="grid grid-cols-[3.75rem_1fr_auto] items-baseline gap-x-3 border-b border-line py-1.5">
+          <li
+            key={r.id}
+            className="grid grid-cols-[3.75rem_1fr_auto] items-baseline gap-x-3 border-b border-line py-1.5"
+          >
             <span className="font-semibold">{day(r.on)}</span>
             <div className={now ? "" : "text-muted"}>
               <span className={now ? "" : "line-through"}>
@@ -40,7 +49,9 @@ export function RecordList({ records, nameOf, onCorrect, onStrike }: ListProps) 
               <span className="block text-[0.8125rem] text-muted">
                 {t("log.by", { author: r.author })}
                 {r.supersedes && r.kind !== "struck" && ` · ${t("log.correction")}`}
-                {!now && r.kind !== "struck" && ` · ${struckBy?.kind === "struck" ? t("log.struck") : t("log.corrected")}`}
+                {!now &&
+                  r.kind !== "struck" &&
+                  ` · ${struckBy?.kind === "struck" ? t("log.struck") : t("log.corrected")}`}
               </span>
             </div>
             {now && (
@@ -67,7 +78,10 @@ function Strike({ onStrike }: { onStrike: () => void }) {
       </AlertDialog.Trigger>
       <AlertDialog.Portal>
         <AlertDialog.Overlay className="fixed inset-0 z-10 bg-ink/40" />
-        <AlertDialog.Content aria-describedby={undefined} className="fixed top-1/2 left-1/2 z-10 w-[min(26rem,92vw)] -translate-1/2 border-[1.5px] border-ink bg-card p-5">
+        <AlertDialog.Content
+          aria-describedby={undefined}
+          className="fixed top-1/2 left-1/2 z-10 w-[min(26rem,92vw)] -translate-1/2 border-[1.5px] border-ink bg-card p-5"
+        >
           <AlertDialog.Title className="text-lg font-bold">{t("log.strikeAsk")}</AlertDialog.Title>
           <div className="mt-4 flex gap-2">
             <AlertDialog.Action asChild>

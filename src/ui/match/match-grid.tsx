@@ -18,7 +18,10 @@ interface GridProps {
 }
 
 const STEPS: Record<string, readonly [down: number, across: number]> = {
-  ArrowUp: [-1, 0], ArrowDown: [1, 0], ArrowLeft: [0, -1], ArrowRight: [0, 1],
+  ArrowUp: [-1, 0],
+  ArrowDown: [1, 0],
+  ArrowLeft: [0, -1],
+  ArrowRight: [0, 1],
 };
 
 /** Moves the focus to the next cell in the arrow's direction, past bags that have no surface for the crop. */
@@ -45,7 +48,10 @@ export function MatchGrid({ lines, bags, setting, chosen, onChoose, onWhatFits, 
       <table onKeyDown={walk} className="border-collapse text-[0.9375rem]">
         <thead>
           <tr className="sticky top-0 z-2 bg-paper align-bottom shadow-[inset_0_-1.5px_0_var(--ink)]">
-            <th scope="col" className="sticky left-0 z-3 bg-paper py-1.5 pr-3 text-left shadow-[inset_0_-1.5px_0_var(--ink)]">
+            <th
+              scope="col"
+              className="sticky left-0 z-3 bg-paper py-1.5 pr-3 text-left shadow-[inset_0_-1.5px_0_var(--ink)]"
+            >
               {t("match.crop")}
             </th>
             <th scope="col" className="px-2 py-1.5 text-left leading-tight">
@@ -55,11 +61,22 @@ export function MatchGrid({ lines, bags, setting, chosen, onChoose, onWhatFits, 
             {bags.map((b) => {
               const shape = shapeOf(b, setting);
               return (
-                <th key={b.id} scope="col" className="min-w-22 px-2 py-1.5 text-left leading-tight font-semibold">
-                  <button type="button" title={t("match.whatFits")} onClick={() => onWhatFits(b.id)} className="min-h-6 text-left underline decoration-line decoration-2 underline-offset-3 hover:decoration-beet">
+                <th
+                  key={b.id}
+                  scope="col"
+                  className="min-w-22 px-2 py-1.5 text-left leading-tight font-semibold"
+                >
+                  <button
+                    type="button"
+                    title={t("match.whatFits")}
+                    onClick={() => onWhatFits(b.id)}
+                    className="min-h-6 text-left underline decoration-line decoration-2 underline-offset-3 hover:decoration-beet"
+                  >
                     {bag(b.kindId)}
                   </button>
-                  <span className="block text-[0.8125rem] font-normal text-muted">{shape && quantity(soilVolumeL(shape), "volume")}</span>
+                  <span className="block text-[0.8125rem] font-normal text-muted">
+                    {shape && quantity(soilVolumeL(shape), "volume")}
+                  </span>
                 </th>
               );
             })}
@@ -68,15 +85,29 @@ export function MatchGrid({ lines, bags, setting, chosen, onChoose, onWhatFits, 
         <tbody>
           {lines.map((line, row) => (
             <tr key={line.goal.id} className="border-b border-line">
-              <th scope="row" className="sticky left-0 z-1 max-w-52 min-w-36 bg-paper py-1.5 pr-3 text-left font-semibold">
-                <button type="button" title={t("match.whereFits")} onClick={() => onWhereFits(line.goal.id)} className="min-h-6 text-left underline decoration-line decoration-2 underline-offset-3 hover:decoration-beet">
+              <th
+                scope="row"
+                className="sticky left-0 z-1 max-w-52 min-w-36 bg-paper py-1.5 pr-3 text-left font-semibold"
+              >
+                <button
+                  type="button"
+                  title={t("match.whereFits")}
+                  onClick={() => onWhereFits(line.goal.id)}
+                  className="min-h-6 text-left underline decoration-line decoration-2 underline-offset-3 hover:decoration-beet"
+                >
                   {crop(line.goal.id)}
                 </button>
-                <span className="block text-[0.8125rem] font-normal text-muted">{t(`methods.${line.choice.method.method}`)}</span>
+                <span className="block text-[0.8125rem] font-normal text-muted">
+                  {t(`methods.${line.choice.method.method}`)}
+                </span>
               </th>
               <td className="px-2 align-top whitespace-nowrap">
-                <span className="block py-1.5 pb-0">{line.season.stages.firstPick ? day(line.season.stages.firstPick.likely) : t("match.never")}</span>
-                {worth(line) > 0 && <span className="block text-[0.8125rem] text-muted">{money(worth(line))}</span>}
+                <span className="block py-1.5 pb-0">
+                  {line.season.stages.firstPick ? day(line.season.stages.firstPick.likely) : t("match.never")}
+                </span>
+                {worth(line) > 0 && (
+                  <span className="block text-[0.8125rem] text-muted">{money(worth(line))}</span>
+                )}
               </td>
               {bags.map((b, column) => {
                 const cell = line.cells.find((c) => c.bagId === b.id);
@@ -89,7 +120,8 @@ export function MatchGrid({ lines, bags, setting, chosen, onChoose, onWhatFits, 
                 }
                 const { fit } = cell;
                 const on = chosen?.goalId === line.goal.id && chosen.bagId === b.id;
-                const why = fit.grade === "tight" || fit.grade === "wrong" ? t(`limitShort.${fit.limit.code}`) : "";
+                const why =
+                  fit.grade === "tight" || fit.grade === "wrong" ? t(`limitShort.${fit.limit.code}`) : "";
                 return (
                   <td key={b.id} className="p-0">
                     <button
@@ -101,10 +133,20 @@ export function MatchGrid({ lines, bags, setting, chosen, onChoose, onWhatFits, 
                       onClick={() => onChoose({ goalId: line.goal.id, bagId: b.id })}
                       className={`block h-full min-h-12 w-full px-2 py-1 text-left hover:bg-card ${on ? "bg-card outline-[3px] -outline-offset-3 outline-beet" : ""}`}
                     >
-                      <span className="sr-only">{t("match.cell", { crop: crop(line.goal.id), bag: bag(b.kindId) })} </span>
+                      <span className="sr-only">
+                        {t("match.cell", { crop: crop(line.goal.id), bag: bag(b.kindId) })}{" "}
+                      </span>
                       <span className="flex items-center gap-1.5">
-                        <b className={`font-head ${fit.sown ? "text-[0.9375rem]" : "text-lg"} leading-none ${fit.grade === "wrong" ? "text-muted" : ""}`}>{fit.sown ? quantity(fit.sown.seedG / 1000, "mass") : fit.plants}</b>
-                        <span className="sr-only">{fit.sown ? t("match.cellSeed") : t("match.cellPlants", { count: fit.plants ?? 0 })} </span>
+                        <b
+                          className={`font-head ${fit.sown ? "text-[0.9375rem]" : "text-lg"} leading-none ${fit.grade === "wrong" ? "text-muted" : ""}`}
+                        >
+                          {fit.sown ? quantity(fit.sown.seedG / 1000, "mass") : fit.plants}
+                        </b>
+                        <span className="sr-only">
+                          {fit.sown
+                            ? t("match.cellSeed")
+                            : t("match.cellPlants", { count: fit.plants ?? 0 })}{" "}
+                        </span>
                         <GradeMark grade={fit.grade} />
                       </span>
                       <span className="block text-[0.8125rem] leading-tight text-muted">

@@ -15,7 +15,8 @@ export interface MatchAnswer {
   readonly lines: readonly SlimLine[];
 }
 
-export const slim = (lines: readonly MatchLine[]): SlimLine[] => lines.map(({ crop: _, goal, ...rest }) => ({ ...rest, goalId: goal.id }));
+export const slim = (lines: readonly MatchLine[]): SlimLine[] =>
+  lines.map(({ crop: _, goal, ...rest }) => ({ ...rest, goalId: goal.id }));
 
 /** Slim lines with their crops and goals again. */
 export const whole = (lines: readonly SlimLine[], setting: Setting): MatchLine[] =>

@@ -31,12 +31,26 @@ interface PanelProps {
 }
 
 /** The whole reasoning behind one cell, and the ways on: into the plan, another day, or from the meal backwards. */
-export function MatchPanel({ line, cell, bag, sowOn, setting, saving, failure, onSowOn, onPick, onClose }: PanelProps) {
+export function MatchPanel({
+  line,
+  cell,
+  bag,
+  sowOn,
+  setting,
+  saving,
+  failure,
+  onSowOn,
+  onPick,
+  onClose,
+}: PanelProps) {
   const { t, crop, bag: bagName, day, quantity, problem } = useWords();
   const fit = useMemo(() => openCell(line, cell, bag, sowOn, setting), [line, cell, bag, sowOn, setting]);
   const [mealOn, setMealOn] = useState("");
   const latest = useMemo(
-    () => (isDay(mealOn) ? sowingFor(line.crop, line.goal, cell.choice.method, mealOn, setting.climate) : undefined),
+    () =>
+      isDay(mealOn)
+        ? sowingFor(line.crop, line.goal, cell.choice.method, mealOn, setting.climate)
+        : undefined,
     [mealOn, line, cell, setting],
   );
   return (
@@ -57,15 +71,24 @@ export function MatchPanel({ line, cell, bag, sowOn, setting, saving, failure, o
       </div>
       <p className="mt-1 mb-2">
         {fit.sown ? (
-          <span className="big-number">{t("match.thick", { seed: quantity(fit.sown.seedG / 1000, "mass") })}</span>
+          <span className="big-number">
+            {t("match.thick", { seed: quantity(fit.sown.seedG / 1000, "mass") })}
+          </span>
         ) : (
           <>
             <span className="big-number">{t("match.plants", { count: fit.plants ?? 0 })}</span>{" "}
-            {(fit.most ?? 0) > (fit.plants ?? 0) && <span className="text-sm text-muted">{t("match.upTo", { most: fit.most ?? 0 })}</span>}
+            {(fit.most ?? 0) > (fit.plants ?? 0) && (
+              <span className="text-sm text-muted">{t("match.upTo", { most: fit.most ?? 0 })}</span>
+            )}
           </>
         )}
       </p>
-      <Button look="solid" className="mb-3 min-h-11 w-full" disabled={saving || (fit.plants === 0 && !fit.sown)} onClick={onPick}>
+      <Button
+        look="solid"
+        className="mb-3 min-h-11 w-full"
+        disabled={saving || (fit.plants === 0 && !fit.sown)}
+        onClick={onPick}
+      >
         {t("match.pick")}
       </Button>
       {failure && (
@@ -75,9 +98,19 @@ export function MatchPanel({ line, cell, bag, sowOn, setting, saving, failure, o
       )}
       <Verdict fit={fit} onFix={(f) => f.code === "sow-on" && onSowOn(f.day)} />
       <div className="mt-3 border-t border-line pt-2">
-        <MethodLine method={cell.choice.method} why={cell.choice.why} family={line.crop.family} schools={inForce(setting.schools)} />
+        <MethodLine
+          method={cell.choice.method}
+          why={cell.choice.why}
+          family={line.crop.family}
+          schools={inForce(setting.schools)}
+        />
         <div className="mt-1.5">
-          <Bill of={{ crop: line.crop, goal: line.goal, method: cell.choice.method, stages: cell.season.stages }} plants={fit.plants} areaCm2={fit.sown?.areaCm2 ?? 0} setting={setting} />
+          <Bill
+            of={{ crop: line.crop, goal: line.goal, method: cell.choice.method, stages: cell.season.stages }}
+            plants={fit.plants}
+            areaCm2={fit.sown?.areaCm2 ?? 0}
+            setting={setting}
+          />
         </div>
       </div>
       <div className="mt-2 border-t border-line pt-2">
@@ -85,13 +118,30 @@ export function MatchPanel({ line, cell, bag, sowOn, setting, saving, failure, o
           {t("match.sow")} <b>{day(sowOn)}</b>
         </p>
         <Dates stages={cell.season.stages} />
-        <Feeds crop={line.crop} stages={cell.season.stages} plants={fit.plants ?? 0} school={inForce(setting.schools).feed} />
+        <Feeds
+          crop={line.crop}
+          stages={cell.season.stages}
+          plants={fit.plants ?? 0}
+          school={inForce(setting.schools).feed}
+        />
         <div className="mt-2 border-t border-line pt-2">
-          <Food crop={line.crop} goal={line.goal} stages={cell.season.stages} plants={fit.plants} areaCm2={fit.sown?.areaCm2 ?? 0} prices={setting.prices} />
+          <Food
+            crop={line.crop}
+            goal={line.goal}
+            stages={cell.season.stages}
+            plants={fit.plants}
+            areaCm2={fit.sown?.areaCm2 ?? 0}
+            prices={setting.prices}
+          />
         </div>
       </div>
       <div className="mt-2 flex flex-wrap items-end gap-2 border-t border-line pt-2">
-        <TextField type="date" label={t("match.wantMeal")} value={mealOn} onChange={(e) => setMealOn(e.target.value)} />
+        <TextField
+          type="date"
+          label={t("match.wantMeal")}
+          value={mealOn}
+          onChange={(e) => setMealOn(e.target.value)}
+        />
         {isDay(mealOn) && (
           <p role="status" className="text-[0.9375rem]">
             {latest ? t("match.mealAnswer", { day: day(latest) }) : t("match.mealNever")}

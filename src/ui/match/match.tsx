@@ -5,7 +5,18 @@ import { useRouter } from "next/navigation";
 import { useMemo, useState } from "react";
 import { addDays, type Day, daysBetween, isDay } from "@/core/day";
 import { GRADES } from "@/core/fit";
-import { type BagThing, MATCH_ORDERS, orderLines, passesTaste, type PlainSetting, type Plan, putPlanting, type Reference, TASTE_FILTERS, type TasteFilter } from "@/core/garden";
+import {
+  type BagThing,
+  MATCH_ORDERS,
+  orderLines,
+  passesTaste,
+  type PlainSetting,
+  type Plan,
+  putPlanting,
+  type Reference,
+  TASTE_FILTERS,
+  type TasteFilter,
+} from "@/core/garden";
 import type { Outcome, Problem } from "@/core/problem";
 import { Button, buttonClass } from "@/ui/primitives/button";
 import { SelectField, TextField } from "@/ui/primitives/field";
@@ -39,7 +50,14 @@ export function Match({ householdId, title, today, saved, setting: plain, refere
   const setting = useSetting(plain, reference);
   const own = saved.plan.bags;
   const kinds = useMemo(
-    () => reference.bagKinds.map((kind): BagThing => ({ id: kind.id, kindId: kind.id, shape: null, atHand: false, firstSeason: null })),
+    () =>
+      reference.bagKinds.map((kind): BagThing => ({
+        id: kind.id,
+        kindId: kind.id,
+        shape: null,
+        atHand: false,
+        firstSeason: null,
+      })),
     [reference],
   );
   const [sowOn, setSowOn] = useState(today);
@@ -54,19 +72,28 @@ export function Match({ householdId, title, today, saved, setting: plain, refere
   const [failure, setFailure] = useState<Problem>();
   const [saving, setSaving] = useState(false);
 
-  const { lines, bags, sowOn: day } = useMatch(plain, reference, setting, toBuy ? kinds : own, isDay(sowOn) ? sowOn : today);
+  const {
+    lines,
+    bags,
+    sowOn: day,
+  } = useMatch(plain, reference, setting, toBuy ? kinds : own, isDay(sowOn) ? sowOn : today);
   const shown = useMemo(() => {
     const wanted = find.trim().toLowerCase();
     const kept = lines
       .filter((l) => words.namesOf(l.goal.id, l.crop.botanical).includes(wanted))
       .filter((l) => only?.goalId === undefined || l.goal.id === only.goalId)
       .filter((l) => passesTaste(l, tastes, setting))
-      .map((l) => (only?.bagId === undefined ? l : { ...l, cells: l.cells.filter((c) => c.bagId === only.bagId) }))
+      .map((l) =>
+        only?.bagId === undefined ? l : { ...l, cells: l.cells.filter((c) => c.bagId === only.bagId) },
+      )
       .filter((l) => !hideWrong || l.cells.some((c) => c.fit.grade !== "wrong"));
-    return sort === "name" ? kept.sort((a, b) => crop(a.goal.id).localeCompare(crop(b.goal.id))) : orderLines(kept, sort, setting);
+    return sort === "name"
+      ? kept.sort((a, b) => crop(a.goal.id).localeCompare(crop(b.goal.id)))
+      : orderLines(kept, sort, setting);
   }, [lines, find, hideWrong, sort, tastes, crop, words, only, setting]);
   const columns = useMemo(() => {
-    const grade = (b: BagThing) => GRADES.indexOf(shown[0]?.cells.find((c) => c.bagId === b.id)?.fit.grade ?? "wrong");
+    const grade = (b: BagThing) =>
+      GRADES.indexOf(shown[0]?.cells.find((c) => c.bagId === b.id)?.fit.grade ?? "wrong");
     if (only?.bagId !== undefined) return bags.filter((b) => b.id === only.bagId);
     return only?.goalId === undefined ? bags : [...bags].sort((a, b) => grade(a) - grade(b));
   }, [bags, shown, only]);
@@ -92,7 +119,8 @@ export function Match({ householdId, title, today, saved, setting: plain, refere
     const next = putPlanting(base, thing.id, planting, crypto.randomUUID());
     const outcome = await send(() => save(saved.version, next));
     setSaving(false);
-    if (outcome.ok) setDone({ row: next.rows.findIndex((r) => r.bagId === thing.id) + 1, goalId: line.goal.id });
+    if (outcome.ok)
+      setDone({ row: next.rows.findIndex((r) => r.bagId === thing.id) + 1, goalId: line.goal.id });
     else setFailure(outcome.problem);
     router.refresh();
   };
@@ -101,42 +129,75 @@ export function Match({ householdId, title, today, saved, setting: plain, refere
     <div className="grid grid-cols-[minmax(0,1fr)] lg:grid-cols-[minmax(0,1fr)_20rem]">
       <div className="min-w-0 px-4 pt-4 pb-8 lg:px-6">
         <h1 className="text-[1.625rem] font-bold">{title}</h1>
-        <p className="mb-3 text-muted">{t("match.lead", { goals: shown.length, bags: bags.length, day: words.day(day) })}</p>
+        <p className="mb-3 text-muted">
+          {t("match.lead", { goals: shown.length, bags: bags.length, day: words.day(day) })}
+        </p>
         <div className="mb-3 flex flex-wrap items-end gap-3">
-          <TextField type="date" label={t("match.sowOn")} value={sowOn} onChange={(e) => setSowOn(e.target.value)} problem={isDay(sowOn) ? undefined : { code: "not-a-date" }} />
+          <TextField
+            type="date"
+            label={t("match.sowOn")}
+            value={sowOn}
+            onChange={(e) => setSowOn(e.target.value)}
+            problem={isDay(sowOn) ? undefined : { code: "not-a-date" }}
+          />
           <label className="grid gap-1 text-sm font-semibold">
             {t("match.week")}
             <input
               type="range"
               min={0}
               max={WEEKS}
-              value={isDay(sowOn) ? Math.min(WEEKS, Math.max(0, Math.floor(daysBetween(today, sowOn) / WEEK))) : 0}
+              value={
+                isDay(sowOn) ? Math.min(WEEKS, Math.max(0, Math.floor(daysBetween(today, sowOn) / WEEK))) : 0
+              }
               aria-valuetext={words.day(day)}
               onChange={(e) => setSowOn(addDays(today, WEEK * Number(e.target.value)))}
               className="h-10 w-32 accent-(--beet)"
             />
           </label>
-          <TextField type="search" label={t("match.find")} value={find} onChange={(e) => setFind(e.target.value)} className="w-32" />
-          <SelectField label={t("match.sort")} value={sort} onChange={(e) => setSort(e.target.value as typeof sort)}>
+          <TextField
+            type="search"
+            label={t("match.find")}
+            value={find}
+            onChange={(e) => setFind(e.target.value)}
+            className="w-32"
+          />
+          <SelectField
+            label={t("match.sort")}
+            value={sort}
+            onChange={(e) => setSort(e.target.value as typeof sort)}
+          >
             {SORTS.map((s) => (
               <option key={s} value={s}>
                 {t(`match.sorts.${s}`)}
               </option>
             ))}
           </SelectField>
-          <SelectField label={t("match.tastesShown")} value={tastes} onChange={(e) => setTastes(e.target.value as TasteFilter)}>
+          <SelectField
+            label={t("match.tastesShown")}
+            value={tastes}
+            onChange={(e) => setTastes(e.target.value as TasteFilter)}
+          >
             {TASTE_FILTERS.map((f) => (
               <option key={f} value={f}>
                 {t(`match.tasteFilters.${f}`)}
               </option>
             ))}
           </SelectField>
-          <SelectField label={t("match.bagsShown")} value={toBuy ? "buy" : "own"} onChange={(e) => setToBuy(e.target.value === "buy")}>
+          <SelectField
+            label={t("match.bagsShown")}
+            value={toBuy ? "buy" : "own"}
+            onChange={(e) => setToBuy(e.target.value === "buy")}
+          >
             {own.length > 0 && <option value="own">{t("match.own")}</option>}
             <option value="buy">{t("match.buy")}</option>
           </SelectField>
           <label className="flex min-h-10 items-center gap-2">
-            <input type="checkbox" className="size-5 accent-(--beet)" checked={hideWrong} onChange={(e) => setHideWrong(e.target.checked)} />
+            <input
+              type="checkbox"
+              className="size-5 accent-(--beet)"
+              checked={hideWrong}
+              onChange={(e) => setHideWrong(e.target.checked)}
+            />
             {t("match.hideWrong")}
           </label>
         </div>
@@ -153,7 +214,14 @@ export function Match({ householdId, title, today, saved, setting: plain, refere
             </Button>
           </p>
         )}
-        <p role="status" className={done ? "mb-3 flex flex-wrap items-center gap-3 border-l-4 border-leaf bg-card py-1.5 pl-3 font-semibold" : ""}>
+        <p
+          role="status"
+          className={
+            done
+              ? "mb-3 flex flex-wrap items-center gap-3 border-l-4 border-leaf bg-card py-1.5 pl-3 font-semibold"
+              : ""
+          }
+        >
           {done && (
             <>
               {t("match.picked", { crop: crop(done.goalId), row: done.row })}
@@ -194,7 +262,9 @@ export function Match({ householdId, title, today, saved, setting: plain, refere
           onClose={() => setChosen(undefined)}
         />
       ) : (
-        <aside className="hidden border-l-[1.5px] border-ink bg-card p-5 text-muted lg:block">{t("match.pickHint")}</aside>
+        <aside className="hidden border-l-[1.5px] border-ink bg-card p-5 text-muted lg:block">
+          {t("match.pickHint")}
+        </aside>
       )}
     </div>
   );

@@ -10,7 +10,11 @@ self.onmessage = ({ data }: MessageEvent<MatchQuestion>) => {
     setting = settingFrom(data.setting, data.reference);
     goals = data.reference.crops.flatMap((crop) => crop.goals.map((goal) => ({ crop, goal })));
   } else if (setting) {
-    const answer: MatchAnswer = { id: data.id, sowOn: data.sowOn, lines: slim(matchAll(goals, data.bags, data.sowOn, setting)) };
+    const answer: MatchAnswer = {
+      id: data.id,
+      sowOn: data.sowOn,
+      lines: slim(matchAll(goals, data.bags, data.sowOn, setting)),
+    };
     self.postMessage(answer);
   }
 };

@@ -13,12 +13,27 @@ const prices = pricesBy([
   { item: "packet/kale", minor: 170, size: 1.5 },
   { item: "packet/pea", minor: 240, size: 60 },
 ]);
-const showFor = (needs: readonly (readonly Wanted[])[], save: (together: boolean) => Promise<Outcome<null>> = async () => ({ ok: true, value: null })) =>
-  show(<BuyTogether group="packet" together={false} pool={poolOf(needs, prices)} nameOf={(item) => item.split("/")[1]!} save={save} />);
+const showFor = (
+  needs: readonly (readonly Wanted[])[],
+  save: (together: boolean) => Promise<Outcome<null>> = async () => ({ ok: true, value: null }),
+) =>
+  show(
+    <BuyTogether
+      group="packet"
+      together={false}
+      pool={poolOf(needs, prices)}
+      nameOf={(item) => item.split("/")[1]!}
+      save={save}
+    />,
+  );
 
 it("says what the plans need for all and what it is for each alone, and names what has no price", () => {
   const kale = { item: "packet/kale", amount: 0.5 };
-  const { text } = showFor([[kale, { item: "packet/pea", amount: 40 }], [kale], [kale, { item: "packet/leek", amount: 1 }]]);
+  const { text } = showFor([
+    [kale, { item: "packet/pea", amount: 40 }],
+    [kale],
+    [kale, { item: "packet/leek", amount: 1 }],
+  ]);
   // One packet of kale does for three, and one of peas; alone it takes four.
   expect(text()).toContain("For the plans of 3 households: 2 packets, €4.10. If each buys alone: €7.50.");
   expect(text()).toContain("One item without a price is not in these sums.");
@@ -27,7 +42,9 @@ it("says what the plans need for all and what it is for each alone, and names wh
 });
 
 it("stores the choice, and says what kept it from being stored", async () => {
-  const save = vi.fn(async (together: boolean): Promise<Outcome<null>> => (together ? { ok: true, value: null } : { ok: false, problem: { code: "offline" } }));
+  const save = vi.fn(async (together: boolean): Promise<Outcome<null>> =>
+    together ? { ok: true, value: null } : { ok: false, problem: { code: "offline" } },
+  );
   const { getByRole, queryByRole, again } = showFor([], save);
   await act(async () => void fireEvent.click(getByRole("checkbox")));
   expect(save).toHaveBeenLastCalledWith(true);

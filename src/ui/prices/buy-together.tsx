@@ -38,7 +38,12 @@ export function BuyTogether({ group, together, pool, nameOf, save }: BuyTogether
     <div className="mb-2 border-l-[3px] border-ink pl-2.5 text-sm">
       <div className="flex items-center justify-between gap-2">
         <label className="flex min-h-10 items-center gap-2 font-semibold">
-          <input type="checkbox" className="size-5 accent-(--beet)" checked={shown} onChange={(e) => choose(e.target.checked)} />
+          <input
+            type="checkbox"
+            className="size-5 accent-(--beet)"
+            checked={shown}
+            onChange={(e) => choose(e.target.checked)}
+          />
           {t(`prices.together.${group}`)}
         </label>
         <span role="status" className="text-leaf">
@@ -55,7 +60,8 @@ export function BuyTogether({ group, together, pool, nameOf, save }: BuyTogether
       ) : (
         <>
           <p>
-            {t(`prices.together.forAll.${group}`, { sharers, packs, money: money(forAll.minor) })} {t("prices.together.alone", { money: money(aloneMinor) })}
+            {t(`prices.together.forAll.${group}`, { sharers, packs, money: money(forAll.minor) })}{" "}
+            {t("prices.together.alone", { money: money(aloneMinor) })}
             {forAll.unpriced > 0 && ` ${t("prices.together.unpriced", { count: forAll.unpriced })}`}
           </p>
           <details>
@@ -64,9 +70,17 @@ export function BuyTogether({ group, together, pool, nameOf, save }: BuyTogether
               {forAll.lines.map((line) => (
                 <li key={line.item} className="flex gap-2 border-t border-line py-1">
                   <span className="flex-1">{nameOf(line.item)}</span>
-                  <span>{group === "packet" ? quantity(line.amount / 1000, "mass") : quantity(line.amount, "volume")}</span>
-                  <span className="w-12 text-right">{line.packs === undefined ? "–" : `× ${line.packs}`}</span>
-                  <span className="w-16 text-right">{line.minor === undefined ? t("prices.none") : money(line.minor)}</span>
+                  <span>
+                    {group === "packet"
+                      ? quantity(line.amount / 1000, "mass")
+                      : quantity(line.amount, "volume")}
+                  </span>
+                  <span className="w-12 text-right">
+                    {line.packs === undefined ? "–" : `× ${line.packs}`}
+                  </span>
+                  <span className="w-16 text-right">
+                    {line.minor === undefined ? t("prices.none") : money(line.minor)}
+                  </span>
                 </li>
               ))}
             </ul>

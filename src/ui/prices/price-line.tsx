@@ -20,7 +20,8 @@ interface LineProps {
 }
 
 const AMOUNT = amountField(100_000);
-const BOX = "min-h-9 border-[1.5px] border-line bg-card px-1.5 py-0.5 text-right focus:border-ink aria-invalid:border-beet";
+const BOX =
+  "min-h-9 border-[1.5px] border-line bg-card px-1.5 py-0.5 text-right focus:border-ink aria-invalid:border-beet";
 
 /** One price: typed, checked, and stored when the field is left; an empty field takes the price away. */
 export function PriceLine({ item, name, price, seasons, currency, save }: LineProps) {
@@ -54,7 +55,9 @@ export function PriceLine({ item, name, price, seasons, currency, save }: LinePr
         <span className="min-w-0 flex-1">
           {name}
           {item.group === "bag" && price && seasons && price.minor > 0 && (
-            <span className="block text-sm text-muted">{t("prices.aSeason", { money: money(price.minor / seasons), seasons })}</span>
+            <span className="block text-sm text-muted">
+              {t("prices.aSeason", { money: money(price.minor / seasons), seasons })}
+            </span>
           )}
         </span>
         <span role="status" className="text-sm text-leaf">
@@ -73,7 +76,13 @@ export function PriceLine({ item, name, price, seasons, currency, save }: LinePr
         {hasSize(item.group) && (
           <label className="flex items-center gap-1 text-sm text-muted">
             <span className="sr-only">{t("prices.sizeOf", { item: name })}</span>
-            <input inputMode="decimal" className={`${BOX} w-14`} value={size} onChange={(e) => setSize(e.target.value)} onBlur={() => void store()} />
+            <input
+              inputMode="decimal"
+              className={`${BOX} w-14`}
+              value={size}
+              onChange={(e) => setSize(e.target.value)}
+              onBlur={() => void store()}
+            />
             {t(item.group === "mix" ? "prices.L" : "prices.g")}
           </label>
         )}

@@ -1,14 +1,24 @@
 "use client";
 
 import { useMemo, useState } from "react";
-import { type Pooled, type Price, PRICE_GROUPS, type PricedItem, type Prices as PriceTable, SHARED_GROUPS, type SharedGroup } from "@/core/money";
+import {
+  type Pooled,
+  type Price,
+  PRICE_GROUPS,
+  type PricedItem,
+  type Prices as PriceTable,
+  SHARED_GROUPS,
+  type SharedGroup,
+} from "@/core/money";
 import type { Outcome } from "@/core/problem";
 import { TextField } from "@/ui/primitives/field";
 import { useWords } from "@/ui/words/use-words";
 import { BuyTogether } from "./buy-together";
 import { PriceLine } from "./price-line";
 
-export type SavePrice = (price: Omit<Price, "minor"> & { readonly minor: number | null }) => Promise<Outcome<null>>;
+export type SavePrice = (
+  price: Omit<Price, "minor"> & { readonly minor: number | null },
+) => Promise<Outcome<null>>;
 
 interface PricesProps {
   readonly items: readonly PricedItem[];
@@ -28,7 +38,16 @@ export function Prices({ items, lives, prices, currency, save, together, pools, 
   const { t, bag, cropName } = useWords();
   const [find, setFind] = useState("");
   const named = useMemo(
-    () => items.map((i) => ({ ...i, name: i.group === "bag" ? bag(i.id) : i.group === "mix" ? t(`mixes.${i.id as "potting-mix"}`) : cropName(i.id) })),
+    () =>
+      items.map((i) => ({
+        ...i,
+        name:
+          i.group === "bag"
+            ? bag(i.id)
+            : i.group === "mix"
+              ? t(`mixes.${i.id as "potting-mix"}`)
+              : cropName(i.id),
+      })),
     [items, bag, cropName, t],
   );
   const wanted = find.trim().toLowerCase();
@@ -38,7 +57,13 @@ export function Prices({ items, lives, prices, currency, save, together, pools, 
       <p className="mb-3 text-muted">
         {t("prices.lead")} {t("prices.unpriced", { count: items.filter((i) => !prices[i.item]).length })}
       </p>
-      <TextField type="search" label={t("prices.find")} value={find} onChange={(e) => setFind(e.target.value)} className="mb-3 max-w-60" />
+      <TextField
+        type="search"
+        label={t("prices.find")}
+        value={find}
+        onChange={(e) => setFind(e.target.value)}
+        className="mb-3 max-w-60"
+      />
       <div className="grid gap-x-8 gap-y-5 lg:grid-cols-2 xl:grid-cols-3">
         {PRICE_GROUPS.map((group) => {
           const shared = SHARED_GROUPS.find((g) => g === group);
@@ -55,12 +80,22 @@ export function Prices({ items, lives, prices, currency, save, together, pools, 
                   together={together.includes(shared)}
                   pool={pools[shared]}
                   nameOf={(item) => named.find((i) => i.item === item)?.name ?? item}
-                  save={(chosen) => saveTogether(SHARED_GROUPS.filter((g) => (g === shared ? chosen : together.includes(g))))}
+                  save={(chosen) =>
+                    saveTogether(SHARED_GROUPS.filter((g) => (g === shared ? chosen : together.includes(g))))
+                  }
                 />
               )}
               <ul className="relative max-h-[26rem] overflow-y-auto">
                 {shown.map((i) => (
-                  <PriceLine key={i.item} item={i} name={i.name} price={prices[i.item]} seasons={lives[i.id]} currency={currency} save={save} />
+                  <PriceLine
+                    key={i.item}
+                    item={i}
+                    name={i.name}
+                    price={prices[i.item]}
+                    seasons={lives[i.id]}
+                    currency={currency}
+                    save={save}
+                  />
                 ))}
               </ul>
             </section>

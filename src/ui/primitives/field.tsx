@@ -4,7 +4,8 @@ import { type ComponentProps, type ReactNode, useId } from "react";
 import type { Problem } from "@/core/problem";
 import { useWords } from "@/ui/words/use-words";
 
-const BOX = "min-h-10 w-full border-[1.5px] border-ink bg-card px-2.5 py-1.5 aria-invalid:border-beet aria-invalid:border-[3px]";
+const BOX =
+  "min-h-10 w-full border-[1.5px] border-ink bg-card px-2.5 py-1.5 aria-invalid:border-beet aria-invalid:border-[3px]";
 
 interface FieldProps {
   readonly label: string;
@@ -12,7 +13,12 @@ interface FieldProps {
   readonly problem?: Problem;
   readonly className?: string;
   /** Gives the control its id, its state and what describes it. */
-  readonly children: (control: { id: string; "aria-invalid": boolean; "aria-describedby": string | undefined; className: string }) => ReactNode;
+  readonly children: (control: {
+    id: string;
+    "aria-invalid": boolean;
+    "aria-describedby": string | undefined;
+    className: string;
+  }) => ReactNode;
 }
 
 /** A label, a control, a hint, and the sentence that says what is wrong, each tied to the control for readers. */
@@ -25,7 +31,12 @@ function Field({ label, hint, problem, className = "", children }: FieldProps) {
       <label htmlFor={id} className="mb-1 block text-sm font-semibold">
         {label}
       </label>
-      {children({ id, "aria-invalid": problem !== undefined, "aria-describedby": described || undefined, className: BOX })}
+      {children({
+        id,
+        "aria-invalid": problem !== undefined,
+        "aria-describedby": described || undefined,
+        className: BOX,
+      })}
       {hint && (
         <p id={`${id}-hint`} className="mt-0.5 text-sm text-muted">
           {hint}
@@ -42,7 +53,13 @@ function Field({ label, hint, problem, className = "", children }: FieldProps) {
 
 type Plain = Omit<FieldProps, "children">;
 
-export function TextField({ label, hint, problem, className, ...input }: Plain & Omit<ComponentProps<"input">, "className">) {
+export function TextField({
+  label,
+  hint,
+  problem,
+  className,
+  ...input
+}: Plain & Omit<ComponentProps<"input">, "className">) {
   return (
     <Field label={label} hint={hint} problem={problem} className={className}>
       {(control) => <input type="text" autoComplete="off" {...input} {...control} />}
@@ -50,7 +67,13 @@ export function TextField({ label, hint, problem, className, ...input }: Plain &
   );
 }
 
-export function TextArea({ label, hint, problem, className, ...area }: Plain & Omit<ComponentProps<"textarea">, "className">) {
+export function TextArea({
+  label,
+  hint,
+  problem,
+  className,
+  ...area
+}: Plain & Omit<ComponentProps<"textarea">, "className">) {
   return (
     <Field label={label} hint={hint} problem={problem} className={className}>
       {(control) => <textarea rows={2} {...area} {...control} />}
@@ -58,7 +81,14 @@ export function TextArea({ label, hint, problem, className, ...area }: Plain & O
   );
 }
 
-export function SelectField({ label, hint, problem, className, children, ...select }: Plain & Omit<ComponentProps<"select">, "className">) {
+export function SelectField({
+  label,
+  hint,
+  problem,
+  className,
+  children,
+  ...select
+}: Plain & Omit<ComponentProps<"select">, "className">) {
   return (
     <Field label={label} hint={hint} problem={problem} className={className}>
       {(control) => (

@@ -18,7 +18,10 @@ export function GradeMark({ grade, labelled = false }: { grade: Grade; labelled?
   return (
     <span className="inline-flex items-center gap-1.5">
       <svg width="18" height="18" viewBox="0 0 18 18" aria-hidden="true" className="shrink-0">
-        <path d={`M${4.6 - level * 0.12} ${16 - level} L${13.4 + level * 0.12} ${16 - level} L13.4 16 L4.6 16 Z`} fill={tone} />
+        <path
+          d={`M${4.6 - level * 0.12} ${16 - level} L${13.4 + level * 0.12} ${16 - level} L13.4 16 L4.6 16 Z`}
+          fill={tone}
+        />
         {over && <path d="M2 5 Q9 -1.5 16 5 Z" fill={tone} />}
         <path d="M3 5 L4.6 16 L13.4 16 L15 5" fill="none" stroke={tone} strokeWidth="1.6" />
         {struck && <path d="M2 3 L16 16 M16 3 L2 16" stroke={tone} strokeWidth="1.8" />}

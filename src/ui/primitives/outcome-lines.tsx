@@ -5,7 +5,15 @@ import type { Problem } from "@/core/problem";
 import { useWords } from "@/ui/words/use-words";
 
 /** A form's buttons, with what became of the last try beside and below them: said to readers, and never by colour alone. */
-export function OutcomeLines({ children, done, failure }: { children: ReactNode; done: string | false; failure: Problem | undefined }) {
+export function OutcomeLines({
+  children,
+  done,
+  failure,
+}: {
+  children: ReactNode;
+  done: string | false;
+  failure: Problem | undefined;
+}) {
   const { problem } = useWords();
   return (
     <>

@@ -6,7 +6,13 @@ export async function send<T>(action: () => Promise<Outcome<T>>): Promise<Outcom
     return await action();
   } catch (error) {
     // A redirect or another signal of the framework travels as an error and must go on.
-    if (typeof error === "object" && error !== null && "digest" in error && String(error.digest).startsWith("NEXT_")) throw error;
+    if (
+      typeof error === "object" &&
+      error !== null &&
+      "digest" in error &&
+      String(error.digest).startsWith("NEXT_")
+    )
+      throw error;
     return { ok: false, problem: { code: "offline" } };
   }
 }

@@ -43,7 +43,10 @@ export function Proposals({ start, ask, read, take }: ProposalsProps) {
 
   useEffect(() => {
     if (open === 0) return;
-    const timer = setInterval(() => void send(read).then((outcome) => outcome.ok && setLines(outcome.value)), LOOK_AGAIN_MS);
+    const timer = setInterval(
+      () => void send(read).then((outcome) => outcome.ok && setLines(outcome.value)),
+      LOOK_AGAIN_MS,
+    );
     return () => clearInterval(timer);
   }, [open, read]);
 
@@ -79,7 +82,12 @@ export function Proposals({ start, ask, read, take }: ProposalsProps) {
         </Button>
         {asked.length > 0 && (
           <p role="status" className="flex items-center gap-2">
-            <progress className="h-3 w-40" max={asked.length} value={asked.length - open} aria-label={t("propose.progress")} />
+            <progress
+              className="h-3 w-40"
+              max={asked.length}
+              value={asked.length - open}
+              aria-label={t("propose.progress")}
+            />
             {t("proposals.progress", { done: asked.length - open, all: asked.length })}
           </p>
         )}
@@ -93,7 +101,10 @@ export function Proposals({ start, ask, read, take }: ProposalsProps) {
         {lines.map((line) => {
           const { proposal, jobId } = line;
           return (
-            <li key={line.householdId} className="grid items-center gap-x-4 gap-y-1 border-b border-line py-2 sm:grid-cols-[11rem_1fr_auto]">
+            <li
+              key={line.householdId}
+              className="grid items-center gap-x-4 gap-y-1 border-b border-line py-2 sm:grid-cols-[11rem_1fr_auto]"
+            >
               <b>{line.name}</b>
               <span className="text-[0.9375rem]">
                 {proposal ? (
@@ -105,14 +116,30 @@ export function Proposals({ start, ask, read, take }: ProposalsProps) {
                       best: String(isAsGood(proposal.gap)),
                       gap: percent(proposal.gap),
                     })}{" "}
-                    <span className="text-muted">{proposal.covered.filter((c) => c.share >= 0.01).map((c) => `${t(`foodGroups.${c.group}`)} ${percent(c.share)}`).join(" · ")}</span>
+                    <span className="text-muted">
+                      {proposal.covered
+                        .filter((c) => c.share >= 0.01)
+                        .map((c) => `${t(`foodGroups.${c.group}`)} ${percent(c.share)}`)
+                        .join(" · ")}
+                    </span>
                   </>
                 ) : (
                   <span className="text-muted">{t(`proposals.status.${line.status}`)}</span>
                 )}
               </span>
               <span className="flex gap-2">
-                {proposal && jobId && (taken.includes(jobId) || line.stale ? <span className="self-center text-sm text-muted">{t(taken.includes(jobId) ? "proposals.taken" : "proposals.stale")}</span> : <Button onClick={() => void accept(jobId)}>{t("proposals.take")}<span className="sr-only"> {line.name}</span></Button>)}
+                {proposal &&
+                  jobId &&
+                  (taken.includes(jobId) || line.stale ? (
+                    <span className="self-center text-sm text-muted">
+                      {t(taken.includes(jobId) ? "proposals.taken" : "proposals.stale")}
+                    </span>
+                  ) : (
+                    <Button onClick={() => void accept(jobId)}>
+                      {t("proposals.take")}
+                      <span className="sr-only"> {line.name}</span>
+                    </Button>
+                  ))}
                 <Link href={`/house/${line.householdId}/bench`} className={buttonClass("quiet")}>
                   {t("nav.bench")}
                   <span className="sr-only"> {line.name}</span>

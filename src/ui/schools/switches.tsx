@@ -17,7 +17,8 @@ export function SchoolSwitches({ own, above, only = SCHOOL_NAMES, onChange }: Sw
   const { t } = useWords();
   const inherited = inForce(above);
   const now = inForce(above, own);
-  const option = (name: SchoolName, choice: string) => t(`schools.options.${name}.${choice}` as "schools.options.core.stones");
+  const option = (name: SchoolName, choice: string) =>
+    t(`schools.options.${name}.${choice}` as "schools.options.core.stones");
   return (
     <div className="grid gap-x-6 gap-y-3 sm:grid-cols-2">
       {only.map((name) => (
@@ -31,7 +32,11 @@ export function SchoolSwitches({ own, above, only = SCHOOL_NAMES, onChange }: Sw
             onChange(e.target.value === "" ? rest : { ...rest, [name]: e.target.value });
           }}
         >
-          <option value="">{t(above === undefined ? "schools.usual" : "schools.asAbove", { choice: option(name, inherited[name]) })}</option>
+          <option value="">
+            {t(above === undefined ? "schools.usual" : "schools.asAbove", {
+              choice: option(name, inherited[name]),
+            })}
+          </option>
           {SCHOOLS[name].map((choice) => (
             <option key={choice} value={choice}>
               {option(name, choice)}

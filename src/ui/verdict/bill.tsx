@@ -25,24 +25,42 @@ export function Bill({ of, plants, areaCm2, setting }: BillProps) {
   if (plants === 0) return null;
   const own = setting.germination?.[of.crop.id];
   const bill = sowingBill(of, { plants, areaCm2 }, confidence, own?.share);
-  const wanted = bill.pieces === undefined ? { item: `packet/${of.crop.id}`, amount: bill.seedG ?? 0 } : { item: `piece/${of.crop.id}`, amount: bill.pieces };
+  const wanted =
+    bill.pieces === undefined
+      ? { item: `packet/${of.crop.id}`, amount: bill.seedG ?? 0 }
+      : { item: `piece/${of.crop.id}`, amount: bill.pieces };
   const { minor, lines, unpriced, shared } = shoppingOf([wanted], setting.prices ?? {});
   const cells = setting.hands?.cells ?? Number.POSITIVE_INFINITY;
   return (
     <div className="text-[0.9375rem]">
       <p className="font-semibold">
         {bill.pieces !== undefined && t(`bill.pieces.${of.method.method as "sets"}`, { n: bill.pieces })}
-        {bill.places && t(of.method.method === "cells" ? "bill.cells" : "bill.stations", { n: bill.places.count, each: bill.places.seedsEach })}
+        {bill.places &&
+          t(of.method.method === "cells" ? "bill.cells" : "bill.stations", {
+            n: bill.places.count,
+            each: bill.places.seedsEach,
+          })}
         {bill.seeds !== undefined && !bill.places && t("bill.seeds", { n: bill.seeds })}
-        {bill.seeds === undefined && bill.seedG !== undefined && t("bill.strew", { weight: quantity(bill.seedG / 1000, "mass") })}
-        {bill.seeds !== undefined && bill.seedG !== undefined && <span className="font-normal text-muted"> {t("bill.weight", { weight: quantity(bill.seedG / 1000, "mass") })}</span>}
+        {bill.seeds === undefined &&
+          bill.seedG !== undefined &&
+          t("bill.strew", { weight: quantity(bill.seedG / 1000, "mass") })}
+        {bill.seeds !== undefined && bill.seedG !== undefined && (
+          <span className="font-normal text-muted">
+            {" "}
+            {t("bill.weight", { weight: quantity(bill.seedG / 1000, "mass") })}
+          </span>
+        )}
       </p>
       {bill.chance !== undefined && bill.germination !== undefined && (
         <p className="flex flex-wrap items-center gap-x-2 text-muted">
           {t("bill.chance", { chance: percent(bill.chance), germination: percent(bill.germination) })}
           <label className="flex items-center gap-1">
             <span className="sr-only">{t("bill.sure")}</span>
-            <select className="border-b border-ink bg-transparent py-0.5 text-ink" value={confidence} onChange={(e) => setConfidence(Number(e.target.value))}>
+            <select
+              className="border-b border-ink bg-transparent py-0.5 text-ink"
+              value={confidence}
+              onChange={(e) => setConfidence(Number(e.target.value))}
+            >
               {CONFIDENCES.map((c) => (
                 <option key={c} value={c}>
                   {t("bill.atLeast", { chance: percent(c) })}
@@ -52,12 +70,30 @@ export function Bill({ of, plants, areaCm2, setting }: BillProps) {
           </label>
         </p>
       )}
-      {own && bill.germination !== undefined && <p className="text-muted">{t("bill.own", { up: own.up, sown: own.sown })}</p>}
-      {of.method.method === "cells" && bill.places && bill.places.count > cells && <p className="font-semibold">▲ {t("bill.cellsShort", { cells })}</p>}
-      {lines.length > 0 && unpriced === 0 && <p className="text-muted">{t(shared ? "match.costsShare" : "match.costs", { money: money(minor) })}</p>}
-      {bill.spare !== undefined && bill.spare > 0 && <p className="text-muted">{t("bill.spare", { n: bill.spare })}</p>}
-      {bill.moveOn && bill.holdUntil && <p className="text-muted">{t("bill.hold", { day: day(bill.moveOn), until: day(bill.holdUntil) })}</p>}
-      {of.method.thin && <p className="text-muted">{t("bill.thin", { steps: of.method.thin.map((s) => `${s.afterUp} d: ${quantity(s.toCm, "length")}`).join(", ") })}</p>}
+      {own && bill.germination !== undefined && (
+        <p className="text-muted">{t("bill.own", { up: own.up, sown: own.sown })}</p>
+      )}
+      {of.method.method === "cells" && bill.places && bill.places.count > cells && (
+        <p className="font-semibold">▲ {t("bill.cellsShort", { cells })}</p>
+      )}
+      {lines.length > 0 && unpriced === 0 && (
+        <p className="text-muted">
+          {t(shared ? "match.costsShare" : "match.costs", { money: money(minor) })}
+        </p>
+      )}
+      {bill.spare !== undefined && bill.spare > 0 && (
+        <p className="text-muted">{t("bill.spare", { n: bill.spare })}</p>
+      )}
+      {bill.moveOn && bill.holdUntil && (
+        <p className="text-muted">{t("bill.hold", { day: day(bill.moveOn), until: day(bill.holdUntil) })}</p>
+      )}
+      {of.method.thin && (
+        <p className="text-muted">
+          {t("bill.thin", {
+            steps: of.method.thin.map((s) => `${s.afterUp} d: ${quantity(s.toCm, "length")}`).join(", "),
+          })}
+        </p>
+      )}
     </div>
   );
 }

@@ -1,12 +1,30 @@
 "use client";
 
-import { changeOf, type Clash, type Cure, curesFor, type Planting, type RowView, type Setting } from "@/core/garden";
+import {
+  changeOf,
+  type Clash,
+  type Cure,
+  curesFor,
+  type Planting,
+  type RowView,
+  type Setting,
+} from "@/core/garden";
 import { useMemo } from "react";
 import { Button } from "@/ui/primitives/button";
 import { useWords } from "@/ui/words/use-words";
 
 /** Clashes in a row, each with its dates and the single changes that end it. */
-export function Clashes({ row, clashes, setting, onChange }: { row: RowView; clashes: readonly Clash[]; setting: Setting; onChange: (plantingId: string, change: Partial<Planting>) => void }) {
+export function Clashes({
+  row,
+  clashes,
+  setting,
+  onChange,
+}: {
+  row: RowView;
+  clashes: readonly Clash[];
+  setting: Setting;
+  onChange: (plantingId: string, change: Partial<Planting>) => void;
+}) {
   const { t, clash, cure } = useWords();
   const cures = useMemo(() => clashes.map((c) => curesFor(row, c, setting)), [row, clashes, setting]);
   return (

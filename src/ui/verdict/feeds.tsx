@@ -7,13 +7,32 @@ import type { SchoolsInForce } from "@/core/school";
 import { useWords } from "@/ui/words/use-words";
 
 /** When a planting is fed, and how much of the granules of the school in force. */
-export function Feeds({ crop, stages, plants, school }: { crop: Crop; stages: Stages; plants: number; school: SchoolsInForce["feed"] }) {
+export function Feeds({
+  crop,
+  stages,
+  plants,
+  school,
+}: {
+  crop: Crop;
+  stages: Stages;
+  plants: number;
+  school: SchoolsInForce["feed"];
+}) {
   const { t, day, quantity } = useWords();
   return (
     <ul className="text-[0.9375rem]">
       {stages.feeds.map((f) => {
         const dose = doseFor(crop, f.stage, plants, school);
-        return <li key={`${f.stage} ${f.day}`}>{t("bench.feed", { day: day(f.day), stage: t(`feedStages.${f.stage}`), amount: quantity(dose.volumeL, "volume"), feed: t(`feeds.${dose.feed.id}`) })}</li>;
+        return (
+          <li key={`${f.stage} ${f.day}`}>
+            {t("bench.feed", {
+              day: day(f.day),
+              stage: t(`feedStages.${f.stage}`),
+              amount: quantity(dose.volumeL, "volume"),
+              feed: t(`feeds.${dose.feed.id}`),
+            })}
+          </li>
+        );
       })}
     </ul>
   );

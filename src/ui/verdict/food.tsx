@@ -30,14 +30,20 @@ export function Food({ crop, goal, stages, plants, areaCm2, prices = {} }: FoodP
     <div className="text-[0.9375rem]">
       <p>
         {t("food.total", { total: quantity(total / 1000, "mass"), picks: picks.length })}
-        {picks.length > 1 && <span className="text-muted"> {t("food.span", { from: day(first.day), to: day(last.day) })}</span>}
+        {picks.length > 1 && (
+          <span className="text-muted"> {t("food.span", { from: day(first.day), to: day(last.day) })}</span>
+        )}
         <span className="text-muted"> {t("food.keeps", { days: goal.keepsDays })}</span>
       </p>
       {worth !== undefined && <p className="text-muted">{t("match.worth", { money: money(worth) })}</p>}
       {picks.length > 1 && (
         <div aria-hidden="true" className="mt-1 flex h-8 items-end gap-px">
           {picks.slice(0, MOST_BARS).map((p) => (
-            <i key={p.day} className="max-w-2 flex-1 bg-leaf" style={{ height: `${Math.max(6, (100 * p.g) / most)}%` }} />
+            <i
+              key={p.day}
+              className="max-w-2 flex-1 bg-leaf"
+              style={{ height: `${Math.max(6, (100 * p.g) / most)}%` }}
+            />
           ))}
         </div>
       )}

@@ -5,10 +5,24 @@ import type { SchoolsInForce } from "@/core/school";
 import { useWords } from "@/ui/words/use-words";
 
 /** How a planting is started: the method, why this one, how deep, and the sign to move it by. */
-export function MethodLine({ method, why, family, schools }: { method: Method; why: string; family: string; schools: SchoolsInForce }) {
+export function MethodLine({
+  method,
+  why,
+  family,
+  schools,
+}: {
+  method: Method;
+  why: string;
+  family: string;
+  schools: SchoolsInForce;
+}) {
   const { t, quantity } = useWords();
   const how = [
-    method.depthCm >= 0.5 ? t("methodHow.depth", { depth: quantity(method.depthCm, "length") }) : method.method === "bought" ? "" : t("methodHow.surface"),
+    method.depthCm >= 0.5
+      ? t("methodHow.depth", { depth: quantity(method.depthCm, "length") })
+      : method.method === "bought"
+        ? ""
+        : t("methodHow.surface"),
     method.seeds && t("methodHow.seeds", { seeds: method.seeds }),
     method.move?.leaf && t("methodHow.leaf", { leaf: method.move.leaf }),
     family === "Brassicaceae" && setsPlants(method.method) && t(`methodHow.${schools.brassicaDepth}`),

@@ -21,12 +21,17 @@ export function Verdict({ fit, onFix }: { fit: Fit; onFix: (fix: Fix) => void })
       </p>
       <ul className="mt-2.5 text-[0.9375rem]">
         {fit.limits.map((l) => (
-          <li key={l.code} className="grid grid-cols-[1.25rem_auto_1fr] items-baseline gap-2 border-t border-line py-1">
+          <li
+            key={l.code}
+            className="grid grid-cols-[1.25rem_auto_1fr] items-baseline gap-2 border-t border-line py-1"
+          >
             <span className="self-center">
               <GradeMark grade={l.grade} />
             </span>
             <span className="font-semibold">{t(`limits.${l.code}`)}</span>
-            <span className={`text-right ${l.grade === "wrong" ? "font-semibold text-beet" : ""}`}>{limit(l)}</span>
+            <span className={`text-right ${l.grade === "wrong" ? "font-semibold text-beet" : ""}`}>
+              {limit(l)}
+            </span>
           </li>
         ))}
       </ul>

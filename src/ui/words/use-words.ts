@@ -34,8 +34,18 @@ export function useWords() {
   return useMemo(() => {
     const at = (day: Day) => new Date(`${day}T00:00:00Z`);
     const day = (d: Day) => format.dateTime(at(d), { day: "numeric", month: "short", timeZone: "UTC" });
-    const days = (from: Day, to: Day) => (from === to ? day(from) : format.dateTimeRange(at(from), at(to), { day: "numeric", month: "short", timeZone: "UTC" }));
-    const longDay = (d: Day) => format.dateTime(at(d), { weekday: "short", day: "numeric", month: "short", year: "numeric", timeZone: "UTC" });
+    const days = (from: Day, to: Day) =>
+      from === to
+        ? day(from)
+        : format.dateTimeRange(at(from), at(to), { day: "numeric", month: "short", timeZone: "UTC" });
+    const longDay = (d: Day) =>
+      format.dateTime(at(d), {
+        weekday: "short",
+        day: "numeric",
+        month: "short",
+        year: "numeric",
+        timeZone: "UTC",
+      });
     const month = (d: Day) => format.dateTime(at(d), { month: "short", timeZone: "UTC" });
     const quantity = (value: number, dimension: Dimension) => formatQuantity(value, dimension, units);
     const temperature = (c: number) => quantity(c, "temperature");
@@ -44,16 +54,24 @@ export function useWords() {
     const percent = (share: number) => `${number(100 * share)}\u00a0%`;
     const crop = (goalId: string) => t(`goals.${goalId as GoalName}`);
     const cropName = (cropId: string) => t(`crops.${cropId as CropName}`);
-    const money = (minor: number) => format.number(fromMinor(minor, currency), { style: "currency", currency });
+    const money = (minor: number) =>
+      format.number(fromMinor(minor, currency), { style: "currency", currency });
     /** Everything by which people may look for a crop: its name here, other names, the botanical one. */
-    const namesOf = (goalId: string, botanical: string) => `${crop(goalId)} ${t(`also.${goalId.split("/")[0] as CropName}`)} ${botanical}`.toLowerCase();
+    const namesOf = (goalId: string, botanical: string) =>
+      `${crop(goalId)} ${t(`also.${goalId.split("/")[0] as CropName}`)} ${botanical}`.toLowerCase();
     const bag = (kindId: string) => t(`bags.${bagKey(kindId)}`);
 
     const words = (r: SeasonReason | DateReason) =>
       Object.fromEntries(
         Object.entries(r).map(([key, value]) => [
           key,
-          typeof value === "number" ? (key.endsWith("C") ? temperature(value) : number(value)) : ["day", "from", "to"].includes(key) ? day(value) : value,
+          typeof value === "number"
+            ? key.endsWith("C")
+              ? temperature(value)
+              : number(value)
+            : ["day", "from", "to"].includes(key)
+              ? day(value)
+              : value,
         ]),
       );
     const season = (r: SeasonReason) => t(`seasonReasons.${r.code}`, words(r));
@@ -62,13 +80,23 @@ export function useWords() {
     const limit = (l: Limit): string => {
       switch (l.code) {
         case "depth":
-          return t("limits.have", { have: quantity(l.have, "length"), good: quantity(l.need.good, "length") });
+          return t("limits.have", {
+            have: quantity(l.have, "length"),
+            good: quantity(l.need.good, "length"),
+          });
         case "soil":
-          return t("limits.have", { have: quantity(l.have, "volume"), good: quantity(l.need.good, "volume") });
+          return t("limits.have", {
+            have: quantity(l.have, "volume"),
+            good: quantity(l.need.good, "volume"),
+          });
         case "sun":
           return t("limits.have", { have: `${number(l.have)} h`, good: `${number(l.need.good)} h` });
         case "room":
-          return t("limits.roomHave", { good: l.good, most: l.most, spacing: quantity(l.spacingCm.good, "length") });
+          return t("limits.roomHave", {
+            good: l.good,
+            most: l.most,
+            spacing: quantity(l.spacingCm.good, "length"),
+          });
         case "holes":
           return t("limits.holesHave", { holes: l.holes });
         case "season":
@@ -93,13 +121,28 @@ export function useWords() {
     };
     const clash = (c: Clash): string => {
       const amount = (value: number) =>
-        c.code === "room" ? quantity(value, "length") : c.code === "soil" ? quantity(value, "volume") : c.code === "light" ? `${number(value)} h` : number(value);
-      return t(`bench.clashes.${c.code}`, { crop: crop(c.goalId), other: crop(c.otherGoalId), need: amount(c.need), have: amount(c.have), from: day(c.from), to: day(c.to) });
+        c.code === "room"
+          ? quantity(value, "length")
+          : c.code === "soil"
+            ? quantity(value, "volume")
+            : c.code === "light"
+              ? `${number(value)} h`
+              : number(value);
+      return t(`bench.clashes.${c.code}`, {
+        crop: crop(c.goalId),
+        other: crop(c.otherGoalId),
+        need: amount(c.need),
+        have: amount(c.have),
+        from: day(c.from),
+        to: day(c.to),
+      });
     };
     const cure = (c: Cure): string =>
-      c.code === "out-by" ? t("bench.cures.out-by", { crop: crop(c.goalId), day: day(c.day) })
-      : c.code === "fewer" ? t("bench.cures.fewer", { crop: crop(c.goalId), plants: c.plants })
-      : t("bench.cures.ring", { crop: crop(c.goalId) });
+      c.code === "out-by"
+        ? t("bench.cures.out-by", { crop: crop(c.goalId), day: day(c.day) })
+        : c.code === "fewer"
+          ? t("bench.cures.fewer", { crop: crop(c.goalId), plants: c.plants })
+          : t("bench.cures.ring", { crop: crop(c.goalId) });
     const note = (n: Note): string =>
       n.code === "roots-short"
         ? t("notes.roots-short", { depth: quantity(n.depthCm, "length") })
@@ -109,6 +152,30 @@ export function useWords() {
       return t.has(key) ? t(key, details) : t("problems.invalid");
     };
     const shown = (value: number, dimension: Dimension) => showQuantity(value, dimension, units);
-    return { t, units, day, days, longDay, month, quantity, shown, number, percent, money, crop, cropName, namesOf, bag, season, dateReason, limit, fix, note, clash, cure, problem };
+    return {
+      t,
+      units,
+      day,
+      days,
+      longDay,
+      month,
+      quantity,
+      shown,
+      number,
+      percent,
+      money,
+      crop,
+      cropName,
+      namesOf,
+      bag,
+      season,
+      dateReason,
+      limit,
+      fix,
+      note,
+      clash,
+      cure,
+      problem,
+    };
   }, [t, format, units, currency]);
 }

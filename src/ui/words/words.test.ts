@@ -11,14 +11,18 @@ const t = createTranslator({ locale: "en-GB", messages: words });
 
 /** All texts with their paths. */
 const texts = (value: unknown, path: string[] = []): [string, string][] =>
-  typeof value === "string" ? [[path.join("."), value]] : Object.entries(value as object).flatMap(([k, v]) => texts(v, [...path, k]));
+  typeof value === "string"
+    ? [[path.join("."), value]]
+    : Object.entries(value as object).flatMap(([k, v]) => texts(v, [...path, k]));
 
 /** The names of the values that a text takes. */
 const argumentsOf = (text: string) => new Set([...text.matchAll(/\{(\w+)(?=[},])/g)].map((m) => m[1]!));
 
 describe("every fact that the core can say has words, with its numbers", () => {
   const setting = settingWith({ sunHours: 3, floorM2: 2 });
-  const lines = ["2026-01-05", "2026-04-10", "2026-07-01", "2026-10-10"].flatMap((day) => matchAll(CROP_GOALS, ALL_BAGS, day, setting));
+  const lines = ["2026-01-05", "2026-04-10", "2026-07-01", "2026-10-10"].flatMap((day) =>
+    matchAll(CROP_GOALS, ALL_BAGS, day, setting),
+  );
 
   const expectWords = (group: Record<string, string>, fact: { code: string }) => {
     const text = group[fact.code];
@@ -46,8 +50,12 @@ describe("every fact that the core can say has words, with its numbers", () => {
   });
 
   it("problems with what was typed", () => {
-    const typed = ["", "x", "5", "5 zz", "5 kg", "-1 cm", "1,500 cm", "1 in 2 ft"].map((text) => parseQuantity(text, "length"));
-    const amounts = RECORD_KINDS.flatMap((kind) => ["12", "lots", "5 kg"].map((text) => readAmount(kind, text)));
+    const typed = ["", "x", "5", "5 zz", "5 kg", "-1 cm", "1,500 cm", "1 in 2 ft"].map((text) =>
+      parseQuantity(text, "length"),
+    );
+    const amounts = RECORD_KINDS.flatMap((kind) =>
+      ["12", "lots", "5 kg"].map((text) => readAmount(kind, text)),
+    );
     const problems = [...typed, ...amounts].flatMap((read) => (read.ok ? [] : [read.problem]));
     expect(problems.length).toBeGreaterThan(12);
     for (const problem of problems) expectWords(words.problems, problem);

@@ -26,12 +26,19 @@ export function ProposalCard({ title, step, proposal, plan, setting, today, onTa
   const seen = useMemo(() => {
     if (!proposal) return undefined;
     const garden = assessGarden(proposal.plan, setting);
-    const fresh = { ...garden, meals: garden.meals.filter((m) => m.day >= today && proposal.adds[m.plantingId] !== undefined) };
+    const fresh = {
+      ...garden,
+      meals: garden.meals.filter((m) => m.day >= today && proposal.adds[m.plantingId] !== undefined),
+    };
     return { garden, meal: nextMeal(fresh, today), economy: economyOf(garden, setting, today) };
   }, [proposal, setting, today]);
   const known = new Set(plan.rows.flatMap((r) => r.plantings).map((p) => p.id));
   const gap = gapOf((step ?? proposal)?.bound ?? 0, (step ?? proposal)?.worth ?? 0);
-  const dropped = proposal ? plan.rows.flatMap((r) => r.plantings).filter((p) => !proposal.plan.rows.some((r) => r.plantings.some((x) => x.id === p.id))) : [];
+  const dropped = proposal
+    ? plan.rows
+        .flatMap((r) => r.plantings)
+        .filter((p) => !proposal.plan.rows.some((r) => r.plantings.some((x) => x.id === p.id)))
+    : [];
   return (
     <section aria-label={title} className="min-w-0 border-t-[1.5px] border-ink bg-card p-3">
       <h3 className="text-lg font-bold">{title}</h3>
@@ -39,8 +46,17 @@ export function ProposalCard({ title, step, proposal, plan, setting, today, onTa
         <div role="status" className="mt-1 text-[0.9375rem] text-muted">
           {step ? (
             <>
-              <progress className="h-3 w-full accent-(--leaf)" max={step.of} value={step.done} aria-label={t("propose.progress")} />
-              <p>{Number.isFinite(step.bound) ? t("propose.soFar", { worth: number(step.worth), gap: percent(gap) }) : t("propose.first", { worth: number(step.worth) })}</p>
+              <progress
+                className="h-3 w-full accent-(--leaf)"
+                max={step.of}
+                value={step.done}
+                aria-label={t("propose.progress")}
+              />
+              <p>
+                {Number.isFinite(step.bound)
+                  ? t("propose.soFar", { worth: number(step.worth), gap: percent(gap) })
+                  : t("propose.first", { worth: number(step.worth) })}
+              </p>
             </>
           ) : (
             t("propose.waiting")
@@ -50,17 +66,43 @@ export function ProposalCard({ title, step, proposal, plan, setting, today, onTa
       {proposal && seen && (
         <>
           <dl className="mt-2 grid grid-cols-2 gap-x-3 gap-y-1.5 text-[0.9375rem]">
-            <Figure label={seen.meal ? t(seen.meal.first ? "bench.firstMeal" : "bench.nextMeal", { crop: crop(seen.meal.goalId) }) : t("bench.noMeal")} amount={seen.meal ? day(seen.meal.day) : "–"} />
-            <Figure label={t("propose.soonFood", { weeks: SOON_WEEKS })} amount={quantity(seen.economy.soonG / 1000, "mass")} />
-            <Figure label={t(seen.economy.shopping.shared ? "bench.toBuyShare" : "bench.toBuy")} amount={money(proposal.minor)} />
+            <Figure
+              label={
+                seen.meal
+                  ? t(seen.meal.first ? "bench.firstMeal" : "bench.nextMeal", {
+                      crop: crop(seen.meal.goalId),
+                    })
+                  : t("bench.noMeal")
+              }
+              amount={seen.meal ? day(seen.meal.day) : "–"}
+            />
+            <Figure
+              label={t("propose.soonFood", { weeks: SOON_WEEKS })}
+              amount={quantity(seen.economy.soonG / 1000, "mass")}
+            />
+            <Figure
+              label={t(seen.economy.shopping.shared ? "bench.toBuyShare" : "bench.toBuy")}
+              amount={money(proposal.minor)}
+            />
             <Figure label={t("propose.food")} amount={quantity(seen.economy.totalG / 1000, "mass")} />
             <Figure label={t("propose.hours")} amount={`${number(proposal.hours)} h`} wide />
           </dl>
-          <p className="mt-2 text-[0.9375rem] font-semibold">{t("propose.within", { best: String(isAsGood(gap)), gap: percent(gap), considered: number(proposal.considered) })}</p>
+          <p className="mt-2 text-[0.9375rem] font-semibold">
+            {t("propose.within", {
+              best: String(isAsGood(gap)),
+              gap: percent(gap),
+              considered: number(proposal.considered),
+            })}
+          </p>
           {step && (
             <p role="status" className="flex items-center gap-2 text-sm text-muted">
               {t(step.doing === "search" ? "propose.improving" : "propose.proving")}
-              <progress className="h-2 min-w-0 flex-1 accent-(--leaf)" max={step.of} value={step.done} aria-label={t("propose.proof")} />
+              <progress
+                className="h-2 min-w-0 flex-1 accent-(--leaf)"
+                max={step.of}
+                value={step.done}
+                aria-label={t("propose.proof")}
+              />
             </p>
           )}
           <ul className="mt-2 grid gap-1 text-[0.9375rem]" aria-label={t("propose.covers")}>
@@ -74,7 +116,13 @@ export function ProposalCard({ title, step, proposal, plan, setting, today, onTa
               </li>
             ))}
           </ul>
-          {proposal.bags.length > 0 && <p className="mt-2 text-[0.9375rem]">{t("propose.buys", { bags: proposal.bags.map((b) => `${b.count} × ${bag(b.kindId)}`).join(", ") })}</p>}
+          {proposal.bags.length > 0 && (
+            <p className="mt-2 text-[0.9375rem]">
+              {t("propose.buys", {
+                bags: proposal.bags.map((b) => `${b.count} × ${bag(b.kindId)}`).join(", "),
+              })}
+            </p>
+          )}
           {proposal.missing.map((m) => (
             <p key={m.cropId} className="mt-1 text-[0.9375rem] font-semibold text-beet">
               ▲ {t(`propose.missing.${m.blocked}`, { crop: cropName(m.cropId) })}
@@ -101,7 +149,9 @@ export function ProposalCard({ title, step, proposal, plan, setting, today, onTa
                             {crop(p.goal.id)} {p.planting.plants !== null && `× ${p.planting.plants}`}
                           </span>
                           <span className="shrink-0 text-muted">
-                            {day(p.planting.sowOn)} {adds !== undefined && `· ${t("propose.adds", { helpings: number(adds) })}`} {known.has(p.planting.id) && `· ${t("propose.kept")}`}
+                            {day(p.planting.sowOn)}{" "}
+                            {adds !== undefined && `· ${t("propose.adds", { helpings: number(adds) })}`}{" "}
+                            {known.has(p.planting.id) && `· ${t("propose.kept")}`}
                           </span>
                         </li>
                       );
@@ -111,7 +161,11 @@ export function ProposalCard({ title, step, proposal, plan, setting, today, onTa
               ))}
             </ol>
           </details>
-          {dropped.length > 0 && <p className="mt-2 text-sm text-muted">{t("propose.dropped", { crops: dropped.map((p) => crop(p.goalId)).join(", ") })}</p>}
+          {dropped.length > 0 && (
+            <p className="mt-2 text-sm text-muted">
+              {t("propose.dropped", { crops: dropped.map((p) => crop(p.goalId)).join(", ") })}
+            </p>
+          )}
           <div className="mt-2">
             <Caution>{t("cautions.floor")}</Caution>
           </div>

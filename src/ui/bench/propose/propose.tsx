@@ -51,12 +51,21 @@ export function Propose({ plan, plain, setting, reference, today, means, onTake 
   const [without, setWithout] = useState<readonly string[]>([]);
   const { steps, proposals, busy, failed, ask, stop } = useProposals();
   const [warmerC, setWarmer] = useState<number>(0);
-  const inWeather = useMemo(() => (warmerC === 0 ? setting : { ...setting, climate: spellFrom(setting.climate, today, warmerC) }), [setting, today, warmerC]);
+  const inWeather = useMemo(
+    () => (warmerC === 0 ? setting : { ...setting, climate: spellFrom(setting.climate, today, warmerC) }),
+    [setting, today, warmerC],
+  );
   const aims: readonly Aim[] = repair ? ["value"] : AIMS;
 
   const start = () =>
     ask({
-      plan, reference, today, aims, kinds, repair, without,
+      plan,
+      reference,
+      today,
+      aims,
+      kinds,
+      repair,
+      without,
       setting: { ...plain, climate: inWeather.climate },
       budgetMinor: budget ?? undefined,
       waterLDay: waterLDay ?? undefined,
@@ -65,13 +74,22 @@ export function Propose({ plan, plain, setting, reference, today, means, onTake 
   const refusable = reference.crops.filter((c) => !c.goals.every((g) => without.includes(g.id)));
 
   return (
-    <Dialog.Root open={open} onOpenChange={(next) => { if (!next) stop(); setOpen(next); }}>
+    <Dialog.Root
+      open={open}
+      onOpenChange={(next) => {
+        if (!next) stop();
+        setOpen(next);
+      }}
+    >
       <Dialog.Trigger asChild>
         <Button look="solid">{t("propose.open")}</Button>
       </Dialog.Trigger>
       <Dialog.Portal>
         <Dialog.Overlay className="fixed inset-0 z-10 bg-ink/40" />
-        <Dialog.Content aria-describedby={undefined} className="fixed inset-x-0 bottom-0 z-10 max-h-[94vh] overflow-y-auto border-t-[1.5px] border-ink bg-paper p-4 lg:inset-x-8 lg:top-6 lg:bottom-auto lg:border-[1.5px] lg:p-5">
+        <Dialog.Content
+          aria-describedby={undefined}
+          className="fixed inset-x-0 bottom-0 z-10 max-h-[94vh] overflow-y-auto border-t-[1.5px] border-ink bg-paper p-4 lg:inset-x-8 lg:top-6 lg:bottom-auto lg:border-[1.5px] lg:p-5"
+        >
           <div className="flex items-start justify-between gap-3">
             <Dialog.Title className="text-[1.375rem] font-bold">{t("propose.title")}</Dialog.Title>
             <Dialog.Close asChild>
@@ -80,7 +98,11 @@ export function Propose({ plan, plain, setting, reference, today, means, onTake 
           </div>
           <p className="mb-3 max-w-3xl text-muted">{t(repair ? "propose.leadRepair" : "propose.lead")}</p>
           <div className="flex flex-wrap items-end gap-3 border-t border-line pt-3">
-            <SelectField label={t("propose.what")} value={repair ? "repair" : "new"} onChange={(e) => setRepair(e.target.value === "repair")}>
+            <SelectField
+              label={t("propose.what")}
+              value={repair ? "repair" : "new"}
+              onChange={(e) => setRepair(e.target.value === "repair")}
+            >
               <option value="new">{t("propose.new")}</option>
               <option value="repair">{t("propose.repair")}</option>
             </SelectField>
@@ -98,7 +120,17 @@ export function Propose({ plan, plain, setting, reference, today, means, onTake 
               schema={optionalQuantityField("volume", 2_000)}
               onValue={(water) => setWater(water?.value ?? null)}
             />
-            <SelectField label={t("propose.without")} className="w-44" value="" onChange={(e) => setWithout([...without, ...reference.crops.find((c) => c.id === e.target.value)!.goals.map((g) => g.id)])}>
+            <SelectField
+              label={t("propose.without")}
+              className="w-44"
+              value=""
+              onChange={(e) =>
+                setWithout([
+                  ...without,
+                  ...reference.crops.find((c) => c.id === e.target.value)!.goals.map((g) => g.id),
+                ])
+              }
+            >
               <option value="">{t("doorstep.addCrop")}</option>
               {refusable.map((c) => (
                 <option key={c.id} value={c.id}>
@@ -106,7 +138,12 @@ export function Propose({ plan, plain, setting, reference, today, means, onTake 
                 </option>
               ))}
             </SelectField>
-            <SelectField label={t("propose.weather")} className="w-44" value={warmerC} onChange={(e) => setWarmer(Number(e.target.value))}>
+            <SelectField
+              label={t("propose.weather")}
+              className="w-44"
+              value={warmerC}
+              onChange={(e) => setWarmer(Number(e.target.value))}
+            >
               {WEATHERS.map((c) => (
                 <option key={c} value={c}>
                   {t(`propose.weathers.${c}`)}
@@ -125,7 +162,12 @@ export function Propose({ plan, plain, setting, reference, today, means, onTake 
           </div>
           {without.length > 0 && (
             <p className="mt-2 flex flex-wrap items-center gap-2 text-[0.9375rem]">
-              {t("propose.leftOut", { crops: reference.crops.filter((c) => c.goals.every((g) => without.includes(g.id))).map((c) => cropName(c.id)).join(", ") })}
+              {t("propose.leftOut", {
+                crops: reference.crops
+                  .filter((c) => c.goals.every((g) => without.includes(g.id)))
+                  .map((c) => cropName(c.id))
+                  .join(", "),
+              })}
               <Button look="quiet" onClick={() => setWithout([])}>
                 {t("propose.allAgain")}
               </Button>
@@ -136,7 +178,14 @@ export function Propose({ plan, plain, setting, reference, today, means, onTake 
             <div className="flex flex-wrap gap-x-4">
               {reference.bagKinds.map(({ id }) => (
                 <label key={id} className="flex min-h-8 items-center gap-1.5 text-[0.9375rem]">
-                  <input type="checkbox" className="size-4.5 accent-(--beet)" checked={kinds.includes(id)} onChange={(e) => setKinds(e.target.checked ? [...kinds, id] : kinds.filter((k) => k !== id))} />
+                  <input
+                    type="checkbox"
+                    className="size-4.5 accent-(--beet)"
+                    checked={kinds.includes(id)}
+                    onChange={(e) =>
+                      setKinds(e.target.checked ? [...kinds, id] : kinds.filter((k) => k !== id))
+                    }
+                  />
                   {bag(id)}
                 </label>
               ))}

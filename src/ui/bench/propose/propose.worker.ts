@@ -1,5 +1,13 @@
 import { settingFrom } from "@/core/garden";
-import { type Aim, instanceOf, type Progress, type Proposal, propose, type Step, withAim } from "@/core/planner";
+import {
+  type Aim,
+  instanceOf,
+  type Progress,
+  type Proposal,
+  propose,
+  type Step,
+  withAim,
+} from "@/core/planner";
 import { EFFORT } from "@/solver/effort";
 import { highsSolver } from "@/solver/highs";
 import type { ProposeAnswer, ProposeQuestion } from "./message";
@@ -44,7 +52,17 @@ async function run(question: ProposeQuestion): Promise<void> {
       answer({ type: "step", aim, step });
       return false;
     };
-    return { aim, steps: propose({ ...question, setting, aim }, solver, EFFORT, () => crypto.randomUUID(), withAim(instance, aim), watch) };
+    return {
+      aim,
+      steps: propose(
+        { ...question, setting, aim },
+        solver,
+        EFFORT,
+        () => crypto.randomUUID(),
+        withAim(instance, aim),
+        watch,
+      ),
+    };
   });
   // People want to see three gardens before they want the best of the first, and that before they want to know how good it is.
   let open = asked;

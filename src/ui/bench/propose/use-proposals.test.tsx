@@ -27,8 +27,26 @@ class SilentWorker {
 }
 
 const question = { aims: ["soon", "value"] } as unknown as ProposeQuestion;
-const proposal = (worth: number): Proposal => ({ plan: { bags: [], rows: [] }, worth, bound: 200, gap: 1 - worth / 200, considered: 9, bags: [], minor: 0, hours: 0, covered: [], adds: {}, missing: [] });
-const step = (doing: Step["doing"], worth: number, bound: number): Step => ({ doing, done: 5, of: 10, worth, bound });
+const proposal = (worth: number): Proposal => ({
+  plan: { bags: [], rows: [] },
+  worth,
+  bound: 200,
+  gap: 1 - worth / 200,
+  considered: 9,
+  bags: [],
+  minor: 0,
+  hours: 0,
+  covered: [],
+  adds: {},
+  missing: [],
+});
+const step = (doing: Step["doing"], worth: number, bound: number): Step => ({
+  doing,
+  done: 5,
+  of: 10,
+  worth,
+  bound,
+});
 
 beforeEach(() => {
   SilentWorker.all.length = 0;
@@ -68,7 +86,8 @@ it("asks the worker for the best so far when it is stopped before every garden i
 
 it("ends the worker when it is stopped in a proof, and keeps each garden with the nearest bound that was told", () => {
   const { worker, now } = asked();
-  for (const aim of ["soon", "value"] as Aim[]) worker.answer({ type: "proposal", aim, proposal: proposal(120) });
+  for (const aim of ["soon", "value"] as Aim[])
+    worker.answer({ type: "proposal", aim, proposal: proposal(120) });
   worker.answer({ type: "step", aim: "soon", step: step("proof", 120, 150) });
   act(() => now().stop());
   expect([worker.ended, now().busy]).toEqual([true, false]);

@@ -14,7 +14,8 @@ export interface Proposing {
 }
 
 /** A proposal with the nearest bound that was told. */
-const boundBy = (proposal: Proposal, step: Step | undefined): Proposal => (step ? { ...proposal, bound: step.bound, gap: gapOf(step.bound, proposal.worth) } : proposal);
+const boundBy = (proposal: Proposal, step: Step | undefined): Proposal =>
+  step ? { ...proposal, bound: step.bound, gap: gapOf(step.bound, proposal.worth) } : proposal;
 
 /** Proposals, one for each aim, worked out in a worker that can be told to hand over the best so far. */
 export function useProposals(): Proposing {
@@ -50,7 +51,11 @@ export function useProposals(): Proposing {
   const stop = useCallback(() => {
     if (waiting.some((aim) => proposals[aim] === undefined)) return worker.current?.postMessage("stop");
     worker.current?.terminate();
-    setProposals((all) => Object.fromEntries(Object.entries(all).map(([aim, proposal]) => [aim, boundBy(proposal, steps[aim as Aim])])));
+    setProposals((all) =>
+      Object.fromEntries(
+        Object.entries(all).map(([aim, proposal]) => [aim, boundBy(proposal, steps[aim as Aim])]),
+      ),
+    );
     setSteps({});
     setWaiting([]);
   }, [waiting, proposals, steps]);

@@ -37,7 +37,12 @@ export default async function Page({ params }: PageProps<"/house/[id]/bench">) {
         saved={await readPlan(actor, id)}
         earlier={await earlierPlans(actor, id)}
         setting={setting}
-        means={{ budgetMinor: household.budgetMinor, waterLDay: place.waterLDay, away: household.away, currency }}
+        means={{
+          budgetMinor: household.budgetMinor,
+          waterLDay: place.waterLDay,
+          away: household.away,
+          currency,
+        }}
         reference={await readReference(actor)}
         save={savePlanAction.bind(null, id)}
         nameVersion={nameVersionAction.bind(null, id)}

@@ -33,7 +33,11 @@ export default async function Page({ params }: PageProps<"/house/[id]/doorstep">
             {t("household")}
           </h2>
           <p className="mb-3 text-muted">{t("householdLead")}</p>
-          <SchoolsForm saved={household.schools} above={programme.schools} save={saveSchoolsAction.bind(null, household.id)} />
+          <SchoolsForm
+            saved={household.schools}
+            above={programme.schools}
+            save={saveSchoolsAction.bind(null, household.id)}
+          />
         </section>
       </>
     );
