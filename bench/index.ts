@@ -1,7 +1,8 @@
 /** Speed as ratios, so that they mean the same on any machine: how much the arithmetic costs over the bare loop. */
 import { judgeSeason } from "@/core/calendar";
 import { fit, rankMethods, surfaceFor } from "@/core/fit";
-import { matchAll, shapeOf } from "@/core/garden";
+import { matchAll } from "@/core/match";
+import { shapeOf } from "@/core/setting";
 import { leastDistance, placeTop } from "@/core/placement";
 import { CROP_GOALS } from "@/library";
 import { ALL_BAGS, settingWith } from "@/testing/garden";

@@ -3,7 +3,8 @@
  * and how its time grows with bags and goals. `npm run bench:planner -- 10` takes ten questions instead of thirty;
  * `npm run bench:planner -- 10 300` also lets the solver branch for 300 seconds on each, for a bound that is less loose.
  */
-import type { BagThing, Reference } from "@/core/garden";
+import type { BagThing } from "@/core/plan";
+import type { Reference } from "@/core/setting";
 import { seededRandom } from "@/core/chance";
 import {
   type Ask,

@@ -2,7 +2,7 @@
 
 import { revalidatePath } from "next/cache";
 import type { TownClimate } from "@/core/climate";
-import type { Plan } from "@/core/garden";
+import type { Plan } from "@/core/plan";
 import type { Price, SharedGroup } from "@/core/money";
 import type { Aim } from "@/core/planner";
 import type { SurveyTyped } from "@/core/place";

@@ -1,5 +1,5 @@
 import type { Wants } from "@/core/food";
-import { type Away, bearingOf, type PlaceKind, type Skill, type SunWindow, type Survey } from "@/core/place";
+import { type Away, bearingOf, type PlaceKind, type Skill, type SunStretch, type Survey } from "@/core/place";
 import type { Schools } from "@/core/school";
 import { type Db, rowsOf } from "./pool";
 
@@ -9,7 +9,7 @@ export interface Place {
   readonly lengthTyped: string;
   readonly widthCm: number;
   readonly widthTyped: string;
-  readonly sun: readonly SunWindow[];
+  readonly sun: readonly SunStretch[];
   readonly limitKgM2: number | null;
   readonly limitTyped: string;
   readonly waterLDay: number | null;

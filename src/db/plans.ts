@@ -1,4 +1,4 @@
-import type { BagThing, Plan, Planting, Row } from "@/core/garden";
+import type { BagThing, Plan, Planting, Row } from "@/core/plan";
 import type { Schools } from "@/core/school";
 import { type Db, rowsOf } from "./pool";
 

@@ -1,7 +1,7 @@
 import { createHash } from "node:crypto";
 import { bagMass, usualGapCm } from "@/core/bag";
 import { arrange } from "@/core/floor";
-import type { BagThing, Plan } from "@/core/garden";
+import type { BagThing, Plan } from "@/core/plan";
 import { toMinor } from "@/core/money";
 import { Survey } from "@/core/place";
 import { type Amount, GardenRecord, readAmount } from "@/core/record";

@@ -1,4 +1,4 @@
-import type { Climate } from "@/core/calendar";
+import type { Climate } from "@/core/climate";
 
 /** Six made-up but plausible sets of normals. Larkmouth is the demo programme's harbour town, with a mild wet winter and a dry warm summer. */
 export const CLIMATES: readonly Climate[] = [

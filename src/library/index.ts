@@ -1,5 +1,5 @@
 /** What is known before anybody keeps a record? Shipped crops, bags, mixes and climates, each value with its source. */
-import type { Reference } from "@/core/garden";
+import type { Reference } from "@/core/setting";
 import { BAG_KINDS } from "./bags";
 import { CROPS } from "./crops";
 

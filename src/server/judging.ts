@@ -1,4 +1,4 @@
-import type { PlainSetting } from "@/core/garden";
+import type { PlainSetting } from "@/core/setting";
 import { type Germination, germinationOf } from "@/core/record";
 import { everPlanted } from "@/db/plans";
 import { db } from "@/db/pool";

@@ -1,5 +1,5 @@
 import { z } from "zod";
-import { EMPTY_PLAN, type KeptPlan, Plan } from "@/core/garden";
+import { EMPTY_PLAN, type KeptPlan, Plan } from "@/core/plan";
 import type { Outcome, Problem } from "@/core/problem";
 import { findBagKind, findGoal } from "@/library";
 import {

@@ -1,7 +1,7 @@
 import { join } from "node:path";
 import { Worker } from "node:worker_threads";
 import { z } from "zod";
-import type { PlainSetting } from "@/core/garden";
+import type { PlainSetting } from "@/core/setting";
 import { type Aim, AIMS, type Ask, type Proposal } from "@/core/planner";
 import type { Outcome } from "@/core/problem";
 import { findHousehold, listHouseholds } from "@/db/households";

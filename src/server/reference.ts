@@ -1,5 +1,6 @@
 import { bagMass } from "@/core/bag";
-import { type Difference, differences, type Reference, settingFrom } from "@/core/garden";
+import { type Difference, differences } from "@/core/garden";
+import { type Reference, settingFrom } from "@/core/setting";
 import { applyOverrides, type Override } from "@/core/override";
 import type { Outcome } from "@/core/problem";
 import { insertOverride, listOverrides } from "@/db/overrides";

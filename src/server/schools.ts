@@ -1,4 +1,5 @@
-import { differences, settingFrom } from "@/core/garden";
+import { differences } from "@/core/garden";
+import { settingFrom } from "@/core/setting";
 import type { Outcome } from "@/core/problem";
 import { Schools } from "@/core/school";
 import { updateHouseholdSchools } from "@/db/households";

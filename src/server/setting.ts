@@ -1,8 +1,9 @@
-import type { Climate } from "@/core/calendar";
-import type { PlainSetting, Planting, Reference } from "@/core/garden";
+import type { Climate } from "@/core/climate";
+import type { PlainSetting, Reference } from "@/core/setting";
+import type { Planting } from "@/core/plan";
 import { seenHours, sunHours } from "@/core/place";
 import type { Followed, GardenRecord } from "@/core/record";
-import { windowsOf } from "@/core/sun";
+import { openingsOf } from "@/core/sun";
 import type { Programme } from "@/db/programmes";
 import type { Household, Place } from "@/db/households";
 import { findClimate, findMix } from "@/library";
@@ -49,12 +50,12 @@ export function settingOf(
     },
     faces: place.facesDeg ?? undefined,
     sunSeenOn: place.sunSeenOn ?? undefined,
-    sky: windowsOf(
-      seenHours(place.sun),
-      climate.latitude,
-      place.sunSeenOn ?? today().day,
-      place.facesDeg ?? undefined,
-    ),
+    sky: openingsOf({
+      seen: seenHours(place.sun),
+      latitude: climate.latitude,
+      seenOn: place.sunSeenOn ?? today().day,
+      faces: place.facesDeg ?? undefined,
+    }),
     hands: { cells, skill },
     wants,
     people: { adults, children },

@@ -1,4 +1,4 @@
-import type { Plan } from "@/core/garden";
+import type { Plan } from "@/core/plan";
 import { listHouseholds } from "@/db/households";
 import { readPlans } from "@/db/plans";
 import { db } from "@/db/pool";

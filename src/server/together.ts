@@ -1,6 +1,8 @@
 import { z } from "zod";
-import { assessGarden, settingFrom, wantedFor } from "@/core/garden";
-import { isOf, type Pooled, poolOf, pricesBy, SHARED_GROUPS, type SharedGroup } from "@/core/money";
+import { assessGarden } from "@/core/garden";
+import { settingFrom } from "@/core/setting";
+import { wantedFor, poolOf, type Pooled } from "@/core/kit";
+import { isOf, pricesBy, SHARED_GROUPS, type SharedGroup } from "@/core/money";
 import type { Outcome } from "@/core/problem";
 import { db } from "@/db/pool";
 import { listPrices } from "@/db/prices";

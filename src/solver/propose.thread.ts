@@ -1,6 +1,6 @@
 import { randomUUID } from "node:crypto";
 import { parentPort } from "node:worker_threads";
-import { type PlainSetting, settingFrom } from "@/core/garden";
+import { type PlainSetting, settingFrom } from "@/core/setting";
 import { type Ask, propose } from "@/core/planner";
 import { QUEUE_EFFORT } from "./effort";
 import { highsSolver } from "./highs";

@@ -1,12 +1,5 @@
-import {
-  type BagThing,
-  type PlainSetting,
-  type Plan,
-  type Planting,
-  type Reference,
-  type Setting,
-  settingFrom,
-} from "@/core/garden";
+import type { BagThing, Plan, Planting } from "@/core/plan";
+import { type PlainSetting, type Reference, type Setting, settingFrom } from "@/core/setting";
 import { BAG_KINDS, findClimate, findGoal, findMix, SHIPPED } from "@/library";
 
 /** What tests judge plans against: the demo town, a sunny place, the shipped library. */

@@ -1,5 +1,5 @@
 import { randomUUID } from "node:crypto";
-import { type Plan, putPlanting } from "@/core/garden";
+import { type Plan, putPlanting } from "@/core/plan";
 import type { GardenRecord } from "@/core/record";
 import { db } from "@/db/pool";
 import { allProgrammes, insertProgramme } from "@/db/programmes";

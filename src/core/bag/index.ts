@@ -3,7 +3,7 @@ export { coverFor } from "./cover";
 export { checkLabel, type LabelCheck } from "./label";
 export { BagMake } from "./make";
 export { bagMass } from "./mass";
-export { type BagShape, type Outline, outlineArea } from "./shape";
+export { BagShape, type Outline, outlineArea } from "./shape";
 export { innerHeightCm, soilDepthCm, soilVolumeL, usualGapCm } from "./soil";
 export {
   footprint,

@@ -2,18 +2,9 @@ import * as SunCalc from "suncalc";
 import { describe, expect, it } from "vitest";
 import { addDays, daysBetween } from "../day";
 import { CROPS, findClimate, findGoal } from "@/library";
-import {
-  type Climate,
-  dayLength,
-  emergenceDays,
-  judgeSeason,
-  lastSowing,
-  nextSowing,
-  sowingFor,
-  spellFrom,
-  stagesFrom,
-  temperatureOn,
-} from ".";
+import { type Climate, spellFrom, temperatureOn } from "../climate";
+import { dayLength } from "../sun";
+import { emergenceDays, judgeSeason, lastSowing, nextSowing, sowingFor, stagesFrom } from ".";
 
 const flat = (nightC: number, dayC: number): Climate => ({
   id: "flat",

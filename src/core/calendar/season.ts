@@ -1,7 +1,7 @@
 import { type Crop, type Goal, type Method, startsFromSeed } from "../crop";
 import { addDays, type Day, dayNumber, dayOf } from "../day";
-import { type Climate, temperatures } from "./climate";
-import { NIGHT_SWING_C, type Stages, stagesFrom } from "./stages";
+import { type Climate, NIGHT_SWING_C, temperatures } from "../climate";
+import { type Stages, stagesFrom } from "./stages";
 
 export type SeasonGrade = "right" | "tight" | "wrong";
 

@@ -1,6 +1,6 @@
 import { type Crop, type Goal, type Method, type SowingMethod, startsFromSeed } from "../crop";
 import { type Day, dayNumber, dayOf } from "../day";
-import { type Climate, type DayTemperature, temperatures } from "./climate";
+import { type Climate, type DayTemperature, NIGHT_SWING_C, temperatures } from "../climate";
 
 /** When something is due: it can be early, it is likely, and after `late` something is wrong. */
 export interface Window {
@@ -54,8 +54,6 @@ export interface Stages {
 
 /** Trays stand on a sill or under a cover, this much warmer than outdoors. Memory. */
 const TRAY_WARMER_C = 3;
-/** A normal is a mean: single nights fall about this far below it. Memory. */
-export const NIGHT_SWING_C = 4;
 /** Emergence may run this far either side of the likely day. Common practice. */
 const EARLY = 0.8;
 const LATE = 1.3;

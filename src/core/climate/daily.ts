@@ -1,5 +1,5 @@
 import Papa from "papaparse";
-import { isDay } from "../day";
+import { daysBetween, isDay } from "../day";
 import type { Problem } from "../problem";
 
 /** Which column holds what, by the file's own head line. */
@@ -102,7 +102,7 @@ export function normalsFromDaily(
   const bare = sums.findIndex((m) => m.days < LEAST_DAYS);
   if (bare >= 0) return { code: "month-bare", month: bare + 1, days: sums[bare]!.days };
   const [first, last] = [days[0]!, days.at(-1)!];
-  const span = (Date.parse(last) - Date.parse(first)) / 86_400_000 + 1;
+  const span = daysBetween(first, last) + 1;
   return {
     lowC: sums.map((m) => m.low / m.days),
     highC: sums.map((m) => m.high / m.days),

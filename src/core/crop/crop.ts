@@ -33,7 +33,7 @@ export const SOWING_METHODS = [
   "stations", // sown where it grows, a few seeds to a place
   "cells", // raised one to a cell, then moved
   "tray", // strewn in a tray, then moved
-  "soaked", // soaked and spread thick
+  "soaked", // soaked and spread densely
   "sets",
   "tubers",
   "cuttings",
@@ -93,10 +93,10 @@ export const Goal = z.strictObject({
   /** `crop/goal`, as in `cabbage/compact`. */
   id: z.string().regex(/^[a-z-]+\/[a-z-]+$/),
   kind: z.enum(GOAL_KINDS),
-  /** Plants that are counted, each with its spacing and soil; or a stand sown thick and cut as one. */
+  /** Plants that are counted, each with its spacing and soil; or a stand sown dense and cut as one. */
   stand: z.discriminatedUnion("type", [
     z.strictObject({ type: z.literal("plants"), spacingCm: Need, soilL: Need }),
-    z.strictObject({ type: z.literal("thick"), seedGM2: positive }),
+    z.strictObject({ type: z.literal("dense"), seedGM2: positive }),
   ]),
   insetCm: z.number().nonnegative(),
   depthCm: Need,
@@ -114,7 +114,7 @@ export const Goal = z.strictObject({
     atC: z.number(),
     nurseryDays: z.number().nonnegative(),
   }),
-  /** Yield over the whole picking, g: from a plant, or from a m² of a stand sown thick. 0 for what is not eaten. */
+  /** Yield over the whole picking, g: from a plant, or from a m² of a stand sown dense. 0 for what is not eaten. */
   yieldG: Days,
   picking: z.strictObject({ pattern: z.enum(["once", "leaf", "flushes", "continuous"]), window: Days }),
   /** Days that it keeps at home once it is picked, in the cool and dark: the days over which it is eaten. */

@@ -1,28 +1,46 @@
+import {
+  addDays as addTo,
+  addMonths as addMonthsTo,
+  differenceInCalendarDays,
+  formatISO,
+  isValid,
+  parseISO,
+  startOfMonth,
+} from "date-fns";
+import { z } from "zod";
+
 /** A calendar date as ISO 8601 text, `2026-05-18`: never a time, never a zone. */
 export type Day = string;
 
-const MS_A_DAY = 86_400_000;
+const EPOCH = new Date(1970, 0, 1);
 
 /** The same few hundred days are asked for millions of times, and reading one takes long; the calendar holds 110 000. */
 const numbers = new Map<Day, number>();
 const days = new Map<number, Day>();
 
-/** Days since 1970-01-01, for arithmetic. @throws {RangeError} when `day` is no date of the calendar. */
+const textOf = (date: Date): Day => formatISO(date, { representation: "date" });
+
+/**
+ * Days since 1970-01-01, for arithmetic.
+ *
+ * @throws {RangeError} when `day` is no date of the calendar
+ * @example dayNumber("1970-01-02") // 1
+ */
 export function dayNumber(day: Day): number {
   const known = numbers.get(day);
   if (known !== undefined) return known;
   if (!isDay(day)) throw new RangeError(`not a date: ${day}`);
-  const number = Date.parse(`${day}T00:00:00Z`) / MS_A_DAY;
+  const number = differenceInCalendarDays(parseISO(day), EPOCH);
   numbers.set(day, number);
   return number;
 }
 
-/** The day with a number; fractions are rounded. */
+/** The day with a number, see `dayNumber`; fractions are rounded. */
 export function dayOf(number: number): Day {
   const whole = Math.round(number);
   const known = days.get(whole);
   if (known !== undefined) return known;
-  const day = new Date(whole * MS_A_DAY).toISOString().slice(0, 10);
+  const day = textOf(addTo(EPOCH, whole));
   days.set(whole, day);
   return day;
 }
@@ -32,9 +50,22 @@ export const addDays = (day: Day, days: number): Day => dayOf(dayNumber(day) + d
 /** Days from `from` to `to`; negative when `to` is earlier. */
 export const daysBetween = (from: Day, to: Day): number => dayNumber(to) - dayNumber(from);
 
+/** The same day some months later, or the last of a month that is too short for it: a month after 31 January is 28 February. */
+export const addMonths = (day: Day, months: number): Day => textOf(addMonthsTo(parseISO(day), months));
+
+/** The first day of the month that lies `add` months after that of a day. */
+export const monthStart = (day: Day, add = 0): Day => textOf(addMonthsTo(startOfMonth(parseISO(day)), add));
+
+/** 1 January 2024, from which years are counted in steps of 365.25 days. */
+const YEAR_START = 19_723;
+
+/** Which day of the year a day number is, 0 to 365, for tables of a usual year. */
+export const yearDay = (number: number): number =>
+  Math.floor((((number - YEAR_START) % 365.25) + 365.25) % 365.25);
+
 /** Whether `text` is a date that the calendar has, between 1900 and 2199. */
-export function isDay(text: string): boolean {
-  if (!/^(19|20|21)\d\d-\d\d-\d\d$/.test(text)) return false;
-  const time = Date.parse(`${text}T00:00:00Z`);
-  return Number.isFinite(time) && new Date(time).toISOString().startsWith(text);
-}
+export const isDay = (text: string): boolean =>
+  /^(19|20|21)\d\d-\d\d-\d\d$/.test(text) && isValid(parseISO(text));
+
+/** A date of the calendar as text, at any boundary. */
+export const DayText = z.string().refine(isDay, { error: "not-a-date" });

@@ -1,2 +1,13 @@
 /** Which day is it? Plain calendar dates and the arithmetic on them. */
-export { addDays, type Day, dayNumber, dayOf, daysBetween, isDay } from "./day";
+export {
+  addDays,
+  addMonths,
+  type Day,
+  dayNumber,
+  dayOf,
+  daysBetween,
+  DayText,
+  isDay,
+  monthStart,
+  yearDay,
+} from "./day";

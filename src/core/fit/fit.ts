@@ -32,11 +32,11 @@ export type Note =
   | { readonly code: "roots-short"; readonly depthCm: number };
 
 export interface Fit {
-  /** Plants proposed, or asked for; undefined for a stand that is sown thick. */
+  /** Plants proposed, or asked for; undefined for a stand that is sown dense. */
   readonly plants?: number;
-  /** The most that still pass as tight; undefined for a stand that is sown thick. */
+  /** The most that still pass as tight; undefined for a stand that is sown dense. */
   readonly most?: number;
-  /** Seed in grams, and the area it is sown on in cm², for a stand that is sown thick. */
+  /** Seed in grams, and the area it is sown on in cm², for a stand that is sown dense. */
   readonly sown?: { readonly areaCm2: number; readonly seedG: number };
   readonly grade: Grade;
   /** The worst limit: the one to look at first. */
@@ -65,7 +65,7 @@ export interface FitQuestion {
   readonly claimedHoles?: number;
   /** The half of the top that it keeps to, where it does. */
   readonly half?: Half;
-  /** Part of the top that a stand sown thick has, cm²; all of it when left out. */
+  /** Part of the top that a stand sown dense has, cm²; all of it when left out. */
   readonly areaCm2?: number;
   /** Schools that change the count: crowded on purpose, bags one size up. */
   readonly schools?: Pick<Schools, "density" | "bagSize">;

@@ -4,6 +4,8 @@ import type { Schools } from "../school";
 
 export interface MethodChoice {
   readonly method: Method;
+  /** False for what the household has no trays for. */
+  readonly isDoable: boolean;
   /** Why this one: the crop's own reason, that a side hole takes only what is set in it, the school in force, or what the household has. */
   readonly why: Method["why"] | "side-hole" | "school" | "no-trays-here" | "first-season" | "season";
 }
@@ -56,6 +58,7 @@ export function rankMethods(
   // What speaks against the usual one is why another comes before it.
   return ranked.map((method, i) => ({
     method,
+    isDoable: against(method) !== "no-trays-here",
     why: (i === 0 && method !== usual && usual && against(usual)) || own(method),
   }));
 }

@@ -5,7 +5,8 @@
 import { describe, expect, it } from "vitest";
 import { findBagKind, findGoal } from "@/library";
 import { fit, rankMethods, surfaceFor } from ".";
-import { type Climate, judgeSeason, stagesFrom } from "../calendar";
+import type { Climate } from "../climate";
+import { judgeSeason, stagesFrom } from "../calendar";
 import { daysBetween } from "../day";
 
 const flat = (nightC: number, dayC: number): Climate => ({
@@ -97,7 +98,7 @@ it("radish microgreens: soaked, on 2.5 cm of mix, up in 3 days, cut at day 7", (
   expect(greens.pick).toBe(7);
 });
 
-it("a salad bag laid flat is sown thick on the surface, and slower in winter", () => {
+it("a salad bag laid flat is sown dense on the surface, and slower in winter", () => {
   const salad = ask("lettuce/baby-leaf", "flat-1-cu-ft", MILD);
   expect(salad).toMatchObject({ plants: undefined, grade: "roomy", method: { method: "broadcast" } });
   expect(salad.pick).toBeGreaterThan(21);

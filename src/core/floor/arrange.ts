@@ -1,5 +1,6 @@
 import { loadRound } from "./faults";
-import { type Box, boxOf, doorBox, type Floor, type Placed, shared, type Spot, TOUCH_CM2 } from "./floor";
+import { type Box, boxOf, doorBox, type Placed, shared, type Spot, TOUCH_CM2 } from "./floor";
+import type { Floor } from "../place";
 import { outOfReach } from "./reach";
 
 /** Places are tried this far apart, cm. */

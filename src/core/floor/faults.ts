@@ -1,5 +1,6 @@
 import { type LoadGrade, loadOn } from "../load";
-import { type Box, boxOf, doorBox, type Floor, type Placed, shared, TOUCH_CM2 } from "./floor";
+import { type Box, boxOf, doorBox, type Placed, shared, TOUCH_CM2 } from "./floor";
+import type { Floor } from "../place";
 import { outOfReach } from "./reach";
 
 /** What is wrong with where a bag stands. */

@@ -1,7 +1,8 @@
 import * as fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { arrange, faultsOf, type Floor, loadRound, type Placed, sunByBag } from ".";
-import { windowsOf } from "../sun";
+import { arrange, faultsOf, loadRound, type Placed, litByBag } from ".";
+import { type Floor } from "../place";
+import { openingsOf } from "../sun";
 
 const balcony: Floor = { lengthCm: 320, widthCm: 110, door: { fromCm: 0, widthCm: 90 } };
 const round = { kind: "round", diameterCm: 38, heightCm: 34 } as const;
@@ -104,24 +105,23 @@ it("finds spots that have no fault, for as many bags as there is room", () => {
 });
 
 describe("shade of tall rows", () => {
-  const sky = windowsOf([{ from: 6, to: 18 }], 45, "2026-06-21", 180);
+  // The wall is to the north: outward is south, where the noon sun stands.
+  const place = {
+    sky: openingsOf({ seen: [{ from: 6, to: 18 }], latitude: 45, seenOn: "2026-06-21", faces: 180 }),
+    faces: 180,
+    climate: { latitude: 45 },
+  };
+  const lit = (...bags: Placed[]) => litByBag(bags, place, "2026-06-21");
+  const tall = (yCm: number) => bag("tall", 160, yCm, { heightCm: 200 });
 
   it("falls on what stands behind, seen from the sun, and not on what stands before", () => {
-    // The wall is to the north: outward is south, where the noon sun stands.
-    const tall = bag("tall", 160, 90, { heightCm: 200 });
-    const behind = bag("behind", 160, 30);
-    const hours = sunByBag([tall, behind], sky, 45, "2026-06-21", 180);
-    const alone = sunByBag([behind], sky, 45, "2026-06-21", 180).get("behind")!;
-    expect(hours.get("behind")!).toBeLessThan(alone);
-    expect(hours.get("tall")).toBe(sunByBag([tall], sky, 45, "2026-06-21", 180).get("tall"));
-    expect(
-      sunByBag(
-        [bag("tall", 160, 30, { heightCm: 200 }), bag("behind", 160, 90)],
-        sky,
-        45,
-        "2026-06-21",
-        180,
-      ).get("behind"),
-    ).toBe(alone);
+    expect(lit(bag("behind", 160, 30)).get("behind")).toBe(1);
+    expect(lit(tall(90), bag("behind", 160, 30)).get("behind")).toBeLessThan(0.9);
+    expect(lit(tall(90), bag("behind", 160, 30)).get("tall")).toBe(1);
+    expect(lit(tall(30), bag("before", 160, 90)).get("before")).toBe(1);
+  });
+
+  it("is not told where nobody knows which way the place faces", () => {
+    expect(litByBag([tall(90)], { ...place, faces: undefined }, "2026-06-21").size).toBe(0);
   });
 });

@@ -1,4 +1,5 @@
-import { type Box, boxOf, doorBox, type Floor, type Placed } from "./floor";
+import { type Box, boxOf, doorBox, type Placed } from "./floor";
+import type { Floor } from "../place";
 
 /** A person standing takes a circle of this half width, and reaches this far from its middle, cm. Memory. */
 const BODY_CM = 22;

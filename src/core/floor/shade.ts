@@ -1,5 +1,5 @@
 import type { Day } from "../day";
-import { shinesIn, type SkyWindow, sunPosition } from "../sun";
+import { shinesIn, type SkyOpening, sunPosition } from "../sun";
 import { boxOf, type Placed } from "./floor";
 
 const STEP_H = 0.5;
@@ -19,22 +19,33 @@ function shades(other: Placed, bag: Placed, bearing: number, altitude: number): 
   return along > 0 && along <= reach + halfWidth && across < halfWidth;
 }
 
-/** Hours of direct sun that each bag gets on a day: those of the place, less those in which a taller one stands between. @param faces bearing of the open side */
-export function sunByBag(
+/** What tells where the sun comes from: the sky over a place, the bearing of its open side, and where the town lies. */
+interface Sky {
+  readonly sky?: readonly SkyOpening[];
+  readonly faces?: number;
+  readonly climate: { readonly latitude: number };
+}
+
+/**
+ * Share of the place's direct sun that reaches each bag on a day, 0 to 1: all but the hours in which a taller one stands
+ * between. Empty where nobody knows which way the place faces.
+ */
+export function litByBag(
   bags: readonly Placed[],
-  windows: readonly SkyWindow[],
-  latitude: number,
+  { sky, faces, climate }: Sky,
   day: Day,
-  faces: number,
 ): Map<string, number> {
-  const hours = new Map(bags.map((bag) => [bag.id, 0]));
+  if (!sky || faces === undefined) return new Map();
+  const lit = new Map(bags.map((bag) => [bag.id, 0]));
+  let looks = 0;
   for (let hour = STEP_H / 2; hour < 24; hour += STEP_H) {
-    const sun = sunPosition(latitude, day, hour);
-    if (!windows.some((w) => shinesIn(w, sun))) continue;
+    const sun = sunPosition(climate.latitude, day, hour);
+    if (!sky.some((w) => shinesIn(w, sun))) continue;
+    looks++;
     const bearing = sun.azimuth - faces;
     for (const bag of bags)
       if (!bags.some((other) => other !== bag && shades(other, bag, bearing, sun.altitude)))
-        hours.set(bag.id, hours.get(bag.id)! + STEP_H);
+        lit.set(bag.id, (lit.get(bag.id) ?? 0) + 1);
   }
-  return hours;
+  return new Map([...lit].map(([id, n]) => [id, looks > 0 ? n / looks : 0]));
 }

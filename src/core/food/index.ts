@@ -5,6 +5,7 @@ export {
   FOOD_GROUPS,
   type FoodGroup,
   foodGroup,
+  helpingG,
   HOW_OFTEN,
   NO_WANTS,
   type Taste,

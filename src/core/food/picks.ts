@@ -19,7 +19,7 @@ const PATTERNS: Record<Goal["picking"]["pattern"], { every: number; weight: (sha
 /**
  * What a planting gives and when: its likely yield shared over its picks by how it is picked.
  *
- * @param units plants, or m² for a stand sown thick
+ * @param units plants, or m² for a stand sown dense
  * @returns picks in order; the grams of all together are the likely yield. None for what is not eaten or never ripens.
  */
 export function picksOf(goal: Goal, stages: Stages, units: number): Pick[] {

@@ -7,7 +7,7 @@ import { type Pick, picksOf } from "./picks";
  * What comes to the table of a planting and when. What is picked again and again is eaten as long as each pick keeps;
  * what is picked once is taken as it is wanted while it stands ready, and keeps from then on. Eaten evenly, week by week.
  *
- * @param units plants, or m² for a stand sown thick; @param to the last day on which it stands
+ * @param units plants, or m² for a stand sown dense; @param to the last day on which it stands
  * @returns helpings by day of the week's beginning, not in order; together they are the picks up to that day
  */
 export function tableOf(goal: Goal, stages: Stages, units: number, to: Day): Pick[] {

@@ -53,6 +53,9 @@ const HELPING_G: Record<FoodGroup, number> = {
   fruits: 80,
   herbs: 5,
 };
+/** One adult's helping of a kind of food, g. */
+export const helpingG = (group: FoodGroup): number => HELPING_G[group];
+
 /** A child eats about half a helping. Memory. */
 const CHILD = 0.5;
 

@@ -3,29 +3,26 @@ import {
   type BagShape,
   bagMass,
   checkLabel,
-  footprint,
   type LabelCheck,
-  outlineArea,
   soilDepthCm,
   soilVolumeL,
   usualGapCm,
 } from "../bag";
-import { grownOn } from "../canopy";
 import { nextSowing, type Season } from "../calendar";
+import { type Course, LIGHT_FROM, type Stay, sunHoursOn, unitsOf } from "../course";
 import type { Crop, Goal, Method } from "../crop";
-import type { Day } from "../day";
+import { type Day, dayNumber } from "../day";
 import { type Fit, fit } from "../fit";
-import { type HookLoad, type Load, loadOn, loadOnHook, loadOnSpot } from "../load";
+import { bearingOf, type HookLoad, type Load, loadOn } from "../load";
 import { distanceBetween, type Point, type SidePoint, whereOf } from "../placement";
+import { type BagThing, halfOf, type Plan, type Planting, type Row } from "../plan";
 import { inForce, type SchoolsInForce } from "../school";
-import { type Clash, clashesOf } from "./clash";
+import { type Setting, shapeOf } from "../setting";
+import { type Clash, clashesOf, type RowFacts } from "./clash";
 import { claimedFrom, daysTogether } from "./crowd";
-import { type Draft, draftOf, overlaps } from "./draft";
-import { sunWhile } from "./light";
-import { type BagThing, halfOf, type Plan, type Planting, type Row } from "./plan";
-import { type Patch, type Standing, standingsOf, wantApart } from "./positions";
-import { type Setting, shapeOf } from "./setting";
-import { sunUnder } from "./shade";
+import { liesIn, type Occupant, occupantOf, overlaps } from "./occupant";
+import { type Patch, positionsOf, wantApart } from "./positions";
+import { litShare } from "./shade";
 
 /** Another planting in the bag at the same time, and how near its plants come. */
 export interface Neighbour {
@@ -46,13 +43,16 @@ export interface PlantingView {
   readonly methodWhy: string;
   readonly season: Season;
   /** From when to when it takes its place in the bag. */
-  readonly stay: { readonly from: Day; readonly to: Day };
+  readonly stay: Stay;
+  /** How one unit of it goes, day by day, and how many units there are: plants, or m² of a dense stand. */
+  readonly course: Course;
+  readonly units: number;
   readonly fit: Fit;
   readonly neighbours: readonly Neighbour[];
   /** Where its plants stand: on the top in cm from the middle, or among side holes. */
   readonly top: readonly Point[];
   readonly sides: readonly SidePoint[];
-  /** Its part of the top, when it is sown thick. */
+  /** Its part of the top, when it is sown dense. */
   readonly patch?: Patch;
   readonly ground?: readonly Point[];
 }
@@ -97,70 +97,54 @@ export interface Garden {
   readonly meals: readonly Meal[];
 }
 
-/** Smaller than this, a plant does not yet need its light. */
-const LIGHT_FROM = 0.3;
-
 /** Hours of sun that a planting gets on average while it grows to its first pick, under what stands taller in its bag. */
-function sunFor(
-  draft: Draft,
-  others: readonly Draft[],
-  standings: ReadonlyMap<Draft, Standing>,
-  sunHours: number,
-): number {
-  const { stages } = draft.season;
-  const until = stages.firstPick?.likely ?? draft.stay.to;
-  const days = [...new Set(others.flatMap((o) => daysTogether(draft, o)))].filter(
-    (day) => day <= until && grownOn(stages, day) >= LIGHT_FROM,
-  );
-  const growing = daysTogether(draft, { stay: { from: draft.stay.from, to: until } }).filter(
-    (day) => grownOn(stages, day) >= LIGHT_FROM,
-  );
-  if (days.length === 0 || growing.length === 0) return sunHours;
-  const shaded = days.reduce(
-    (sum, day) => sum + sunHours - sunUnder(draft, others, day, sunHours, standings),
-    0,
-  );
-  return sunHours - shaded / Math.max(days.length, growing.length);
+function sunUnder(own: Occupant, others: readonly Occupant[], { positions, sunOn }: RowFacts): number {
+  const { course } = own;
+  const { firstPick } = course.season.stages;
+  const until = firstPick ? dayNumber(firstPick.likely) : course.to;
+  const grows = (day: number) => day <= until && course.grown(day) >= LIGHT_FROM;
+  const days = [...new Set(others.flatMap((other) => daysTogether(own, other)))].filter(grows);
+  const growing = daysTogether(own, { course: { from: course.from, to: until } }).filter(grows);
+  if (days.length === 0 || growing.length === 0) return course.sunHours;
+  const shaded = days.reduce((sum, day) => sum + sunOn(day) * (1 - litShare(own, others, day, positions)), 0);
+  return Math.max(0, course.sunHours - shaded / Math.max(days.length, growing.length));
 }
 
 function neighboursOf(
-  draft: Draft,
-  others: readonly Draft[],
-  standings: ReadonlyMap<Draft, Standing>,
+  own: Occupant,
+  others: readonly Occupant[],
+  { positions }: Pick<RowFacts, "positions">,
 ): Neighbour[] {
-  const own = standings.get(draft)!.top;
+  const top = positions.get(own)?.top ?? [];
   return others.map((other) => {
+    const [a, b] = [own.course.stay, other.course.stay];
     const common = {
       plantingId: other.planting.id,
       goalId: other.goal.id,
-      from: draft.stay.from > other.stay.from ? draft.stay.from : other.stay.from,
-      to: draft.stay.to < other.stay.to ? draft.stay.to : other.stay.to,
+      from: a.from > b.from ? a.from : b.from,
+      to: a.to < b.to ? a.to : b.to,
     };
-    const theirs = standings.get(other)!.top;
-    if (own.length === 0 || theirs.length === 0) return common;
-    return { ...common, apartCm: distanceBetween(own, theirs), wantCm: wantApart(draft, other) };
+    const theirs = positions.get(other)?.top ?? [];
+    if (top.length === 0 || theirs.length === 0) return common;
+    return { ...common, apartCm: distanceBetween(top, theirs), wantCm: wantApart(own, other) };
   });
 }
 
-interface Bag {
-  readonly shape: BagShape;
+/** What a planting's verdict takes besides what stands beside it. */
+interface RowSetting extends RowFacts {
   readonly gapCm: number;
-  readonly soilL: number;
+  readonly schools: SchoolsInForce;
+  readonly setting: Setting;
 }
 
-function viewPlanting(
-  draft: Draft,
-  drafts: readonly Draft[],
-  standings: ReadonlyMap<Draft, Standing>,
-  { shape, gapCm, soilL }: Bag,
-  setting: Setting,
-  schools: SchoolsInForce,
-): PlantingView {
-  const { planting, crop, goal, method, season } = draft;
-  const sunHours = sunWhile(season, setting);
-  const others = drafts.filter((d) => d !== draft && overlaps(d, draft));
-  const sameSide = others.filter((d) => d.planting.surface === "side" && planting.surface === "side");
-  const { top, sides, patch, ground } = standings.get(draft)!;
+function viewPlanting(own: Occupant, row: RowSetting): PlantingView {
+  const { positions, shape, gapCm, soilL, schools, setting } = row;
+  const { planting, crop, goal, course } = own;
+  const { season, method } = course;
+  const others = row.occupants.filter((other) => other !== own && overlaps(other, own));
+  const isSided = planting.surface === "side";
+  const sameSide = isSided ? others.filter((other) => other.planting.surface === "side") : [];
+  const { top, sides, patch, ground } = positions.get(own) ?? { top: [], sides: [] };
   const verdict = fit({
     goal,
     shape,
@@ -168,13 +152,13 @@ function viewPlanting(
     where: whereOf(planting.surface),
     half: halfOf(planting),
     plants: planting.plants ?? undefined,
-    sunHours: planting.surface === "side" ? sunHours : sunFor(draft, others, standings, sunHours),
+    sunHours: isSided ? course.sunHours : sunUnder(own, others, row),
     season,
     nextSowing:
       season.grade === "right" ? undefined : nextSowing(crop, goal, method, planting.sowOn, setting.climate),
     schools,
-    claimedL: claimedFrom(draft, others, soilL),
-    claimedHoles: sameSide.reduce((sum, d) => sum + (d.planting.plants ?? 0), 0),
+    claimedL: claimedFrom(own, others, soilL),
+    claimedHoles: sameSide.reduce((sum, other) => sum + (other.planting.plants ?? 0), 0),
     areaCm2: patch?.areaCm2,
   });
   return {
@@ -183,10 +167,12 @@ function viewPlanting(
     goal,
     method,
     season,
-    stay: draft.stay,
-    methodWhy: draft.why,
+    stay: course.stay,
+    course,
+    units: unitsOf(goal, { plants: planting.plants, areaCm2: patch?.areaCm2 }),
+    methodWhy: own.why,
     fit: verdict,
-    neighbours: neighboursOf(draft, others, standings),
+    neighbours: neighboursOf(own, others, row),
     top,
     sides,
     patch,
@@ -201,10 +187,12 @@ export function assessRow(row: Row, bag: BagThing, setting: Setting): RowView | 
   if (!shape) return undefined;
   const gapCm = row.gapCm ?? usualGapCm(shape);
   const soilL = soilVolumeL(shape, gapCm);
-  const drafts = row.plantings.map((p) => draftOf(p, setting, schools)).filter((d) => d !== undefined);
-  const standings = standingsOf(drafts, shape);
+  const occupants = row.plantings
+    .map((p) => occupantOf(p, setting, schools))
+    .filter((occupant) => occupant !== undefined);
+  const positions = positionsOf(occupants, shape);
+  const facts = { occupants, positions, shape, soilL, sunOn: (day: number) => sunHoursOn(setting, day) };
   const mass = bagMass(shape, setting.mix, gapCm);
-  const ground = footprint(shape);
   return {
     row,
     bag,
@@ -215,13 +203,10 @@ export function assessRow(row: Row, bag: BagThing, setting: Setting): RowView | 
     ...mass,
     make: setting.findMake(bag.kindId),
     depthCm: soilDepthCm(shape, gapCm),
-    load: ground && loadOnSpot(mass.wetKg, outlineArea(ground) / 10_000, setting.limitKgM2),
-    hook: ground ? undefined : loadOnHook(mass.wetKg, setting.hooks?.limitKg),
+    ...bearingOf(shape, mass.wetKg, setting),
     label: checkLabel(shape),
-    plantings: drafts.map((d) =>
-      viewPlanting(d, drafts, standings, { shape, gapCm, soilL }, setting, schools),
-    ),
-    clashes: clashesOf(drafts, standings, shape, soilL, setting.sunHours),
+    plantings: occupants.map((own) => viewPlanting(own, { ...facts, gapCm, schools, setting })),
+    clashes: clashesOf(facts),
   };
 }
 
@@ -275,7 +260,7 @@ export const isTooHeavy = ({ load, hook }: RowView): boolean =>
 
 /** The plantings of a row that stand in its bag on a day. */
 export const standingOn = (view: RowView, day: Day): PlantingView[] =>
-  view.plantings.filter((p) => p.stay.from <= day && day <= p.stay.to);
+  view.plantings.filter((p) => liesIn(day, p.stay));
 
 /** The next first pick from `today` on; the very first one when all are past, and none without any. */
 export function nextMeal(

@@ -1,36 +1,42 @@
 import { type BagShape, sideHoles } from "../bag";
-import { grownOn } from "../canopy";
-import type { Day } from "../day";
+import { LIGHT_FROM, type Stay } from "../course";
+import { type Day, dayOf } from "../day";
 import { distanceBetween } from "../placement";
-import { apartOn, daysTogether, soilOn, stretches } from "./crowd";
-import { type Draft, overlaps } from "./draft";
-import type { Standing } from "./positions";
-import { sunUnder } from "./shade";
+import { apartOn, daysTogether, soilOn, STEP_DAYS, stretches } from "./crowd";
+import { type Occupant, overlaps, stayOf, type Stretch } from "./occupant";
+import type { Positions } from "./positions";
+import { litShare } from "./shade";
 
 /** Plantings of one bag that cannot have what they need at the same time, from when to when, and by how much. cm, L, h, holes. */
-export interface Clash {
+export interface Clash extends Stay {
   readonly code: "room" | "soil" | "light" | "holes";
   /** The one that suffers, and the one in its way. */
   readonly plantingId: string;
   readonly goalId: string;
   readonly otherId: string;
   readonly otherGoalId: string;
-  readonly from: Day;
-  readonly to: Day;
   readonly need: number;
   readonly have: number;
 }
 
 /** A hair under the wanted distance is no clash. */
 const SLACK = 0.98;
-/** Shade that passes sooner does no lasting harm. Memory. */
+/** Shade that passes sooner does no lasting harm. Assumption, no source. */
 const SHADE_DAYS = 10;
-/** Smaller than this, a plant does not yet need its light. Memory. */
-const LIGHT_FROM = 0.3;
 
 interface Pair {
-  readonly a: Draft;
-  readonly b: Draft;
+  readonly a: Occupant;
+  readonly b: Occupant;
+}
+
+/** What a row is to those that stand in it. */
+export interface RowFacts {
+  readonly occupants: readonly Occupant[];
+  readonly positions: ReadonlyMap<Occupant, Positions>;
+  readonly shape: BagShape;
+  readonly soilL: number;
+  /** Hours of sun that the place gets on a day. */
+  readonly sunOn: (day: number) => number;
 }
 
 const named = ({ a, b }: Pair) => ({
@@ -40,93 +46,80 @@ const named = ({ a, b }: Pair) => ({
   otherGoalId: b.goal.id,
 });
 
-/** The worst of `need` against `have` in a stretch. */
-const worstIn = (
-  days: readonly Day[],
-  span: { from: Day; to: Day },
-  amount: (day: Day) => number,
-  pick: (...all: number[]) => number,
-) => pick(...days.filter((d) => d >= span.from && d <= span.to).map(amount));
+const within = (days: readonly number[], { from, to }: Stretch) => days.filter((d) => d >= from && d <= to);
 
-function roomClashes(pair: Pair, standings: ReadonlyMap<Draft, Standing>): Clash[] {
+function roomClashes(pair: Pair, { positions }: RowFacts): Clash[] {
   const { a, b } = pair;
-  const have = distanceBetween(standings.get(a)!.top, standings.get(b)!.top);
+  const have = distanceBetween(positions.get(a)?.top ?? [], positions.get(b)?.top ?? []);
   const days = daysTogether(a, b);
   return stretches(days, (day) => apartOn(a, b, day) * SLACK > have).map((s) => ({
     code: "room",
     ...named(pair),
-    ...s,
+    ...stayOf(s),
     have,
-    need: worstIn(days, s, (day) => apartOn(a, b, day), Math.max),
+    need: Math.max(...within(days, s).map((day) => apartOn(a, b, day))),
   }));
 }
 
-function lightClashes(pair: Pair, standings: ReadonlyMap<Draft, Standing>, sunHours: number): Clash[] {
+function lightClashes(pair: Pair, { positions, sunOn }: RowFacts): Clash[] {
   const { a, b } = pair;
   const need = a.goal.sunHours.least;
-  // A place that is too dark by itself is the place's fault and not the neighbour's.
-  if (sunHours < need) return [];
-  const days = daysTogether(a, b).filter((day) => grownOn(a.season.stages, day) >= LIGHT_FROM);
-  const light = (day: Day) => sunUnder(a, [b], day, sunHours, standings);
+  // On a day on which the place is too dark by itself that is the place's fault and not the neighbour's.
+  const days = daysTogether(a, b).filter((day) => a.course.grown(day) >= LIGHT_FROM && sunOn(day) >= need);
+  const light = (day: number) => sunOn(day) * litShare(a, [b], day, positions);
   return stretches(days, (day) => light(day) < need)
-    .filter((s) => days.filter((d) => d >= s.from && d <= s.to).length * 3 >= SHADE_DAYS)
-    .map((s) => ({ code: "light", ...named(pair), ...s, need, have: worstIn(days, s, light, Math.min) }));
+    .filter((s) => within(days, s).length * STEP_DAYS >= SHADE_DAYS)
+    .map((s) => ({
+      code: "light",
+      ...named(pair),
+      ...stayOf(s),
+      need,
+      have: Math.min(...within(days, s).map(light)),
+    }));
 }
 
 /** Bags whose soil cannot feed all that stands in it: the latest comer is the one in the way. */
-function soilClashes(drafts: readonly Draft[], soilL: number): Clash[] {
-  return drafts.flatMap((b) => {
-    const others = drafts.filter(
-      (d) =>
-        d !== b &&
-        d.stay.from <= b.stay.from &&
-        overlaps(d, b) &&
-        (d.stay.from < b.stay.from || drafts.indexOf(d) < drafts.indexOf(b)),
-    );
-    const days = [...new Set(others.flatMap((d) => daysTogether(d, b)))].sort();
-    const wanted = (day: Day) => [b, ...others].reduce((sum, d) => sum + soilOn(d, day, "least"), 0);
+function soilClashes({ occupants, soilL }: RowFacts): Clash[] {
+  const before = (a: Occupant, b: Occupant) =>
+    a.course.from < b.course.from ||
+    (a.course.from === b.course.from && occupants.indexOf(a) < occupants.indexOf(b));
+  return occupants.flatMap((b) => {
+    const others = occupants.filter((o) => o !== b && before(o, b) && overlaps(o, b));
+    const days = [...new Set(others.flatMap((o) => daysTogether(o, b)))].sort((x, y) => x - y);
+    const wanted = (day: number) => [b, ...others].reduce((sum, o) => sum + soilOn(o, day, "least"), 0);
     return stretches(days, (day) => wanted(day) * SLACK > soilL).flatMap((s): Clash[] => {
-      const a = others.find((d) => d.stay.from <= s.from && s.from <= d.stay.to);
-      return a
-        ? [{ code: "soil", ...named({ a, b }), ...s, have: soilL, need: worstIn(days, s, wanted, Math.max) }]
-        : [];
+      const a = others.find(({ course }) => course.standsOn(s.from));
+      const need = Math.max(...within(days, s).map(wanted));
+      return a ? [{ code: "soil", ...named({ a, b }), ...stayOf(s), have: soilL, need }] : [];
     });
   });
 }
 
-function holeClashes(drafts: readonly Draft[], shape: BagShape): Clash[] {
-  const sided = drafts.filter((d) => d.planting.surface === "side");
-  const holes = sideHoles(shape);
+function holeClashes({ occupants, shape }: RowFacts): Clash[] {
+  const sided = occupants.filter(({ planting }) => planting.surface === "side");
+  const have = sideHoles(shape);
   return sided.flatMap((b, i) =>
     sided.slice(0, i).flatMap((a): Clash[] => {
       const need = (a.planting.plants ?? 0) + (b.planting.plants ?? 0);
-      const days = daysTogether(a, b);
-      return days.length > 1 && need > holes
-        ? [{ code: "holes", ...named({ a, b }), from: days[0]!, to: days.at(-1)!, need, have: holes }]
-        : [];
+      const [from, ...more] = daysTogether(a, b);
+      const to = more.at(-1);
+      if (from === undefined || to === undefined || need <= have) return [];
+      return [{ code: "holes", ...named({ a, b }), from: dayOf(from), to: dayOf(to), need, have }];
     }),
   );
 }
 
 /** Every clash between plantings of one bag, the earliest first. */
-export function clashesOf(
-  drafts: readonly Draft[],
-  standings: ReadonlyMap<Draft, Standing>,
-  shape: BagShape,
-  soilL: number,
-  sunHours: number,
-): Clash[] {
-  const onTop = drafts.filter((d) => d.planting.surface !== "side");
+export function clashesOf(row: RowFacts): Clash[] {
+  const onTop = row.occupants.filter(({ planting }) => planting.surface !== "side");
   const pairs = onTop.flatMap((a, i) =>
-    onTop.slice(i + 1).flatMap((b) => (overlaps(a, b) ? [{ a, b }] : [])),
+    onTop.slice(i + 1).flatMap((b): Pair[] => (overlaps(a, b) ? [{ a, b }] : [])),
   );
+  const byDay = (x: { from: Day }, y: { from: Day }) => x.from.localeCompare(y.from);
   return [
-    ...pairs.flatMap((pair) => roomClashes(pair, standings)),
-    ...pairs.flatMap(({ a, b }) => [
-      ...lightClashes({ a, b }, standings, sunHours),
-      ...lightClashes({ a: b, b: a }, standings, sunHours),
-    ]),
-    ...soilClashes(drafts, soilL),
-    ...holeClashes(drafts, shape),
-  ].sort((x, y) => x.from.localeCompare(y.from));
+    ...pairs.flatMap((pair) => roomClashes(pair, row)),
+    ...pairs.flatMap(({ a, b }) => [...lightClashes({ a, b }, row), ...lightClashes({ a: b, b: a }, row)]),
+    ...soilClashes(row),
+    ...holeClashes(row),
+  ].sort(byDay);
 }

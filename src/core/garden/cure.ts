@@ -2,9 +2,8 @@ import { addDays, type Day } from "../day";
 import { assessRow, type RowView } from "./assess";
 import type { Clash } from "./clash";
 import { STEP_DAYS } from "./crowd";
-import { changePlanting } from "./edit";
-import type { Planting } from "./plan";
-import type { Setting } from "./setting";
+import { changePlanting, type Planting } from "../plan";
+import type { Setting } from "../setting";
 
 /** One change to one planting that ends a clash without starting another. */
 export type Cure =

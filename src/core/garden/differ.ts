@@ -1,8 +1,8 @@
 import type { Day } from "../day";
 import type { Grade } from "../fit";
 import { assessGarden } from "./assess";
-import type { Plan } from "./plan";
-import type { Setting } from "./setting";
+import type { Plan } from "../plan";
+import type { Setting } from "../setting";
 
 /** How one planting of a plan stands under two settings, where they differ. */
 export interface Difference {

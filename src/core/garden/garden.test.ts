@@ -2,22 +2,17 @@ import { describe, expect, it } from "vitest";
 import { CROP_GOALS, findGoal, findMix } from "@/library";
 import {
   addBag,
-  assessGarden,
   changeBag,
   changePlanting,
   changeRow,
-  matchAll,
-  nextMeal,
-  openCell,
   Plan,
-  plantingOf,
   putPlanting,
   removePlanting,
   removeRow,
-  shareOf,
-  spanOf,
-  suggestGoal,
-} from ".";
+} from "../plan";
+import { assessGarden, nextMeal } from ".";
+import { matchAll, openCell, plantingOf, suggestGoal } from "../match";
+import { shareOf, spanOf } from "../year";
 import { GRADES } from "../fit";
 import { id, planOf, planting, settingWith } from "@/testing/garden";
 

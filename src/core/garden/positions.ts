@@ -1,5 +1,6 @@
 import { type BagShape, outlineArea, plantingTop, sideRings } from "../bag";
 import type { Goal } from "../crop";
+import { halfOf } from "../plan";
 import {
   type Half,
   inHalf,
@@ -13,11 +14,10 @@ import {
   spread,
 } from "../placement";
 import { apartOn, daysTogether } from "./crowd";
-import { type Draft, overlaps } from "./draft";
-import { halfOf } from "./plan";
+import { type Occupant, overlaps } from "./occupant";
 
-/** Where a planting's plants stand: on the top in cm from the middle, or among side holes; and its part of the top when it is sown thick. */
-export interface Standing {
+/** Where a planting's plants stand: on the top in cm from the middle, or among side holes; and its part of the top when it is sown dense. */
+export interface Positions {
   readonly top: readonly Point[];
   readonly sides: readonly SidePoint[];
   readonly patch?: Patch;
@@ -34,35 +34,35 @@ export interface Patch {
   readonly areaCm2: number;
 }
 
-const NOWHERE: Standing = { top: [], sides: [] };
+const NOWHERE: Positions = { top: [], sides: [] };
 
 /** Furthest apart that two plantings want to be on any day together, cm. */
-export const wantApart = (a: Draft, b: Draft): number =>
+export const wantApart = (a: Occupant, b: Occupant): number =>
   Math.max(0, ...daysTogether(a, b).map((day) => apartOn(a, b, day)));
 
-const isThick = (d: Draft) => d.goal.stand.type === "thick";
+const isDense = (d: Occupant) => d.goal.stand.type === "dense";
 
 /** Soil that single plants keep from a stand sown round them, cm². */
-const keptBy = ({ goal, planting }: Draft) =>
+const keptBy = ({ goal, planting }: Occupant) =>
   goal.stand.type === "plants" && planting.surface !== "side"
     ? (planting.plants ?? 0) * Math.PI * (goal.stand.spacingCm.least / 2) ** 2
     : 0;
 
-function patchOf(draft: Draft, drafts: readonly Draft[], shape: BagShape): Patch {
-  const half = halfOf(draft.planting);
+function patchOf(own: Occupant, occupants: readonly Occupant[], shape: BagShape): Patch {
+  const half = halfOf(own.planting);
   // What keeps to the other half takes nothing of this one.
-  const near = drafts.filter(
+  const near = occupants.filter(
     (d) =>
-      overlaps(d, draft) &&
+      overlaps(d, own) &&
       (half === undefined || halfOf(d.planting) === undefined || halfOf(d.planting) === half),
   );
-  const beside = drafts.filter((d) => isThick(d) && (d === draft || near.includes(d)));
-  const others = near.filter((d) => !isThick(d));
+  const beside = occupants.filter((d) => isDense(d) && (d === own || near.includes(d)));
+  const others = near.filter((d) => !isDense(d));
   const whole =
     outlineArea(plantingTop(shape)) / (half ? 2 : 1) - others.reduce((sum, d) => sum + keptBy(d), 0);
   return {
     half,
-    index: beside.indexOf(draft),
+    index: beside.indexOf(own),
     of: beside.length,
     areaCm2: Math.max(0, whole) / beside.length,
   };
@@ -72,7 +72,7 @@ function patchOf(draft: Draft, drafts: readonly Draft[], shape: BagShape): Patch
 const SPREAD = 120;
 
 /** Points of a top that lie in a patch of it. */
-function groundOf({ half, index, of }: Patch, shape: BagShape): Point[] {
+function patchPoints({ half, index, of }: Patch, shape: BagShape): Point[] {
   const top = plantingTop(shape);
   const own = spread(top, SPREAD).filter((p) => half === undefined || inHalf(top, half, p));
   const [least, most] = [Math.min(...own.map((p) => p.x)), Math.max(...own.map((p) => p.x))];
@@ -82,9 +82,9 @@ function groundOf({ half, index, of }: Patch, shape: BagShape): Point[] {
 }
 
 /** Where a goal stands that keeps to a half, whatever stands beside it. */
-export function standingInHalf(shape: BagShape, goal: Goal, half: Half, plants: number | null): Standing {
-  if (goal.stand.type === "thick")
-    return { ...NOWHERE, ground: groundOf({ half, index: 0, of: 1, areaCm2: 0 }, shape) };
+export function positionsInHalf(shape: BagShape, goal: Goal, half: Half, plants: number | null): Positions {
+  if (goal.stand.type === "dense")
+    return { ...NOWHERE, ground: patchPoints({ half, index: 0, of: 1, areaCm2: 0 }, shape) };
   const { spacingCm } = goal.stand;
   return {
     top: placeHalf(plantingTop(shape), half, plants ?? 0, spacingCm.good, goal.insetCm, spacingCm.least / 2),
@@ -93,40 +93,41 @@ export function standingInHalf(shape: BagShape, goal: Goal, half: Half, plants: 
 }
 
 /** What keeps to a part of the top finds its place before what goes round it. */
-const turnOf = ({ planting }: Draft) => (planting.surface === "edge" ? 0 : halfOf(planting) ? 1 : 2);
+const turnOf = ({ planting }: Occupant) => (planting.surface === "edge" ? 0 : halfOf(planting) ? 1 : 2);
 
 /**
  * Where every planting of a row stands. Those along the edge come first, then those that keep to a half, then by the day
  * they come in; each of the others finds its place around those that stand at the same time.
  */
-export function standingsOf(drafts: readonly Draft[], shape: BagShape): Map<Draft, Standing> {
-  const found = new Map<Draft, Standing>();
-  const top = plantingTop(shape);
-  const order = [...drafts].sort((a, b) => turnOf(a) - turnOf(b) || a.stay.from.localeCompare(b.stay.from));
-  for (const draft of order) {
-    const { planting, goal } = draft;
-    const n = planting.plants ?? 0;
-    const half = halfOf(planting);
-    if (planting.surface === "side") {
-      found.set(draft, { top: [], sides: placeSides(sideRings(shape), n) });
-    } else if (goal.stand.type === "thick") {
-      const patch = patchOf(draft, drafts, shape);
-      found.set(draft, { ...NOWHERE, patch, ground: groundOf(patch, shape) });
-    } else if (half) {
-      found.set(draft, standingInHalf(shape, goal, half, n));
-    } else {
-      const there = [...found.keys()].filter((d) => overlaps(d, draft) && found.get(d)!.top.length > 0);
-      const points = there.flatMap((d) => found.get(d)!.top);
-      const clearCm = Math.max(1, ...there.map((d) => wantApart(draft, d)));
-      const spacingCm = goal.stand.spacingCm.good;
-      const own =
-        planting.surface === "edge"
-          ? placeAlongEdge(top, n, goal.insetCm)
-          : there.every((d) => d.planting.surface === "edge")
-            ? placeAround(top, n, spacingCm, goal.insetCm, points, clearCm)
-            : placeAmong(top, n, spacingCm, goal.insetCm, points, clearCm);
-      found.set(draft, { top: own, sides: [] });
-    }
-  }
+export function positionsOf(occupants: readonly Occupant[], shape: BagShape): Map<Occupant, Positions> {
+  const found = new Map<Occupant, Positions>();
+  const order = [...occupants].sort((a, b) => turnOf(a) - turnOf(b) || a.course.from - b.course.from);
+  for (const own of order) found.set(own, positionOf(own, { occupants, shape, found }));
   return found;
+}
+
+function positionOf(
+  own: Occupant,
+  {
+    occupants,
+    shape,
+    found,
+  }: { occupants: readonly Occupant[]; shape: BagShape; found: ReadonlyMap<Occupant, Positions> },
+): Positions {
+  const { planting, goal } = own;
+  const plants = planting.plants ?? 0;
+  const half = halfOf(planting);
+  if (planting.surface === "side") return { top: [], sides: placeSides(sideRings(shape), plants) };
+  if (goal.stand.type === "dense") {
+    const patch = patchOf(own, occupants, shape);
+    return { ...NOWHERE, patch, ground: patchPoints(patch, shape) };
+  }
+  if (half) return positionsInHalf(shape, goal, half, plants);
+  const top = plantingTop(shape);
+  if (planting.surface === "edge") return { top: placeAlongEdge(top, plants, goal.insetCm), sides: [] };
+  const there = [...found].filter(([other, { top: points }]) => overlaps(other, own) && points.length > 0);
+  const points = there.flatMap(([, positions]) => positions.top);
+  const clearCm = Math.max(1, ...there.map(([other]) => wantApart(own, other)));
+  const place = there.every(([other]) => other.planting.surface === "edge") ? placeAround : placeAmong;
+  return { top: place(top, plants, goal.stand.spacingCm.good, goal.insetCm, points, clearCm), sides: [] };
 }

@@ -2,39 +2,27 @@ import * as fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { CROP_GOALS, findGoal, findMix } from "@/library";
 import { id, planOf, planting, settingWith } from "@/testing/garden";
+import { adviceFor } from "../advice";
+import { assessGarden, changeOf, curesFor, isTooHeavy } from ".";
 import {
-  adviceFor,
-  assessGarden,
-  changeOf,
   changePlanting,
   changeRow,
   comparePlans,
   copyRow,
-  curesFor,
-  economyOf,
-  findSpots,
-  groundOf,
-  hoursByWeek,
-  isTooHeavy,
-  matchAll,
   movePlanting,
   nudgeBag,
-  orderLines,
-  passesTaste,
   Plan,
   type Planting,
-  plantingOf,
   rehouse,
-  rowThirst,
   sowAgain,
-  sumsOf,
   swapBags,
-  tooThirsty,
-  weeklyThirst,
-} from ".";
+} from "../plan";
+import { economyOf, hoursByWeek, rowThirst, sumsOf, tooThirsty, weeklyThirst } from "../year";
+import { findSpots, groundOf } from "../floor";
+import { matchAll, orderLines, passesTaste, plantingOf } from "../match";
 import { addDays } from "../day";
 import { pricesBy } from "../money";
-import { windowsOf } from "../sun";
+import { openingsOf } from "../sun";
 
 const setting = settingWith({ mix: findMix("potting-mix-and-manure")! });
 const row = (plan: Plan) => assessGarden(plan, setting).rows[0]!;
@@ -87,7 +75,7 @@ describe("plantings of one bag through time", () => {
     ]);
   });
 
-  it("keep to their halves of a top without a clash, and have half of it each when they are sown thick", () => {
+  it("keep to their halves of a top without a clash, and have half of it each when they are sown dense", () => {
     const kale = planting(10, "pak-choi/leaf", "2026-04-01", { plants: 3, surface: "first-half" });
     const carrots = planting(11, "carrot/root", "2026-04-01", { plants: 12, surface: "second-half" });
     for (const kind of ["round-15-gal", "tub-80-l"])
@@ -151,7 +139,7 @@ describe("plantings of one bag through time", () => {
     ).toEqual([]);
   });
 
-  it("sow two kinds thick side by side, each on its half", () => {
+  it("sow two kinds dense side by side, each on its half", () => {
     const [a, b] = row(
       planOf(
         "flat-1.5-cu-ft",
@@ -185,7 +173,7 @@ describe("plantings of one bag through time", () => {
         fc.integer({ min: 1, max: 9 }),
         ({ goal }, day, plants) => {
           const alone = planting(10, goal.id, addDays("2026-01-01", day), {
-            plants: goal.stand.type === "thick" ? null : plants,
+            plants: goal.stand.type === "dense" ? null : plants,
             surface: goal.where[0]!,
           });
           expect(row(planOf("tower-75", alone)).clashes.filter((c) => c.otherId === alone.id)).toEqual([]);
@@ -302,7 +290,7 @@ describe("sun through the year", () => {
     sunHours: 6,
     faces: 0,
     sunSeenOn: seenOn,
-    sky: windowsOf([{ from: 5, to: 11 }], 37, seenOn, 0),
+    sky: openingsOf({ seen: [{ from: 5, to: 11 }], latitude: 37, seenOn, faces: 0 }),
   });
   const sunOf = (sowOn: string, setting = north) =>
     assessGarden(

@@ -1,6 +1,5 @@
 /** What does it cost, and what is it worth? A programme's prices, shopping in whole packs, and the market. */
 export { hasSize, type PricedItem, pricedItems } from "./items";
-export { type Pooled, poolOf } from "./pool";
 export {
   amountText,
   fromMinor,

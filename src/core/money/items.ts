@@ -1,4 +1,4 @@
-import { type PriceGroup } from "./price";
+import type { PriceGroup } from "./price";
 
 /** Everything of a library that can have a price, and the size that it is usually sold in. */
 export interface PricedItem {

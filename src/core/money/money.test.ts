@@ -1,17 +1,8 @@
 import * as fc from "fast-check";
 import { expect, it } from "vitest";
 import { BAG_KINDS, CROPS, MIXES } from "@/library";
-import {
-  amountText,
-  fromMinor,
-  marketMinor,
-  poolOf,
-  Price,
-  pricedItems,
-  pricesBy,
-  shoppingOf,
-  toMinor,
-} from ".";
+import { amountText, fromMinor, marketMinor, Price, pricedItems, pricesBy, shoppingOf, toMinor } from ".";
+import { poolOf } from "../kit";
 
 const list = [
   { item: "packet/kale", minor: 170, size: 1.5 },

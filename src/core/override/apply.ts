@@ -1,7 +1,7 @@
-import { BagMake } from "../bag";
+import { BagMake, BagShape } from "../bag";
 import { Crop } from "../crop";
-import type { Reference } from "../garden";
-import { Shape } from "../garden";
+import type { Reference } from "../setting";
+
 import type { FieldProblems } from "../problem";
 
 /** A value that a programme puts in place of the library's, and why. */
@@ -43,7 +43,7 @@ function applyOne(reference: Reference, { name, value }: Override): Reference | 
           }
         : "override-senseless";
     }
-    const shape = Shape.safeParse(withNumber(bag.shape, path, value));
+    const shape = BagShape.safeParse(withNumber(bag.shape, path, value));
     if (!shape.success) return "override-senseless";
     return {
       ...reference,

@@ -2,7 +2,8 @@ import { describe, expect, it } from "vitest";
 import { BAG_KINDS, CROPS, SHIPPED } from "@/library";
 import { id, planOf, planting, settingWith } from "@/testing/garden";
 import { applyOverrides, bagValues, cropValues, dimensionOf, valueField } from ".";
-import { differences, type Reference } from "../garden";
+import { differences } from "../garden";
+import type { Reference } from "../setting";
 
 const own = (name: string, value: number) => ({ name, value, reason: "seen here", author: "Ilva Renn" });
 const crop = (reference: Reference, id: string) => reference.crops.find((c) => c.id === id)!;

@@ -1,6 +1,6 @@
 import type { Goal } from "../crop";
 import { parseQuantity } from "../quantity";
-import { type SunWindow, sunHours, SunWindow as SunWindowSchema } from "./survey";
+import { type SunStretch, sunHours, SunStretch as SunStretchSchema } from "./survey";
 
 export interface Carries {
   readonly floorM2?: number;
@@ -15,7 +15,7 @@ export interface Carries {
 
 /** Reads a half-filled survey for what the place can carry and grow, so that the trainer sees it while asking. */
 export function placeCarries(
-  typed: { length: string; width: string; limit: string; sun: readonly SunWindow[] },
+  typed: { length: string; width: string; limit: string; sun: readonly SunStretch[] },
   goals: readonly Goal[],
   usualBagKg: number,
 ): Carries {
@@ -26,7 +26,7 @@ export function placeCarries(
   const length = read(typed.length, "length");
   const width = read(typed.width, "length");
   const limit = read(typed.limit, "load");
-  const hours = sunHours(typed.sun.filter((w) => SunWindowSchema.safeParse(w).success));
+  const hours = sunHours(typed.sun.filter((w) => SunStretchSchema.safeParse(w).success));
   const enough = goals.filter((g) => hours >= g.sunHours.good).length;
   const little = goals.filter((g) => hours >= g.sunHours.least).length - enough;
   const floorM2 = length && width ? (length * width) / 10_000 : undefined;

@@ -1,5 +1,6 @@
 /** What is the place like, and what do its people bring? The doorstep survey, and the sun that a place gets. */
 export { type Carries, placeCarries } from "./carries";
+export type { Floor } from "./floor";
 export { type Away, type Skill, SKILLS } from "./means";
 export {
   bearingOf,
@@ -9,7 +10,7 @@ export {
   type PlaceKind,
   seenHours,
   sunHours,
-  SunWindow,
+  SunStretch,
   Survey,
   type SurveyTyped,
 } from "./survey";

@@ -16,15 +16,15 @@ export type PlaceKind = (typeof PLACE_KINDS)[number];
 const Clock = z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$/, { error: "not-a-time" });
 
 /** A stretch of direct sun, as the household sees it on a clear day. */
-export const SunWindow = z
+export const SunStretch = z
   .strictObject({ from: Clock, to: Clock })
   .refine((w) => w.from < w.to, { error: "sun-backwards", path: ["to"] });
-export type SunWindow = z.infer<typeof SunWindow>;
+export type SunStretch = z.infer<typeof SunStretch>;
 
 const hour = (clock: string) => Number(clock.slice(0, 2)) + Number(clock.slice(3)) / 60;
 
 /** Hours of direct sun in a day; stretches that overlap are counted once. */
-export function sunHours(windows: readonly SunWindow[]): number {
+export function sunHours(windows: readonly SunStretch[]): number {
   let sum = 0;
   let until = 0;
   for (const w of [...windows].sort((a, b) => a.from.localeCompare(b.from))) {
@@ -40,7 +40,7 @@ export type Compass = (typeof COMPASS)[number];
 export const bearingOf = (point: Compass): number => COMPASS.indexOf(point) * 45;
 
 /** Stretches of sun as hours on the clock, 13.5 for half past one. */
-export const seenHours = (windows: readonly SunWindow[]) =>
+export const seenHours = (windows: readonly SunStretch[]) =>
   windows.map((w) => ({ from: hour(w.from), to: hour(w.to) }));
 
 /** The doorstep survey as it is typed, and as it is understood. */
@@ -54,7 +54,7 @@ export const Survey = z
     kind: z.enum(PLACE_KINDS),
     length: quantityField("length", 20_000),
     width: quantityField("length", 20_000),
-    sun: z.array(SunWindow).max(6),
+    sun: z.array(SunStretch).max(6),
     limit: optionalQuantityField("load", 5_000),
     /** Compass point that the open side faces; empty when nobody knows. */
     faces: z.enum(["", ...COMPASS]),

@@ -1,4 +1,5 @@
-import type { Plan, Reference, Setting } from "../garden";
+import type { Plan } from "../plan";
+import type { Reference, Setting } from "../setting";
 import type { Day } from "../day";
 import type { Away } from "../place";
 import type { Instance, Weights } from "./instance";

@@ -8,25 +8,18 @@ import {
   soilVolumeL,
   usualGapCm,
 } from "../bag";
-import {
-  assessRow,
-  type BagThing,
-  type Garden,
-  mixFor,
-  type Plan,
-  type Row,
-  shapeOf,
-  type Setting,
-  wantedFor,
-} from "../garden";
-import { loadOnHook, loadOnSpot } from "../load";
+import { assessRow, type Garden } from "../garden";
+import { mixFor, wantedFor } from "../kit";
+import type { BagThing, Plan, Row } from "../plan";
+import { shapeOf, type Setting } from "../setting";
+import { bearingOf } from "../load";
 import { costMinor, shoppingOf } from "../money";
 import { inForce } from "../school";
 import type { Ask } from "./ask";
-import { weekOf } from "./course";
+import { weekOf } from "./weeks";
 import { type BagClass, WEEKS } from "./instance";
 
-/** Least floor that a bag takes with the reach round it, m². */
+/** Floor that a bag takes beyond what it covers, so that a hand gets round it, m². It bears nothing: the load counts on what the bag covers. Assumption, no source. */
 const REACH_M2 = 0.02;
 /** At most this many bags of one kind are bought. */
 const MOST_BOUGHT = 8;
@@ -47,7 +40,7 @@ function isLeft(ask: Ask, row: Row): boolean {
 }
 
 /** What stays as it is: rows that are left, and plantings that are sown already. */
-export function standingPart(ask: Ask): Plan {
+export function keptPart(ask: Ask): Plan {
   const { plan, today } = ask;
   return {
     bags: plan.bags,
@@ -58,10 +51,9 @@ export function standingPart(ask: Ask): Plan {
 }
 
 /** The bags that stay in the plan: those at hand, in a repair all, and those in which something stands. */
-export const stayingBags = (ask: Ask, standing: Plan): BagThing[] =>
+export const stayingBags = (ask: Ask, kept: Plan): BagThing[] =>
   ask.plan.bags.filter(
-    (bag) =>
-      bag.atHand || ask.repair || standing.rows.some((r) => r.bagId === bag.id && r.plantings.length > 0),
+    (bag) => bag.atHand || ask.repair || kept.rows.some((r) => r.bagId === bag.id && r.plantings.length > 0),
   );
 
 interface BagAsk {
@@ -71,11 +63,11 @@ interface BagAsk {
 }
 
 /** The household's bags that can take something, each with the week from which it is free. */
-function openBags(ask: Ask, standing: Garden): BagAsk[] {
-  return stayingBags(ask, standingPart(ask)).flatMap((bag): BagAsk[] => {
+function openBags(ask: Ask, kept: Garden): BagAsk[] {
+  return stayingBags(ask, keptPart(ask)).flatMap((bag): BagAsk[] => {
     const row = ask.plan.rows.find((r) => r.bagId === bag.id);
     if (row && isLeft(ask, row)) return [];
-    const view = standing.rows.find((r) => r.bag.id === bag.id);
+    const view = kept.rows.find((r) => r.bag.id === bag.id);
     const busy = (view?.plantings ?? []).map((p) => weekOf(ask.today, p.stay.to) + 1);
     return [{ bag, row, freeFrom: Math.max(0, ...busy) }];
   });
@@ -103,15 +95,15 @@ function partsOf(shape: BagShape): BagClass["parts"] {
 }
 
 /** What is still to be paid for what stays, minor units. Bags that were only planned leave, and what they would have cost. */
-export function standingMinor(ask: Ask, standing: Garden): number {
-  const staying = new Set(stayingBags(ask, standingPart(ask)).map((bag) => bag.id));
-  const garden = { ...standing, rows: standing.rows.filter((r) => staying.has(r.bag.id)) };
+export function keptMinor(ask: Ask, kept: Garden): number {
+  const staying = new Set(stayingBags(ask, keptPart(ask)).map((bag) => bag.id));
+  const garden = { ...kept, rows: kept.rows.filter((r) => staying.has(r.bag.id)) };
   return shoppingOf(wantedFor(garden, ask.setting, ask.today), ask.setting.prices ?? {}).minor;
 }
 
 /** What the bags that stay weigh and cover, planted or not. */
 export function thereAlready(ask: Ask): { kg: number; m2: number; hanging: number } {
-  return stayingBags(ask, standingPart(ask)).reduce(
+  return stayingBags(ask, keptPart(ask)).reduce(
     (sum, bag) => {
       const row = ask.plan.rows.find((r) => r.bagId === bag.id);
       const shape = shapeOf(bag, ask.setting, inForce(ask.setting.schools, row?.schools), row);
@@ -150,14 +142,14 @@ function affordable(
 }
 
 /** Bags that are alike and free from the same week on, together, and the kinds that may be bought. */
-export function classesOf(ask: Ask, standing: Garden, left: Left): BagClass[] {
+export function classesOf(ask: Ask, kept: Garden, left: Left): BagClass[] {
   const { setting } = ask;
   const measure = (shape: BagShape, gapCm: number | null) => measureOf(shape, gapCm, setting);
   const sack = setting.prices?.[`mix/${setting.mix.id}`];
   const mixMinor = (mixL: number) => (sack?.together ? costMinor(sack, mixL) : 0);
   const bagMinor = (kindId: string) => setting.prices?.[`bag/${kindId}`]?.minor ?? 0;
   const classes = new Map<string, BagClass>();
-  for (const { bag, row, freeFrom } of openBags(ask, standing)) {
+  for (const { bag, row, freeFrom } of openBags(ask, kept)) {
     const settings = { gapCm: row?.gapCm ?? null, rolledToCm: row?.rolledToCm, schools: row?.schools };
     const shape = shapeOf(bag, setting, inForce(setting.schools, row?.schools), settings);
     if (!shape || freeFrom >= WEEKS) continue;
@@ -187,11 +179,8 @@ export function classesOf(ask: Ask, standing: Garden, left: Left): BagClass[] {
     if (!shape) continue;
     const measured = measure(shape, null);
     // A bag too heavy for the spot it stands on, or for its hook, is not proposed.
-    const { grade } =
-      measured.floorM2 === 0
-        ? loadOnHook(measured.wetKg, setting.hooks?.limitKg)
-        : loadOnSpot(measured.wetKg, measured.floorM2, setting.limitKgM2);
-    if (grade === "over") continue;
+    const { load, hook } = bearingOf(shape, measured.wetKg, setting);
+    if ((load ?? hook)?.grade === "over") continue;
     const minor = bagMinor(kindId) + mixMinor(measured.mixL);
     const buyable = affordable({ ...measured, minor }, left);
     if (buyable > 0)

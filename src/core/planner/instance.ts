@@ -1,7 +1,7 @@
 import type { BagShape } from "../bag";
 import type { Day } from "../day";
 import type { FoodGroup } from "../food";
-import type { Planting, Row } from "../garden";
+import type { Planting, Row } from "../plan";
 import type { Half } from "../placement";
 import type { SowingMethod } from "../crop";
 

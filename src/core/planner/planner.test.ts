@@ -17,7 +17,9 @@ import {
   State,
   type Whereabouts,
 } from ".";
-import { assessGarden, economyOf, halfOf, type Plan, weeklyThirst } from "../garden";
+import { assessGarden } from "../garden";
+import { halfOf, type Plan } from "../plan";
+import { economyOf, weeklyThirst } from "../year";
 import { pricesBy } from "../money";
 import { addDays } from "../day";
 import { smallInstance } from "@/testing/planner";

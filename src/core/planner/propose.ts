@@ -1,7 +1,8 @@
-import { assessGarden, type Plan, type Planting } from "../garden";
+import { assessGarden } from "../garden";
+import type { Plan, Planting } from "../plan";
 import type { Ask } from "./ask";
 import { bagsOf, settle } from "./assign";
-import { standingPart, stayingBags } from "./bags";
+import { keptPart, stayingBags } from "./bags";
 import { instanceOf } from "./candidates";
 import { addsOf, type Covered, coveredBy, type Missing, missingFrom } from "./explain";
 import { type Instance, LANES } from "./instance";
@@ -98,7 +99,7 @@ function planFrom(
   { placed: list, bought }: ReturnType<typeof placed>,
   newId: (n: number) => string,
 ): Plan {
-  const standing = standingPart(ask);
+  const standing = keptPart(ask);
   const kept = stayingBags(ask, standing);
   const bags = [
     ...kept,

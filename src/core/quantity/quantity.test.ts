@@ -2,7 +2,7 @@ import * as fc from "fast-check";
 import { unit as independent } from "mathjs";
 import { describe, expect, it } from "vitest";
 import { formatQuantity, parseQuantity, parseRate, quantityField } from ".";
-import type { Dimension } from "./units";
+import type { Dimension } from ".";
 
 const value = (text: string, dimension: Dimension) => {
   const read = parseQuantity(text, dimension);

@@ -1,4 +1,5 @@
-import { type Climate, type Stages, stagesFrom } from "../calendar";
+import type { Climate } from "../climate";
+import { type Stages, stagesFrom } from "../calendar";
 import type { Crop, Goal, Method } from "../crop";
 import { addDays, type Day, daysBetween } from "../day";
 import { firstOn, type GardenRecord } from "./record";

@@ -1,5 +1,5 @@
 import { z } from "zod";
-import { isDay } from "../day";
+import { DayText } from "../day";
 import { type Problem, problemMessage } from "../problem";
 import { parseQuantity } from "../quantity";
 import { type Amount, MEASURES_OF, RECORD_KINDS, type RecordKind } from "./record";
@@ -50,7 +50,7 @@ export const RecordForm = z
   .strictObject({
     plantingId: z.string(),
     kind: z.enum(RECORD_KINDS),
-    on: z.string().refine(isDay, { error: "not-a-date" }),
+    on: DayText,
     amount: z.string().max(60, { error: "too-long" }),
     note: z.string().trim().max(1000, { error: "too-long" }),
   })

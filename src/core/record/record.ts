@@ -1,5 +1,5 @@
 import { z } from "zod";
-import { type Day, isDay } from "../day";
+import { type Day, DayText } from "../day";
 
 export const RECORD_KINDS = [
   "sown",
@@ -49,7 +49,7 @@ export const GardenRecord = z
     id: z.uuid(),
     plantingId: z.uuid().nullable(),
     kind: z.enum(RECORD_KINDS),
-    on: z.string().refine(isDay, { error: "not-a-date" }),
+    on: DayText,
     amount: Amount.nullable(),
     note: z.string().max(1000, { error: "too-long" }),
     supersedes: z.uuid().nullable(),

@@ -3,7 +3,8 @@ import { findGoal } from "@/library";
 import words from "@/ui/words/en.json";
 import { inForce, SCHOOL_NAMES, Schools, SCHOOLS } from ".";
 import { planOf as bagWith, planting, settingWith } from "@/testing/garden";
-import { assessGarden, type Plan, type Planting } from "../garden";
+import { assessGarden } from "../garden";
+import type { Plan, Planting } from "../plan";
 import { type Hands, rankMethods } from "../fit";
 
 const planOf = (kindId: string, change: Partial<Planting>, schools?: Schools): Plan => {

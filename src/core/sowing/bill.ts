@@ -5,7 +5,7 @@ import { chanceOfAtLeast, seedsFor } from "./seeds";
 
 /** What starting a planting takes. */
 export interface SowingBill {
-  /** Seeds to sow; undefined for a stand sown thick, which goes by weight, and for what is not sown. */
+  /** Seeds to sow; undefined for a stand sown dense, which goes by weight, and for what is not sown. */
   readonly seeds?: number;
   readonly seedG?: number;
   /** Cells or stations to fill, and seeds in each. */
@@ -22,13 +22,16 @@ export interface SowingBill {
   readonly holdUntil?: Day;
 }
 
+/** How sure a sowing is to give its plants where nobody asks for more: in kits, in prices and in proposals. Common practice. */
+export const CONFIDENCE = 0.9;
+
 /** Assumed where neither the library nor records know a crop's germination. Memory. */
 const USUAL_GERMINATION = 0.7;
 
 /**
  * The bill of a sowing: enough seed that the wanted plants come up with the chosen confidence.
  *
- * @param plants wanted; undefined for a stand sown thick on `areaCm2`
+ * @param plants wanted; undefined for a stand sown dense on `areaCm2`
  * @param germination the programme's own share, where its records know one
  */
 export function sowingBill(
@@ -43,7 +46,7 @@ export function sowingBill(
       : {};
   const mass = (seeds: number) =>
     crop.thousandSeedG === undefined ? undefined : (seeds * crop.thousandSeedG) / 1000;
-  if (goal.stand.type === "thick") return { seedG: (wanted.areaCm2 / 10_000) * goal.stand.seedGM2 };
+  if (goal.stand.type === "dense") return { seedG: (wanted.areaCm2 / 10_000) * goal.stand.seedGM2 };
   const plants = wanted.plants ?? 0;
   if (!startsFromSeed(method.method)) return { pieces: plants };
 

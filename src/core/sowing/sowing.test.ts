@@ -83,7 +83,7 @@ describe("the bill of a sowing", () => {
     );
   });
 
-  it("weighs what is sown thick, and counts pieces of what is not sown", () => {
+  it("weighs what is sown dense, and counts pieces of what is not sown", () => {
     expect(billOf("radish/microgreens", 0, 0).seedG).toBeCloseTo(0.2 * 180, 9);
     expect(billOf("potato/tuber", 0, 3)).toMatchObject({ pieces: 3 });
     expect(billOf("potato/tuber", 0, 3).seeds).toBeUndefined();

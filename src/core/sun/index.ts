@@ -1,3 +1,5 @@
 /** Where does the sun stand, and when does it reach a place? Positions, and what seen hours say about other months. */
+export { solarDeclination } from "./declination";
+export { dayLength } from "./day-length";
 export { type SunPosition, sunPosition } from "./position";
-export { type SeenSun, shinesIn, type SkyWindow, sunHoursOn, sunTimesOn, windowsOf } from "./window";
+export { type SeenSun, shinesIn, type SkyOpening, sunHoursThrough, sunTimesOn, openingsOf } from "./opening";

@@ -1,8 +1,7 @@
 import * as fc from "fast-check";
 import { getPosition } from "suncalc";
 import { describe, expect, it } from "vitest";
-import { shinesIn, sunHoursOn, sunPosition, sunTimesOn, windowsOf } from ".";
-import { dayLength } from "../calendar";
+import { dayLength, openingsOf, type SeenSun, shinesIn, sunHoursThrough, sunPosition, sunTimesOn } from ".";
 import { addDays, dayNumber } from "../day";
 
 /** Solar time from a clock in UTC at longitude 0: the equation of time, minutes, by its usual two sines (memory; good to a minute). */
@@ -45,50 +44,52 @@ describe("the sun's position", () => {
   });
 });
 
+const openings = (seen: SeenSun[], latitude: number, seenOn: string, faces?: number) =>
+  openingsOf({ seen, latitude, seenOn, faces });
+
 describe("hours of sun in other months", () => {
-  const morning = windowsOf([{ from: 7, to: 13 }], 37, "2026-05-18", 135);
+  const morning = openings([{ from: 7, to: 13 }], 37, "2026-05-18", 135);
 
   it("meet what was seen on the day that it was seen", () => {
-    expect(Math.abs(sunHoursOn(morning, 37, "2026-05-18") - 6)).toBeLessThan(0.8);
+    expect(Math.abs(sunHoursThrough(morning, 37, "2026-05-18") - 6)).toBeLessThan(0.8);
   });
 
   it("come by the hour, in the order of the day, two stretches apart where a tower stands between", () => {
-    const split = windowsOf(
+    const split = openings(
       [
         { from: 8, to: 10 },
         { from: 14, to: 16 },
       ],
       37,
       "2026-05-18",
-      undefined,
     );
     const times = sunTimesOn(split, 37, "2026-05-18");
     expect(times.map(({ from, to }) => [Math.round(from), Math.round(to)])).toEqual([
       [8, 10],
       [14, 16],
     ]);
-    expect(sunHoursOn(split, 37, "2026-05-18")).toBeCloseTo(
+    expect(sunHoursThrough(split, 37, "2026-05-18")).toBeCloseTo(
       times.reduce((sum, s) => sum + s.to - s.from, 0),
       9,
     );
   });
 
   it("are fewer where the days are short, and never more than the day is long", () => {
-    const open = windowsOf([{ from: 5, to: 19 }], 52, "2026-06-21", undefined);
-    expect(sunHoursOn(open, 52, "2026-12-21")).toBeLessThan(8);
-    expect(sunHoursOn(open, 52, "2026-12-21")).toBeGreaterThan(4);
+    const open = openings([{ from: 5, to: 19 }], 52, "2026-06-21");
+    expect(sunHoursThrough(open, 52, "2026-12-21")).toBeLessThan(8);
+    expect(sunHoursThrough(open, 52, "2026-12-21")).toBeGreaterThan(4);
     for (let n = 0; n < 365; n += 15) {
       const day = addDays("2026-01-01", n);
-      expect(sunHoursOn(open, 52, day)).toBeLessThanOrEqual(dayLength(52, day) + 0.3);
-      expect(sunHoursOn(morning, 37, day)).toBeLessThanOrEqual(dayLength(37, day) + 0.3);
+      expect(sunHoursThrough(open, 52, day)).toBeLessThanOrEqual(dayLength(52, day) + 0.3);
+      expect(sunHoursThrough(morning, 37, day)).toBeLessThanOrEqual(dayLength(37, day) + 0.3);
     }
   });
 
   it("are cut off by the wall behind, and turn round in the south", () => {
-    const north = windowsOf([{ from: 6, to: 18 }], 45, "2026-06-21", 0);
-    expect(sunHoursOn(north, 45, "2026-12-21")).toBe(0);
-    const south = windowsOf([{ from: 9, to: 15 }], -35, "2026-12-21", 0);
-    expect(sunHoursOn(south, -35, "2026-06-21")).toBeGreaterThan(3);
+    const north = openings([{ from: 6, to: 18 }], 45, "2026-06-21", 0);
+    expect(sunHoursThrough(north, 45, "2026-12-21")).toBe(0);
+    const south = openings([{ from: 9, to: 15 }], -35, "2026-12-21", 0);
+    expect(sunHoursThrough(south, -35, "2026-06-21")).toBeGreaterThan(3);
     expect(shinesIn(south[0]!, sunPosition(-35, "2026-06-21", 12))).toBe(true);
   });
 });

@@ -1,4 +1,4 @@
-import { type Climate, temperatureOn } from "../calendar";
+import { type Climate, temperatureOn } from "../climate";
 import type { Crop } from "../crop";
 import type { Day } from "../day";
 import { extraterrestrial } from "./radiation";
@@ -28,9 +28,15 @@ export function evaporationOn(climate: Climate, day: Day): number {
   return mm;
 }
 
-/** A crop's coefficient while it is `grown` (0 to 1): from initial to mid as it closes. FAO-56, single crop coefficients. */
-export const coefficient = (water: Crop["water"], grown: number): number =>
-  water.kc.initial + (water.kc.mid - water.kc.initial) * grown;
+/**
+ * A crop's coefficient: from initial to mid as it closes, and from mid to end while it is picked. FAO-56, single crop
+ * coefficients.
+ *
+ * @param grown how far it is grown, 0 to 1
+ * @param late how far its picking is, 0 to 1
+ */
+export const coefficient = ({ kc }: Crop["water"], grown: number, late: number): number =>
+  kc.initial + (kc.mid - kc.initial) * grown + (kc.end - kc.mid) * late;
 
 /** What a stand draws on one day: the leaves that the air sees, cm², and the crop's coefficient. */
 export interface Drawing {

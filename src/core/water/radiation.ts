@@ -1,4 +1,5 @@
 import { type Day, dayNumber } from "../day";
+import { solarDeclination } from "../sun";
 
 const SOLAR_CONSTANT = 0.082;
 
@@ -10,7 +11,7 @@ export function extraterrestrial(latitude: number, day: Day): number {
   const dayOfYear = dayNumber(day) - dayNumber(`${day.slice(0, 4)}-01-01`) + 1;
   const turn = (2 * Math.PI * dayOfYear) / 365;
   const distance = 1 + 0.033 * Math.cos(turn);
-  const declination = 0.409 * Math.sin(turn - 1.39);
+  const declination = solarDeclination(day);
   const phi = (latitude * Math.PI) / 180;
   const sunset = Math.acos(Math.min(1, Math.max(-1, -Math.tan(phi) * Math.tan(declination))));
   const sun =

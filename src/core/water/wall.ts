@@ -4,8 +4,22 @@ import type { BagMake } from "../bag";
 const BREATHES: Record<BagMake["material"], number> = { fabric: 1.25, sack: 1.15, film: 1, hard: 1 };
 const HEATS: Record<BagMake["colour"], number> = { dark: 1.1, light: 1, clear: 1.05 };
 
-/** How much more a bag draws than the same leaves over open ground. */
-export const wallFactor = (make: BagMake): number => BREATHES[make.material] * HEATS[make.colour];
+/** A bag whose make nobody knows is taken for dark fabric, the thirstiest. */
+const UNKNOWN: Pick<BagMake, "material" | "colour"> = { material: "fabric", colour: "dark" };
+
+/**
+ * How much more a bag draws than the same leaves over open ground.
+ *
+ * @param make what its wall is made of; undefined where nobody knows
+ * @param schools the colour that is chosen where fabric is bought
+ */
+export function wallFactor(
+  make: Pick<BagMake, "material" | "colour"> | undefined,
+  schools?: { readonly colour: "dark" | "light" },
+): number {
+  const { material, colour } = make ?? UNKNOWN;
+  return BREATHES[material] * HEATS[material === "fabric" ? (schools?.colour ?? colour) : colour];
+}
 
 /** Water that a litre of moist mix gives before plants wilt, L. Memory. */
 const AVAILABLE = 0.25;

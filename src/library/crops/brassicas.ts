@@ -10,7 +10,7 @@ import {
   practice,
   rows,
   TEMPER,
-  thick,
+  dense,
   tray,
 } from "./usual";
 
@@ -77,7 +77,7 @@ export const brassicas: CropData[] = [
     goals: [
       bottleGreen("mustard/leaf", 35),
       goal("mustard/baby-leaf", "baby-leaf"),
-      goal("mustard/microgreens", "microgreen", { stand: thick(80) }),
+      goal("mustard/microgreens", "microgreen", { stand: dense(80) }),
     ],
   },
   {
@@ -151,7 +151,7 @@ export const brassicas: CropData[] = [
         source: practice("where", "days", "picking", "depthCm"),
       }),
       goal("kale/baby-leaf", "baby-leaf"),
-      goal("kale/microgreens", "microgreen", { stand: thick(90) }),
+      goal("kale/microgreens", "microgreen", { stand: dense(90) }),
     ],
   },
   {
@@ -205,7 +205,7 @@ export const brassicas: CropData[] = [
         days: { from: "planting", window: days(55, 65, 78), atC: 17, nurseryDays: 32 },
         yieldG: days(300, 500, 800),
       }),
-      goal("broccoli/microgreens", "microgreen", { stand: thick(90) }),
+      goal("broccoli/microgreens", "microgreen", { stand: dense(90) }),
     ],
   },
   {
@@ -275,7 +275,7 @@ export const brassicas: CropData[] = [
         source: practice("methods"),
       }),
       goal("radish/microgreens", "microgreen", {
-        stand: thick(180),
+        stand: dense(180),
         days: { from: "sowing", window: days(6, 7, 9), atC: 20, nurseryDays: 0 },
         source: practice("depthCm", "methods", "days"),
       }),

@@ -36,7 +36,7 @@ export const fruiting: CropData[] = [
         source: practice("methods", "support", "feeds"),
       }),
       goal("pea/shoots", "microgreen", {
-        stand: { type: "thick", seedGM2: 900 },
+        stand: { type: "dense", seedGM2: 900 },
         depthCm: need(2.5, 4),
         heightCm: 14,
         days: { from: "sowing", window: days(12, 15, 20), atC: 18, nurseryDays: 0 },

@@ -12,7 +12,7 @@ import {
   rows,
   stations,
   TEMPER,
-  thick,
+  dense,
 } from "./usual";
 
 const soft = { ...TEMPER.softHerbs, germination: 0.65, source: { rest: "memory" } } as const;
@@ -39,7 +39,7 @@ export const herbs: CropData[] = [
         picking: { pattern: "continuous", window: days(50, 80, 110) },
       }),
       goal("basil/microgreens", "microgreen", {
-        stand: thick(20),
+        stand: dense(20),
         methods: [broadcast({ depthCm: 0 })],
         days: { from: "sowing", window: days(14, 17, 21), atC: 22, nurseryDays: 0 },
       }),
@@ -177,11 +177,11 @@ export const herbs: CropData[] = [
     thousandSeedG: 16,
     goals: [
       goal("fenugreek/leaf", "baby-leaf", {
-        stand: thick(35),
+        stand: dense(35),
         methods: [broadcast({ depthCm: 0.8 })],
         days: { from: "sowing", window: days(20, 25, 32), atC: 20, nurseryDays: 0 },
       }),
-      goal("fenugreek/microgreens", "microgreen", { stand: thick(220) }),
+      goal("fenugreek/microgreens", "microgreen", { stand: dense(220) }),
     ],
   },
   {

@@ -12,7 +12,7 @@ import {
   rows,
   stations,
   TEMPER,
-  thick,
+  dense,
   tray,
 } from "./usual";
 
@@ -47,7 +47,7 @@ export const leaves: CropData[] = [
         source: practice("stand", "methods", "days"),
       }),
       goal("lettuce/baby-leaf", "baby-leaf", {
-        stand: thick(2),
+        stand: dense(2),
         methods: [broadcast({ depthCm: 0.2 })],
         days: { from: "sowing", window: days(26, 32, 42), atC: 18, nurseryDays: 0 },
         picking: { pattern: "leaf", window: days(21, 35, 50) },
@@ -130,7 +130,7 @@ export const leaves: CropData[] = [
         yieldG: days(150, 300, 500),
         source: practice("where", "days", "picking", "depthCm"),
       }),
-      goal("spinach/baby-leaf", "baby-leaf", { stand: thick(15) }),
+      goal("spinach/baby-leaf", "baby-leaf", { stand: dense(15) }),
     ],
   },
   {
@@ -164,7 +164,7 @@ export const leaves: CropData[] = [
         yieldG: days(500, 900, 1500),
         source: practice("where", "days", "picking"),
       }),
-      goal("chard/baby-leaf", "baby-leaf", { stand: thick(12) }),
+      goal("chard/baby-leaf", "baby-leaf", { stand: dense(12) }),
     ],
   },
   {
@@ -185,7 +185,7 @@ export const leaves: CropData[] = [
         picking: { pattern: "leaf", window: days(21, 40, 60) },
         source: practice("stand", "methods", "days"),
       }),
-      goal("amaranth/microgreens", "microgreen", { stand: thick(25), methods: [broadcast()] }),
+      goal("amaranth/microgreens", "microgreen", { stand: dense(25), methods: [broadcast()] }),
     ],
   },
   {

@@ -199,7 +199,7 @@ export const roots: CropData[] = [
         methods: [rows({ depthCm: 2, seeds: 1 })],
         days: { from: "sowing", window: days(35, 42, 52), atC: 18, nurseryDays: 0 },
       }),
-      goal("beet/baby-leaf", "baby-leaf", { stand: { type: "thick", seedGM2: 15 } }),
+      goal("beet/baby-leaf", "baby-leaf", { stand: { type: "dense", seedGM2: 15 } }),
     ],
   },
   {

@@ -12,7 +12,7 @@ export const plants = (spacing: [number, number], soil: [number, number]): GoalD
   spacingCm: need(...spacing),
   soilL: need(...soil),
 });
-export const thick = (seedGM2: number): GoalData["stand"] => ({ type: "thick", seedGM2 });
+export const dense = (seedGM2: number): GoalData["stand"] => ({ type: "dense", seedGM2 });
 
 /** Ways to start, with what they usually mean; each crop changes what is its own. Memory where a crop says nothing else. */
 export const tray = (more: Partial<MethodData> = {}): MethodData => ({
@@ -95,7 +95,7 @@ const USUAL: Record<GoalData["kind"], Usual> = {
   },
   "baby-leaf": {
     ...base,
-    stand: thick(3),
+    stand: dense(3),
     insetCm: 2,
     depthCm: need(8, 12),
     sunHours: need(3, 4),
@@ -112,7 +112,7 @@ const USUAL: Record<GoalData["kind"], Usual> = {
   },
   microgreen: {
     ...base,
-    stand: thick(120),
+    stand: dense(120),
     insetCm: 0,
     depthCm: need(2, 2.5),
     sunHours: need(0, 2),

@@ -6,29 +6,27 @@ import { useCallback, useDeferredValue, useEffect, useMemo, useState } from "rea
 import type { Day } from "@/core/day";
 import {
   addBag,
-  assessGarden,
   changeBag,
   changePlanting,
   changeRow,
   copyRow,
-  findSpots,
   type KeptPlan,
   movePlanting,
   nudgeBag,
-  type PlainSetting,
   type Plan,
   type Planting,
-  plantingOf,
   putPlanting,
-  type Reference,
   rehouse,
   removePlanting,
   removeRow,
   sowAgain,
-  spanOf,
-  suggestGoal,
   swapBags,
-} from "@/core/garden";
+} from "@/core/plan";
+import { assessGarden } from "@/core/garden";
+import { findSpots } from "@/core/floor";
+import type { PlainSetting, Reference } from "@/core/setting";
+import { plantingOf, suggestGoal } from "@/core/match";
+import { spanOf } from "@/core/year";
 import type { Outcome, Problem } from "@/core/problem";
 import { Button, buttonClass } from "@/ui/primitives/button";
 import { Caution } from "@/ui/primitives/caution";

@@ -3,7 +3,8 @@
 import { useState } from "react";
 import { GRADES } from "@/core/fit";
 import type { Day } from "@/core/day";
-import { type Advice, adviceFor, type Garden, isTooHeavy } from "@/core/garden";
+import { type Advice, adviceFor } from "@/core/advice";
+import { type Garden, isTooHeavy } from "@/core/garden";
 import { Button } from "@/ui/primitives/button";
 import { GradeMark } from "@/ui/primitives/grade-mark";
 import { useWords } from "@/ui/words/use-words";

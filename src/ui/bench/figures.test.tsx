@@ -1,7 +1,10 @@
 // @vitest-environment happy-dom
 import { fireEvent } from "@testing-library/react";
 import { expect, it, vi } from "vitest";
-import { assessGarden, type PlainSetting, type Plan, type Setting, sumsOf } from "@/core/garden";
+import { assessGarden } from "@/core/garden";
+import type { PlainSetting, Setting } from "@/core/setting";
+import type { Plan } from "@/core/plan";
+import { sumsOf } from "@/core/year";
 import { pricesBy } from "@/core/money";
 import type { Proposal } from "@/core/planner";
 import { demoPrices } from "@/demo/prices";

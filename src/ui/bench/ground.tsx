@@ -9,10 +9,12 @@ import {
   useSyncExternalStore,
 } from "react";
 import { footprint } from "@/core/bag";
-import { addDays, type Day } from "@/core/day";
-import { doorBox, type Fault, type Spot } from "@/core/floor";
-import { type BagThing, type Garden, groundOf, type Setting } from "@/core/garden";
-import { sunHoursOn } from "@/core/sun";
+import { sunHoursOn } from "@/core/course";
+import { addMonths, type Day, dayNumber } from "@/core/day";
+import { doorBox, type Fault, groundOf, type Spot } from "@/core/floor";
+import type { BagThing } from "@/core/plan";
+import type { Garden } from "@/core/garden";
+import type { Setting } from "@/core/setting";
 import { SunYear } from "@/ui/draw/sun-year";
 import { Button } from "@/ui/primitives/button";
 import { Caution } from "@/ui/primitives/caution";
@@ -63,10 +65,7 @@ export function GroundPlan({
 }: GroundProps) {
   const { t, bag: bagName, quantity, number, month } = useWords();
   const [months, setMonths] = useState(0);
-  const ahead = useMemo(
-    () => Array.from({ length: 12 }, (_, i) => addDays(today, Math.round(i * 30.4))),
-    [today],
-  );
+  const ahead = useMemo(() => Array.from({ length: 12 }, (_, i) => addMonths(today, i)), [today]);
   const day = ahead[months]!;
   const ground = useMemo(() => groundOf(garden, setting, day), [garden, setting, day]);
   const svg = useRef<SVGSVGElement>(null);
@@ -158,7 +157,7 @@ export function GroundPlan({
             {setting.faces === undefined
               ? t("ground.facesUnknown")
               : t("ground.sun", {
-                  hours: number(sunHoursOn(sky, climate.latitude, day)),
+                  hours: number(sunHoursOn(setting, dayNumber(day))),
                   now: number(setting.sunHours),
                 })}
           </p>
@@ -307,6 +306,7 @@ export function GroundPlan({
           <SunYear
             sky={sky}
             latitude={climate.latitude}
+            hoursOn={(d) => sunHoursOn(setting, dayNumber(d))}
             months={ahead}
             chosen={months}
             onChoose={setMonths}

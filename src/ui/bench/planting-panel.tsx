@@ -5,16 +5,12 @@ import { z } from "zod";
 import { sideHoles, topOutline } from "@/core/bag";
 import { lastSowing } from "@/core/calendar";
 import type { Crop } from "@/core/crop";
-import { addDays } from "@/core/day";
+import { addDays, DayText } from "@/core/day";
 import { type Fix, methodsFor } from "@/core/fit";
-import {
-  DayText,
-  type Planting,
-  plantingOf,
-  type PlantingView,
-  type RowView,
-  type Setting,
-} from "@/core/garden";
+import { type Planting } from "@/core/plan";
+import { plantingOf } from "@/core/match";
+import type { PlantingView, RowView } from "@/core/garden";
+import type { Setting } from "@/core/setting";
 import { HALVES, whereOf } from "@/core/placement";
 import { wholeField } from "@/core/quantity";
 import { Button } from "@/ui/primitives/button";
@@ -255,9 +251,8 @@ export function PlantingPanel({
           <Food
             crop={view.crop}
             goal={goal}
-            stages={view.season.stages}
-            plants={planting.plants ?? undefined}
-            areaCm2={view.fit.sown?.areaCm2 ?? 0}
+            picks={view.course.picks}
+            units={view.units}
             prices={setting.prices}
           />
         </div>

@@ -2,16 +2,11 @@
 
 import { coverFor, usualGapCm, widthOf } from "@/core/bag";
 import type { Day } from "@/core/day";
-import {
-  type BagThing,
-  bagAge,
-  type Reference,
-  rowThirst,
-  type Row,
-  type RowView,
-  type Setting,
-  wateringDays,
-} from "@/core/garden";
+import type { BagThing, Row } from "@/core/plan";
+import { bagAge } from "@/core/advice";
+import type { Reference, Setting } from "@/core/setting";
+import { rowThirst, wateringDays } from "@/core/year";
+import type { RowView } from "@/core/garden";
 import { carry } from "@/core/load";
 import { SchoolSwitches } from "@/ui/schools/switches";
 import { optionalQuantityField } from "@/core/quantity";

@@ -2,7 +2,9 @@
 import { fireEvent } from "@testing-library/react";
 import { expect, it, vi } from "vitest";
 import { addDays } from "@/core/day";
-import { assessGarden, type Plan, spanOf } from "@/core/garden";
+import { assessGarden } from "@/core/garden";
+import type { Plan } from "@/core/plan";
+import { spanOf } from "@/core/year";
 import { id, planOf, planting, settingWith } from "@/testing/garden";
 import { show } from "@/testing/screen";
 import { BenchRow, type Selection } from "./row";

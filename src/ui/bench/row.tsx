@@ -1,7 +1,9 @@
 "use client";
 
 import type { Day } from "@/core/day";
-import { type Planting, type PlantingView, type RowView, type Span, standingOn } from "@/core/garden";
+import type { Planting } from "@/core/plan";
+import { type PlantingView, type RowView, standingOn } from "@/core/garden";
+import type { Span } from "@/core/year";
 import { BagSection } from "@/ui/draw/section";
 import { SeasonStrip, type StripHands } from "@/ui/draw/strip";
 import { BagTop } from "@/ui/draw/top";

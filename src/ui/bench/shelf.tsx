@@ -1,17 +1,11 @@
 "use client";
 
 import { useMemo, useState } from "react";
-import { type Day, isDay } from "@/core/day";
-import {
-  DayText,
-  matchAll,
-  type MatchLine,
-  orderLines,
-  passesTaste,
-  type Reference,
-  type RowView,
-  type Setting,
-} from "@/core/garden";
+import { type Day, isDay, DayText } from "@/core/day";
+
+import { matchAll, type MatchLine, orderLines, passesTaste } from "@/core/match";
+import type { Reference, Setting } from "@/core/setting";
+import type { RowView } from "@/core/garden";
 import { CROP_DRAG } from "@/ui/draw/strip";
 import { TextField } from "@/ui/primitives/field";
 import { GradeMark } from "@/ui/primitives/grade-mark";

@@ -2,16 +2,10 @@
 
 import { useMemo } from "react";
 import type { Day } from "@/core/day";
-import {
-  assessGarden,
-  comparePlans,
-  economyOf,
-  nextMeal,
-  type Plan,
-  type Planting,
-  type Setting,
-  weeklyThirst,
-} from "@/core/garden";
+import { assessGarden, nextMeal } from "@/core/garden";
+import { comparePlans, type Plan, type Planting } from "@/core/plan";
+import { economyOf, weeklyThirst } from "@/core/year";
+import type { Setting } from "@/core/setting";
 import { useWords } from "@/ui/words/use-words";
 
 interface SideProps {

@@ -10,7 +10,7 @@ import {
   removePlanting,
   removeRow,
   sowAgain,
-} from "@/core/garden";
+} from "@/core/plan";
 import { id, planOf, planting } from "@/testing/garden";
 import { createBench } from "./store";
 

@@ -3,7 +3,7 @@
 import { useState } from "react";
 import { temporal, type TemporalState } from "zundo";
 import { createStore, type StoreApi, useStore } from "zustand";
-import type { Plan } from "@/core/garden";
+import type { Plan } from "@/core/plan";
 
 interface BenchState {
   readonly plan: Plan;

@@ -1,5 +1,7 @@
 import type { Day } from "@/core/day";
-import type { PlainSetting, Plan, Reference, Sums } from "@/core/garden";
+import type { PlainSetting, Reference } from "@/core/setting";
+import type { Plan } from "@/core/plan";
+import type { Sums } from "@/core/year";
 
 /** What the Bench tells the worker of its sums: what plans are judged against, then each state of the plan. */
 export type SumsQuestion =

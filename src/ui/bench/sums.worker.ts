@@ -1,5 +1,8 @@
 import type { Day } from "@/core/day";
-import { assessGarden, type Plan, type Row, type Setting, settingFrom, sumsOf } from "@/core/garden";
+import { assessGarden } from "@/core/garden";
+import type { Plan, Row } from "@/core/plan";
+import { type Setting, settingFrom } from "@/core/setting";
+import { sumsOf } from "@/core/year";
 import type { SumsAnswer, SumsQuestion } from "./sums-message";
 
 let asked: { setting: Setting; today: Day } | undefined;

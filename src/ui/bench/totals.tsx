@@ -1,7 +1,8 @@
 "use client";
 
 import type { ReactNode } from "react";
-import { type Garden, isTooHeavy, type Sums } from "@/core/garden";
+import { type Garden, isTooHeavy } from "@/core/garden";
+import type { Sums } from "@/core/year";
 import { useWords } from "@/ui/words/use-words";
 
 /** The figures that never leave sight: bags and mix, load against the floor's limit, water, cost and worth, first meal. */

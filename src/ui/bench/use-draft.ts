@@ -1,7 +1,7 @@
 "use client";
 
 import { useEffect, useRef } from "react";
-import { Plan } from "@/core/garden";
+import { Plan } from "@/core/plan";
 
 /**
  * Keeps the unsaved plan on this device, and brings it back when the Bench is opened again on the same version.

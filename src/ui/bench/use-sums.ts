@@ -2,15 +2,10 @@
 
 import { useEffect, useRef, useState } from "react";
 import type { Day } from "@/core/day";
-import {
-  assessGarden,
-  type PlainSetting,
-  type Plan,
-  type Reference,
-  type Setting,
-  type Sums,
-  sumsOf,
-} from "@/core/garden";
+import { assessGarden } from "@/core/garden";
+import type { PlainSetting, Reference, Setting } from "@/core/setting";
+import type { Plan } from "@/core/plan";
+import { type Sums, sumsOf } from "@/core/year";
 import type { SumsAnswer, SumsQuestion } from "./sums-message";
 
 /** The year's sums of a plan, worked out in a worker so that typing never waits for them. Until an answer comes, the last ones are shown. */

@@ -2,7 +2,8 @@
 
 import { useCallback } from "react";
 import { FOOD_GROUPS, NO_WANTS, weeklyWantG } from "@/core/food";
-import { type Setting, type Sums, tooThirsty } from "@/core/garden";
+import type { Setting } from "@/core/setting";
+import { type Sums, tooThirsty } from "@/core/year";
 import { Chart, chartInk } from "@/ui/draw/chart";
 import { useWords } from "@/ui/words/use-words";
 

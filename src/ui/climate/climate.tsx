@@ -2,7 +2,7 @@
 
 import { useRouter } from "next/navigation";
 import { useMemo, useState } from "react";
-import { type Climate, climateGates, type Stretch } from "@/core/calendar";
+import { type Climate, climateGates, type Stretch } from "@/core/climate";
 import { readNormals, TownClimate } from "@/core/climate";
 import type { Day } from "@/core/day";
 import { fieldProblems, type FieldProblems, type Outcome, type Problem } from "@/core/problem";

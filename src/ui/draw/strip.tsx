@@ -3,7 +3,7 @@
 import { type KeyboardEvent, type PointerEvent, useRef, useState } from "react";
 import type { Stages } from "@/core/calendar";
 import { addDays, type Day, daysBetween } from "@/core/day";
-import { shareOf, type Span } from "@/core/garden";
+import { shareOf, type Span } from "@/core/year";
 import { useWords } from "@/ui/words/use-words";
 
 export interface StripBar {

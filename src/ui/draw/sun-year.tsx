@@ -1,8 +1,7 @@
 "use client";
 
-import { dayLength } from "@/core/calendar";
 import type { Day } from "@/core/day";
-import { type SkyWindow, sunHoursOn, sunTimesOn } from "@/core/sun";
+import { dayLength, type SkyOpening, sunTimesOn } from "@/core/sun";
 import { useWords } from "@/ui/words/use-words";
 
 const FIRST_H = 4;
@@ -16,12 +15,15 @@ const LEFT = 30;
 export function SunYear({
   sky,
   latitude,
+  hoursOn,
   months,
   chosen,
   onChoose,
 }: {
-  sky: readonly SkyWindow[];
+  sky: readonly SkyOpening[];
   latitude: number;
+  /** Hours of direct sun that the place gets on a day. */
+  hoursOn: (day: Day) => number;
   months: readonly Day[];
   chosen: number;
   onChoose: (index: number) => void;
@@ -59,7 +61,6 @@ export function SunYear({
       {months.map((day, i) => {
         const times = sunTimesOn(sky, latitude, day);
         const half = dayLength(latitude, day) / 2;
-        const hours = sunHoursOn(sky, latitude, day);
         const x = LEFT + i * COLUMN;
         return (
           <g
@@ -67,7 +68,7 @@ export function SunYear({
             role="button"
             tabIndex={0}
             aria-pressed={i === chosen}
-            aria-label={t("ground.sunMonth", { month: month(day), hours: number(hours) })}
+            aria-label={t("ground.sunMonth", { month: month(day), hours: number(hoursOn(day)) })}
             className="cursor-pointer"
             onClick={() => onChoose(i)}
             onKeyDown={(e) => {

@@ -2,7 +2,8 @@
 
 import { type DragEvent, type SVGAttributes, useState } from "react";
 import { type BagShape, type Outline, sideHoles, topOutline } from "@/core/bag";
-import type { Patch, Planting } from "@/core/garden";
+import type { Patch } from "@/core/garden";
+import type { Planting } from "@/core/plan";
 import { inHalf, partingRadius, type Point, type SidePoint } from "@/core/placement";
 import { CROP_DRAG } from "@/ui/draw/strip";
 import { useWords } from "@/ui/words/use-words";
@@ -15,9 +16,9 @@ export interface TopPlanting {
   readonly id: string;
   readonly top: readonly Point[];
   readonly sides: readonly SidePoint[];
-  /** Spacing that each plant wants, cm; 0 for a stand sown thick. */
+  /** Spacing that each plant wants, cm; 0 for a stand sown dense. */
   readonly spacingCm: number;
-  /** Its part of the top, when it is sown thick: side by side with others along the length. */
+  /** Its part of the top, when it is sown dense: side by side with others along the length. */
   readonly patch?: Patch;
   readonly ground?: readonly Point[];
   readonly selected: boolean;

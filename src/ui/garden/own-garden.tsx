@@ -3,17 +3,10 @@
 import Link from "next/link";
 import { useMemo, useState } from "react";
 import { addDays, type Day } from "@/core/day";
-import {
-  assessGarden,
-  nextMeal,
-  type PlainSetting,
-  type Plan,
-  type PlantingView,
-  type Reference,
-  rowThirst,
-  spanOf,
-  wateringDays,
-} from "@/core/garden";
+import { assessGarden, nextMeal, type PlantingView } from "@/core/garden";
+import type { PlainSetting, Reference } from "@/core/setting";
+import type { Plan } from "@/core/plan";
+import { rowThirst, spanOf, wateringDays } from "@/core/year";
 import { BenchRow, type Selection } from "@/ui/bench/row";
 import { Caution } from "@/ui/primitives/caution";
 import { buttonClass } from "@/ui/primitives/button";

@@ -1,19 +1,19 @@
 "use client";
 
 import { useMemo, useState } from "react";
-import type { Reference } from "@/core/garden";
+import type { Reference } from "@/core/setting";
 import { bagValues, cropValues, type LibraryValue, type Override } from "@/core/override";
 import type { Outcome } from "@/core/problem";
 import { SelectField, TextField } from "@/ui/primitives/field";
 import { useWords } from "@/ui/words/use-words";
-import type { PlanChange } from "./plan-changes";
+import type { PlanComparison } from "./plan-changes";
 import { type TakeIn, ValuesFiles } from "./take-in";
 import { ValueLine } from "./value-line";
 
 export interface LibraryProps {
   readonly shipped: Reference;
   readonly overrides: readonly Override[];
-  readonly preview: (name: string, value: number | null) => Promise<Outcome<readonly PlanChange[]>>;
+  readonly preview: (name: string, value: number | null) => Promise<Outcome<readonly PlanComparison[]>>;
   readonly override: (name: string, value: number | null, reason: string) => Promise<Outcome<null>>;
   readonly takeIn: TakeIn;
 }

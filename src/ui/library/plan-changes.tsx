@@ -12,7 +12,7 @@ interface State {
 }
 
 /** How one planting of the programme stands before and after a change. */
-export interface PlanChange {
+export interface PlanComparison {
   readonly plantingId: string;
   readonly household: string;
   readonly goalId: string;
@@ -22,7 +22,7 @@ export interface PlanChange {
 }
 
 /** What a change would do to the plans of the programme, planting by planting. */
-export function PlanChanges({ changes }: { changes: readonly PlanChange[] }) {
+export function PlanComparisons({ changes }: { changes: readonly PlanComparison[] }) {
   const { t, crop, day } = useWords();
   const state = ({ grade, most, firstPick }: State) => (
     <span className="inline-flex items-center gap-1.5">

@@ -5,7 +5,7 @@ import { useCallback, useEffect, useState } from "react";
 import type { Window } from "@/core/calendar";
 import type { Day } from "@/core/day";
 import type { Outcome } from "@/core/problem";
-import { type Due, type GardenRecord, type Measure, type RecordKind, type RecordTyped } from "@/core/record";
+import type { Due, GardenRecord, Measure, RecordKind, RecordTyped } from "@/core/record";
 import { Button, buttonClass } from "@/ui/primitives/button";
 import { useWords } from "@/ui/words/use-words";
 import { discard, openOutbox, post, useOutbox } from "./outbox";

@@ -2,7 +2,9 @@
 
 import type { KeyboardEvent } from "react";
 import { soilVolumeL } from "@/core/bag";
-import { type BagThing, bestWorth, type MatchLine, type Setting, shapeOf } from "@/core/garden";
+import type { BagThing } from "@/core/plan";
+import { bestWorth, type MatchLine } from "@/core/match";
+import { type Setting, shapeOf } from "@/core/setting";
 import { GradeMark } from "@/ui/primitives/grade-mark";
 import { useWords } from "@/ui/words/use-words";
 

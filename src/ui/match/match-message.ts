@@ -1,5 +1,7 @@
 import type { Day } from "@/core/day";
-import type { BagThing, MatchLine, PlainSetting, Reference, Setting } from "@/core/garden";
+import type { BagThing } from "@/core/plan";
+import type { MatchLine } from "@/core/match";
+import type { PlainSetting, Reference, Setting } from "@/core/setting";
 
 /** What the page tells its worker: the library once, then one question for each day and set of bags. */
 export type MatchQuestion =

@@ -3,7 +3,9 @@
 import { useMemo, useState } from "react";
 import { sowingFor } from "@/core/calendar";
 import { type Day, isDay } from "@/core/day";
-import { type BagThing, type MatchCell, type MatchLine, openCell, type Setting } from "@/core/garden";
+import type { BagThing } from "@/core/plan";
+import { type MatchCell, type MatchLine, openCell } from "@/core/match";
+import type { Setting } from "@/core/setting";
 import type { Problem } from "@/core/problem";
 import { inForce } from "@/core/school";
 import { Button } from "@/ui/primitives/button";
@@ -72,7 +74,7 @@ export function MatchPanel({
       <p className="mt-1 mb-2">
         {fit.sown ? (
           <span className="big-number">
-            {t("match.thick", { seed: quantity(fit.sown.seedG / 1000, "mass") })}
+            {t("match.dense", { seed: quantity(fit.sown.seedG / 1000, "mass") })}
           </span>
         ) : (
           <>
@@ -128,9 +130,8 @@ export function MatchPanel({
           <Food
             crop={line.crop}
             goal={line.goal}
-            stages={cell.season.stages}
-            plants={fit.plants}
-            areaCm2={fit.sown?.areaCm2 ?? 0}
+            picks={cell.picks}
+            units={cell.units}
             prices={setting.prices}
           />
         </div>

@@ -5,18 +5,9 @@ import { useRouter } from "next/navigation";
 import { useMemo, useState } from "react";
 import { addDays, type Day, daysBetween, isDay } from "@/core/day";
 import { GRADES } from "@/core/fit";
-import {
-  type BagThing,
-  MATCH_ORDERS,
-  orderLines,
-  passesTaste,
-  type PlainSetting,
-  type Plan,
-  putPlanting,
-  type Reference,
-  TASTE_FILTERS,
-  type TasteFilter,
-} from "@/core/garden";
+import { type BagThing, type Plan, putPlanting } from "@/core/plan";
+import { MATCH_ORDERS, orderLines, passesTaste, TASTE_FILTERS, type TasteFilter } from "@/core/match";
+import type { PlainSetting, Reference } from "@/core/setting";
 import type { Outcome, Problem } from "@/core/problem";
 import { Button, buttonClass } from "@/ui/primitives/button";
 import { SelectField, TextField } from "@/ui/primitives/field";

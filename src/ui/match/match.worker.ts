@@ -1,5 +1,5 @@
-import { matchAll } from "@/core/garden";
-import { settingFrom } from "@/core/garden";
+import { matchAll } from "@/core/match";
+import { settingFrom } from "@/core/setting";
 import { type MatchAnswer, type MatchQuestion, slim } from "./match-message";
 
 let setting: ReturnType<typeof settingFrom> | undefined;

@@ -2,14 +2,9 @@
 
 import { useEffect, useMemo, useRef, useState } from "react";
 import type { Day } from "@/core/day";
-import {
-  type BagThing,
-  type MatchLine,
-  matchAll,
-  type PlainSetting,
-  type Reference,
-  type Setting,
-} from "@/core/garden";
+import type { BagThing } from "@/core/plan";
+import { type MatchLine, matchAll } from "@/core/match";
+import type { PlainSetting, Reference, Setting } from "@/core/setting";
 import { type MatchAnswer, type MatchQuestion, whole } from "./match-message";
 
 interface Shown {

@@ -1,7 +1,8 @@
 // @vitest-environment happy-dom
 import { act, fireEvent } from "@testing-library/react";
 import { expect, it, vi } from "vitest";
-import { poolOf, pricesBy, type Wanted } from "@/core/money";
+import { pricesBy, type Wanted } from "@/core/money";
+import { poolOf } from "@/core/kit";
 import type { Outcome } from "@/core/problem";
 import { show } from "@/testing/screen";
 import { BuyTogether } from "./buy-together";

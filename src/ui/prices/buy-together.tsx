@@ -2,7 +2,8 @@
 
 import { useRouter } from "next/navigation";
 import { startTransition, useOptimistic, useState } from "react";
-import type { Pooled, SharedGroup } from "@/core/money";
+import type { SharedGroup } from "@/core/money";
+import { type Pooled } from "@/core/kit";
 import type { Outcome, Problem } from "@/core/problem";
 import { send } from "@/ui/primitives/send";
 import { useWords } from "@/ui/words/use-words";

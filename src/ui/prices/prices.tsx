@@ -2,7 +2,6 @@
 
 import { useMemo, useState } from "react";
 import {
-  type Pooled,
   type Price,
   PRICE_GROUPS,
   type PricedItem,
@@ -10,6 +9,7 @@ import {
   SHARED_GROUPS,
   type SharedGroup,
 } from "@/core/money";
+import { type Pooled } from "@/core/kit";
 import type { Outcome } from "@/core/problem";
 import { TextField } from "@/ui/primitives/field";
 import { useWords } from "@/ui/words/use-words";

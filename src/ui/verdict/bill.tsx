@@ -3,7 +3,7 @@
 import { useState } from "react";
 import type { Stages } from "@/core/calendar";
 import type { Crop, Goal, Method } from "@/core/crop";
-import type { PlainSetting } from "@/core/garden";
+import type { PlainSetting } from "@/core/setting";
 import { shoppingOf } from "@/core/money";
 import { sowingBill } from "@/core/sowing";
 import { useWords } from "@/ui/words/use-words";

@@ -1,14 +1,8 @@
 "use client";
 
-import {
-  changeOf,
-  type Clash,
-  type Cure,
-  curesFor,
-  type Planting,
-  type RowView,
-  type Setting,
-} from "@/core/garden";
+import { changeOf, type Clash, type Cure, curesFor, type RowView } from "@/core/garden";
+import type { Planting } from "@/core/plan";
+import type { Setting } from "@/core/setting";
 import { useMemo } from "react";
 import { Button } from "@/ui/primitives/button";
 import { useWords } from "@/ui/words/use-words";

@@ -1,8 +1,7 @@
 "use client";
 
-import type { Stages } from "@/core/calendar";
 import type { Crop, Goal } from "@/core/crop";
-import { picksOf } from "@/core/food";
+import type { Pick } from "@/core/food";
 import { marketMinor, type Prices } from "@/core/money";
 import { useWords } from "@/ui/words/use-words";
 
@@ -11,16 +10,16 @@ const MOST_BARS = 40;
 interface FoodProps {
   readonly crop: Crop;
   readonly goal: Goal;
-  readonly stages: Stages;
-  readonly plants: number | undefined;
-  readonly areaCm2: number;
+  /** What one unit gives, a plant or a m² of a dense stand, and how many there are. */
+  readonly picks: readonly Pick[];
+  readonly units: number;
   readonly prices: Prices | undefined;
 }
 
 /** What there is to eat and when: the likely picks as bars over the picking, their sum, and what it would cost at the market. */
-export function Food({ crop, goal, stages, plants, areaCm2, prices = {} }: FoodProps) {
+export function Food({ crop, goal, picks: each, units, prices = {} }: FoodProps) {
   const { t, quantity, day, money } = useWords();
-  const picks = picksOf(goal, stages, goal.stand.type === "thick" ? areaCm2 / 10_000 : (plants ?? 0));
+  const picks = units > 0 ? each.map(({ day, g }) => ({ day, g: g * units })) : [];
   const [first, last] = [picks[0], picks.at(-1)];
   if (!first || !last) return null;
   const most = Math.max(...picks.map((p) => p.g));

@@ -2,7 +2,9 @@
 import { act, fireEvent } from "@testing-library/react";
 import { expect, it, vi } from "vitest";
 import { stagesFrom } from "@/core/calendar";
-import { assessGarden, type PlainSetting } from "@/core/garden";
+import { picksOf } from "@/core/food";
+import { assessGarden } from "@/core/garden";
+import type { PlainSetting } from "@/core/setting";
 import { pricesBy } from "@/core/money";
 import { demoPrices } from "@/demo/prices";
 import { findClimate, findGoal } from "@/library";
@@ -60,9 +62,8 @@ it("says what there is to eat, from when to when, and how long it keeps", () => 
       <Food
         crop={crop}
         goal={goal}
-        stages={stages}
-        plants={10}
-        areaCm2={0}
+        picks={picksOf(goal, stages, 1)}
+        units={10}
         prices={pricesBy(demoPrices("EUR"))}
       />,
     ).text();

@@ -1,6 +1,6 @@
 import { createTranslator } from "next-intl";
 import { describe, expect, it } from "vitest";
-import { matchAll } from "@/core/garden";
+import { matchAll } from "@/core/match";
 import { parseQuantity } from "@/core/quantity";
 import { readAmount, RECORD_KINDS } from "@/core/record";
 import { CROP_GOALS } from "@/library";

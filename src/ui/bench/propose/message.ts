@@ -1,4 +1,5 @@
-import type { PlainSetting, Plan, Reference } from "@/core/garden";
+import type { PlainSetting, Reference } from "@/core/setting";
+import type { Plan } from "@/core/plan";
 import type { Aim, Ask, Proposal, Step } from "@/core/planner";
 
 /** What the Bench asks its planner: everything of an ask but the look-ups, which do not travel. */

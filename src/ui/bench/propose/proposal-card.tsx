@@ -2,7 +2,10 @@
 
 import { useMemo } from "react";
 import type { Day } from "@/core/day";
-import { assessGarden, economyOf, nextMeal, type Plan, type Setting, SOON_WEEKS } from "@/core/garden";
+import { assessGarden, nextMeal } from "@/core/garden";
+import { economyOf, SOON_WEEKS } from "@/core/year";
+import type { Plan } from "@/core/plan";
+import type { Setting } from "@/core/setting";
 import { gapOf, isAsGood, type Proposal, type Step } from "@/core/planner";
 import { Button } from "@/ui/primitives/button";
 import { Caution } from "@/ui/primitives/caution";

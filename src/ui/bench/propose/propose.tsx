@@ -2,9 +2,10 @@
 
 import { Dialog } from "radix-ui";
 import { useMemo, useState } from "react";
-import { spellFrom } from "@/core/calendar";
+import { spellFrom } from "@/core/climate";
 import type { Day } from "@/core/day";
-import type { PlainSetting, Plan, Reference, Setting } from "@/core/garden";
+import type { PlainSetting, Reference, Setting } from "@/core/setting";
+import type { Plan } from "@/core/plan";
 import { AIMS, type Aim } from "@/core/planner";
 import { fromMinor, toMinor } from "@/core/money";
 import type { Away } from "@/core/place";

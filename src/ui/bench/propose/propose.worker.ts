@@ -1,4 +1,4 @@
-import { settingFrom } from "@/core/garden";
+import { settingFrom } from "@/core/setting";
 import {
   type Aim,
   instanceOf,

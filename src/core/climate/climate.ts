@@ -1,0 +1,72 @@
+import { type Day, dayNumber, dayOf, yearDay } from "../day";
+import { dayLength } from "../sun";
+
+/** Twelve monthly normals of a town: mean daily lowest and highest, °C, January first. */
+export interface Climate {
+  readonly id: string;
+  readonly latitude: number;
+  readonly lowC: readonly number[];
+  readonly highC: readonly number[];
+}
+
+export interface DayTemperature {
+  readonly nightC: number;
+  readonly dayC: number;
+  readonly meanC: number;
+  /** Hours from sunrise to sunset. */
+  readonly lightHours: number;
+}
+
+const YEAR = 366;
+const tables = new WeakMap<Climate, DayTemperature[]>();
+
+/** The normals drawn out to days: each month's figure stands on its middle, with straight lines between. */
+function tableOf(climate: Climate): DayTemperature[] {
+  const known = tables.get(climate);
+  if (known) return known;
+  const at = (normals: readonly number[], position: number) => {
+    const month = Math.floor(position);
+    const share = position - month;
+    return normals[(month + 12) % 12]! * (1 - share) + normals[(month + 13) % 12]! * share;
+  };
+  const start = dayNumber("2024-01-01");
+  const table = Array.from({ length: YEAR }, (_, i) => {
+    const [, month = 1, date = 1] = dayOf(start + i)
+      .split("-")
+      .map(Number);
+    const position = month - 1 + (date - 15.5) / 30.4;
+    const nightC = at(climate.lowC, position);
+    const dayC = at(climate.highC, position);
+    return {
+      nightC,
+      dayC,
+      meanC: (nightC + dayC) / 2,
+      lightHours: dayLength(climate.latitude, dayOf(start + i)),
+    };
+  });
+  tables.set(climate, table);
+  return table;
+}
+
+/** Normal temperatures of days, looked up by day number. */
+export function temperatures(climate: Climate): (dayNumber: number) => DayTemperature {
+  const table = tableOf(climate);
+  return (n) => table[yearDay(n)]!;
+}
+
+/** A normal is a mean: single nights fall about this far below it, °C. Assumption, no source. */
+export const NIGHT_SWING_C = 4;
+
+/** Months that a spell of unusual weather lasts. */
+const SPELL_MONTHS = 3;
+
+/** The climate with the three months from that of a day on warmer than usual by so many °C; colder for a figure below zero. */
+export function spellFrom(climate: Climate, day: Day, byC: number): Climate {
+  const first = Number(day.slice(5, 7)) - 1;
+  const shifted = (normals: readonly number[]) =>
+    normals.map((c, month) => ((month - first + 12) % 12 < SPELL_MONTHS ? c + byC : c));
+  return { ...climate, lowC: shifted(climate.lowC), highC: shifted(climate.highC) };
+}
+
+export const temperatureOn = (climate: Climate, day: Day): DayTemperature =>
+  temperatures(climate)(dayNumber(day));

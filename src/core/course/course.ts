@@ -1,0 +1,130 @@
+import { judgeSeason, type Season } from "../calendar";
+import type { Crop, Goal, Method } from "../crop";
+import { type Day, dayNumber, dayOf } from "../day";
+import { type Pick, picksOf, tableOf } from "../food";
+import type { Setting } from "../setting";
+import { coefficient } from "../water";
+import { type Canopy, growthCurve, standsFrom } from "./growth";
+import { meanSunHours } from "./light";
+
+/** From when to when a planting takes its place in a bag; both days are its own. */
+export interface Stay {
+  readonly from: Day;
+  readonly to: Day;
+}
+
+/** What is sown, how and when. */
+export interface Sown {
+  readonly crop: Crop;
+  readonly goal: Goal;
+  readonly method: Method;
+  readonly sowOn: Day;
+  /** Day that it is to be pulled by, where that is before its last pick. */
+  readonly outBy?: Day;
+  /** What the season says to it, where that has been judged already. */
+  readonly season?: Season;
+}
+
+/** A planting that never ripens is pulled after so many days. Assumption, no source. */
+export const GIVEN_UP_DAYS = 60;
+/** A plant grown less than this does not yet need its light. Assumption, no source. */
+export const LIGHT_FROM = 0.3;
+/** Leaves of a dense stand close over the soil once it is grown so far. Assumption, no source. */
+const CLOSED_FROM = 2 / 3;
+
+/** To its last pick, or to the day that it is to be out by. */
+function stayOf({ stages }: Season, outBy: Day | undefined): { from: number; to: number } {
+  const from = dayNumber(standsFrom(stages));
+  const end = stages.lastPick ?? stages.firstPick;
+  const to = end ? dayNumber(end.likely) : from + GIVEN_UP_DAYS;
+  return { from, to: outBy === undefined ? to : Math.min(to, Math.max(from, dayNumber(outBy))) };
+}
+
+/**
+ * One planting through its days. Amounts are for one unit, a plant or a m² of a dense stand (see `unitsOf`); how many
+ * units a bag holds is for `fit` to say.
+ *
+ * Days are numbers here, see `dayNumber`. What a day asks for is drawn once, when it is first asked for.
+ */
+export class Course {
+  readonly stay: Stay;
+  /** First and last day in the bag, as numbers. */
+  readonly from: number;
+  readonly to: number;
+  private curve: Float64Array | undefined;
+  private ownPicks: readonly Pick[] | undefined;
+  private ownTable: readonly Pick[] | undefined;
+
+  constructor(
+    readonly crop: Crop,
+    readonly goal: Goal,
+    readonly method: Method,
+    readonly season: Season,
+    /** Hours of direct sun a day that the place gives it on average until its first pick. */
+    readonly sunHours: number,
+    outBy?: Day,
+  ) {
+    ({ from: this.from, to: this.to } = stayOf(season, outBy));
+    this.stay = { from: dayOf(this.from), to: dayOf(this.to) };
+  }
+
+  /** Whether it stands in its bag on a day. */
+  standsOn(day: number): boolean {
+    return day >= this.from && day <= this.to;
+  }
+
+  /** How far it is grown on a day, 0 to 1; 0 while it does not stand in its bag. */
+  grown(day: number): number {
+    if (!this.standsOn(day)) return 0;
+    this.curve ??= growthCurve(this.season.stages, this.to - this.from + 1);
+    return this.curve[day - this.from]!;
+  }
+
+  /** Width and height of one plant on a day. Both follow the same growth, so that a plant keeps its figure. */
+  canopy(day: number): Canopy {
+    const grown = this.grown(day);
+    return { widthCm: this.goal.widthCm * Math.sqrt(grown), heightCm: this.goal.heightCm * grown };
+  }
+
+  /** Ground under the leaves of one unit on a day, cm². A dense stand covers its m² and no more. */
+  leafCm2(day: number): number {
+    const grown = this.grown(day);
+    if (this.goal.stand.type === "dense") return 10_000 * Math.min(1, grown / CLOSED_FROM);
+    return (Math.PI * this.goal.widthCm ** 2 * grown) / 4;
+  }
+
+  /** Its crop coefficient on a day. */
+  kc(day: number): number {
+    const { firstPick, lastPick } = this.season.stages;
+    const first = firstPick ? dayNumber(firstPick.likely) : Number.POSITIVE_INFINITY;
+    const last = lastPick ? dayNumber(lastPick.likely) : first;
+    const late = day > first ? Math.min(1, (day - first) / Math.max(1, last - first)) : 0;
+    return coefficient(this.crop.water, this.grown(day), late);
+  }
+
+  /** What one unit gives and when, while it stands. */
+  get picks(): readonly Pick[] {
+    this.ownPicks ??= picksOf(this.goal, this.season.stages, 1).filter(({ day }) => day <= this.stay.to);
+    return this.ownPicks;
+  }
+
+  /** What comes to the table of one unit and when, as long as it keeps. */
+  get table(): readonly Pick[] {
+    this.ownTable ??= tableOf(this.goal, this.season.stages, 1, this.stay.to);
+    return this.ownTable;
+  }
+}
+
+/**
+ * The course of something sown at a place.
+ *
+ * @param sown what, how and when; its season is judged here when it has not been
+ * @param setting the place and the town's climate
+ */
+export function courseOf({ crop, goal, method, sowOn, outBy, season }: Sown, setting: Setting): Course {
+  const judged = season ?? judgeSeason(crop, goal, method, sowOn, setting.climate);
+  const { stages } = judged;
+  const from = dayNumber(standsFrom(stages));
+  const sunHours = meanSunHours(setting, from, stages.firstPick ? dayNumber(stages.firstPick.likely) : from);
+  return new Course(crop, goal, method, judged, sunHours, outBy);
+}

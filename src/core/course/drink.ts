@@ -1,0 +1,47 @@
+import type { BagMake, BagShape } from "../bag";
+import type { Climate } from "../climate";
+import { type Day, dayNumber } from "../day";
+import { type Half, HALVES } from "../placement";
+import type { SchoolsInForce } from "../school";
+import { drawnL, evaporationOn, openCm2, wallFactor } from "../water";
+import type { Course } from "./course";
+
+/** A planting in a bag, and the part of the bag that it has: its top, a half of it, or the side holes. */
+export interface Drinker {
+  readonly course: Course;
+  readonly units: number;
+  readonly part: "top" | "side" | Half;
+}
+
+/** What a bag is to the air: its shape, and what its wall is made of; a make that nobody knows is taken for the thirstiest. */
+export interface DrunkFrom {
+  readonly shape: BagShape;
+  readonly make: BagMake | undefined;
+  readonly schools: Pick<SchoolsInForce, "colour">;
+}
+
+/**
+ * Litres that plantings draw from their bag on a day. Each part of the bag in which something stands counts by itself,
+ * so that what plantings in different parts draw adds up; a part in which nothing stands is not watered.
+ */
+export function drunkL(bag: DrunkFrom, drinkers: readonly Drinker[], day: Day, climate: Climate): number {
+  const at = dayNumber(day);
+  const there = drinkers.filter(({ course }) => course.leafCm2(at) > 0);
+  if (there.length === 0) return 0;
+  const mm = evaporationOn(climate, day);
+  const wall = wallFactor(bag.make, bag.schools);
+  // Where something has the whole top, what keeps to a half of it shares it.
+  const whole = there.some(({ part }) => part === "top");
+  const isHalf = (part: Drinker["part"]) => HALVES.some((half) => half === part);
+  const partOf = ({ part }: Drinker) => (whole && isHalf(part) ? "top" : part);
+  const parts = new Map<Drinker["part"], { leafCm2: number; kc: number }[]>();
+  for (const drinker of there) {
+    const { course, units } = drinker;
+    const leaves = { leafCm2: units * course.leafCm2(at), kc: course.kc(at) };
+    parts.set(partOf(drinker), [...(parts.get(partOf(drinker)) ?? []), leaves]);
+  }
+  return [...parts].reduce(
+    (sum, [part, leaves]) => sum + drawnL(mm, openCm2(bag.shape, part), leaves, wall),
+    0,
+  );
+}

@@ -1,0 +1,12 @@
+/** What could go here? Every goal against every bag for one sowing day, in the order of what somebody asks first. */
+export { type MatchCell, type MatchLine, matchAll, openCell } from "./match";
+export {
+  bestWorth,
+  MATCH_ORDERS,
+  type MatchOrder,
+  orderLines,
+  passesTaste,
+  TASTE_FILTERS,
+  type TasteFilter,
+} from "./order";
+export { plantingOf, suggestGoal } from "./suggest";

@@ -1,0 +1,91 @@
+import { nextSowing } from "../calendar";
+import { type Course, courseOf, unitsOf } from "../course";
+import type { Crop, Goal, Method, Where } from "../crop";
+import type { Day } from "../day";
+import type { Pick } from "../food";
+import { chooseStart, type Fit, fit, rankMethods, type Start, surfaceFor } from "../fit";
+import type { BagThing } from "../plan";
+import { inForce } from "../school";
+import { type Setting, shapeOf } from "../setting";
+
+export interface MatchCell extends Start {
+  readonly bagId: string;
+  readonly where: Where;
+  /** Hours of sun a day that it would have on average until its first pick. */
+  readonly sunHours: number;
+  readonly fit: Fit;
+  /** How many there would be, plants or m² of a dense stand, and what each gives and when. */
+  readonly units: number;
+  readonly picks: readonly Pick[];
+  /** Where the side holes take the goal: what the top takes besides, with the soil that is left. */
+  readonly top?: Fit;
+}
+
+/** One crop and goal against every bag; bags that have no surface for it are missing. Its start is that on the usual surface. */
+export interface MatchLine extends Start {
+  readonly crop: Crop;
+  readonly goal: Goal;
+  readonly cells: readonly MatchCell[];
+}
+
+/** One cell opened up: its verdict with the next right sowing day among its fixes, which takes too long to find for all. */
+export function openCell(line: MatchLine, cell: MatchCell, bag: BagThing, sowOn: Day, setting: Setting): Fit {
+  const shape = shapeOf(bag, setting);
+  if (!shape || cell.season.grade === "right") return cell.fit;
+  const { crop, goal } = line;
+  const { where, sunHours, season, choice } = cell;
+  const next = nextSowing(crop, goal, choice.method, sowOn, setting.climate);
+  return fit({ goal, shape, where, sunHours, season, nextSowing: next, schools: inForce(setting.schools) });
+}
+
+/** Every goal against every bag for one sowing day. A course is worked out once for each way to start, since bags do not change it. */
+export function matchAll(
+  goals: readonly { crop: Crop; goal: Goal }[],
+  bags: readonly BagThing[],
+  sowOn: Day,
+  setting: Setting,
+): MatchLine[] {
+  const schools = inForce(setting.schools);
+  const shapes = bags.flatMap((bag) => {
+    const shape = shapeOf(bag, setting);
+    return shape ? [{ bagId: bag.id, shape }] : [];
+  });
+  return goals.flatMap(({ crop, goal }) => {
+    const courses = new Map<Method, Course>();
+    const courseBy = (method: Method): Course => {
+      const course = courses.get(method) ?? courseOf({ crop, goal, method, sowOn }, setting);
+      courses.set(method, course);
+      return course;
+    };
+    const starts = new Map<Where, Start | undefined>();
+    const startOn = (where: Where): Start | undefined => {
+      if (!starts.has(where)) {
+        const ranked = rankMethods(goal, where, schools.start, setting.hands);
+        starts.set(
+          where,
+          chooseStart(ranked, (method) => courseBy(method).season),
+        );
+      }
+      return starts.get(where);
+    };
+    const usual = startOn(goal.where.includes("top") ? "top" : "side");
+    if (!usual) return [];
+    const cells = shapes.flatMap(({ bagId, shape }): MatchCell[] => {
+      const where = surfaceFor(goal, shape);
+      const start = where && startOn(where);
+      if (!start) return [];
+      const course = courseBy(start.choice.method);
+      const { sunHours } = course;
+      const own = fit({ goal, shape, sunHours, schools, where, season: start.season });
+      const units = unitsOf(goal, { plants: own.plants, areaCm2: own.sown?.areaCm2 });
+      const cell = { bagId, where, ...start, sunHours, fit: own, units, picks: course.picks };
+      if (where !== "side" || !goal.where.includes("top") || goal.stand.type !== "plants") return [cell];
+      const claimedL = (own.plants ?? 0) * goal.stand.soilL.least;
+      const onTop = courseBy(usual.choice.method);
+      const { season } = onTop;
+      const top = fit({ goal, shape, sunHours: onTop.sunHours, schools, where: "top", season, claimedL });
+      return [{ ...cell, top }];
+    });
+    return [{ crop, goal, ...usual, cells }];
+  });
+}

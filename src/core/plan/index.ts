@@ -1,0 +1,18 @@
+/** What has been decided? A household's bags, rows and plantings, edits to them, and what two states differ in. */
+export { comparePlans, type PlanComparison } from "./compare";
+export {
+  addBag,
+  changeBag,
+  changePlanting,
+  changeRow,
+  copyRow,
+  movePlanting,
+  nudgeBag,
+  putPlanting,
+  rehouse,
+  removePlanting,
+  removeRow,
+  sowAgain,
+  swapBags,
+} from "./edit";
+export { BagThing, EMPTY_PLAN, halfOf, type KeptPlan, Plan, type Planting, type Row } from "./plan";

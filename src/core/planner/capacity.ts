@@ -1,0 +1,63 @@
+import { sideHoles, soilVolumeL, usualGapCm } from "../bag";
+import type { Season } from "../calendar";
+import { unitsOf } from "../course";
+import type { Goal } from "../crop";
+import { fit } from "../fit";
+import { HALVES, whereOf } from "../placement";
+import { inForce } from "../school";
+import type { Setting } from "../setting";
+import type { BagClass, Lane } from "./instance";
+
+/** A tower's top leaves its sides this share of the soil. Common practice: the top takes what stands, on the same mix. */
+const SIDE_SHARE = 0.75;
+
+/** How many of a goal a bag's lane takes. */
+export interface Capacity {
+  /** Undefined for a dense stand. */
+  readonly plants: number | undefined;
+  readonly areaCm2: number;
+  /** Plants, or m². */
+  readonly units: number;
+}
+
+/**
+ * How many of a goal a bag's lane takes, whatever the day and its sun; undefined when it takes none.
+ *
+ * @param season any season of the goal: it is not judged here
+ * @param plants as many as are planned already; as many as reach good when left out
+ */
+export function capacityOf(
+  { k, lane, goal, season, plants }: { k: BagClass; lane: Lane; goal: Goal; season: Season; plants?: number },
+  setting: Setting,
+): Capacity | undefined {
+  const gapCm = k.row.gapCm ?? usualGapCm(k.shape);
+  const half = HALVES.find((h) => h === lane);
+  const holed = sideHoles(k.shape) > 0;
+  const claimed = half ? 0.5 : !holed ? 0 : lane === "side" ? 1 - SIDE_SHARE : SIDE_SHARE;
+  const verdict = fit({
+    goal,
+    shape: k.shape,
+    gapCm,
+    where: whereOf(lane),
+    half,
+    plants,
+    sunHours: Number.POSITIVE_INFINITY,
+    season,
+    schools: inForce(setting.schools, k.row.schools),
+    claimedL: claimed * soilVolumeL(k.shape, gapCm),
+  });
+  if (verdict.limits.some((l) => l.code !== "season" && l.grade === "wrong") || verdict.plants === 0)
+    return undefined;
+  const areaCm2 = verdict.sown?.areaCm2 ?? 0;
+  return { plants: verdict.plants, areaCm2, units: unitsOf(goal, { plants: verdict.plants, areaCm2 }) };
+}
+
+/** The lanes of a bag that a goal can be planted in. */
+export function lanesOf(k: BagClass, goal: Goal): Lane[] {
+  const holed = sideHoles(k.shape) > 0;
+  const halves = k.parts === 0 ? 0 : k.parts === 2 ? 1 : 2;
+  return [
+    ...(goal.where.includes("top") ? (["top", ...HALVES.slice(0, halves)] as const) : []),
+    ...(holed && goal.where.includes("side") ? (["side"] as const) : []),
+  ];
+}

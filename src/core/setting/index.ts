@@ -1,0 +1,2 @@
+/** What is a plan judged against? The town's climate, the place, its people, the programme's ways and prices, and the library. */
+export { type PlainSetting, type Reference, type Setting, settingFrom, shapeOf } from "./setting";

@@ -1,0 +1,95 @@
+import { type BagMake, type BagShape, rolledTo } from "../bag";
+import type { Climate } from "../climate";
+import type { Crop, Goal } from "../crop";
+import type { Day } from "../day";
+import type { Hands } from "../fit";
+import type { Floor } from "../place";
+import type { Wants } from "../food";
+import type { Mix } from "../mix";
+import type { Prices } from "../money";
+import type { Germination } from "../record";
+import { inForce, type Schools } from "../school";
+import type { SkyOpening } from "../sun";
+import type { BagThing, Row } from "../plan";
+
+/** The library as plain data, so that it can be sent to where the computing is done. */
+export interface Reference {
+  readonly crops: readonly Crop[];
+  readonly bagKinds: readonly { readonly id: string; readonly shape: BagShape; readonly make: BagMake }[];
+}
+
+/** The part of a `Setting` that is plain data. */
+export interface PlainSetting {
+  readonly climate: Climate;
+  readonly mix: Mix;
+  readonly sunHours: number;
+  /** Floor of the place, m². */
+  readonly floorM2: number;
+  readonly limitKgM2?: number;
+  /** Hooks that bags can hang from, and what each of them bears, kg. */
+  readonly hooks?: { readonly count?: number; readonly limitKg?: number };
+  /** What programme and household have chosen. */
+  readonly schools?: Schools;
+  /** What the household brings to sowing. */
+  readonly hands?: Hands;
+  /** What the household eats, and how many are at table. */
+  readonly wants?: Wants;
+  readonly people?: { readonly adults: number; readonly children: number };
+  /** The floor from above, the way its open side faces in degrees, and the sky that its sun comes through. */
+  readonly floor?: Floor;
+  readonly faces?: number;
+  readonly sky?: readonly SkyOpening[];
+  /** Day on which the household's hours of sun were noted. */
+  readonly sunSeenOn?: Day;
+  /** The programme's prices, and its own germination by crop. */
+  readonly prices?: Prices;
+  readonly germination?: Readonly<Record<string, Germination>>;
+}
+
+/** What a plan is judged against. */
+export interface Setting extends PlainSetting {
+  readonly findShape: (kindId: string) => BagShape | undefined;
+  readonly findMake: (kindId: string) => BagMake | undefined;
+  readonly findGoal: (goalId: string) => { crop: Crop; goal: Goal } | undefined;
+}
+
+/** A setting that looks crops and bags up in a library. */
+export function settingFrom(plain: PlainSetting, reference: Reference): Setting {
+  const kinds = new Map(reference.bagKinds.map((kind) => [kind.id, kind]));
+  const goals = new Map(
+    reference.crops.flatMap((crop) => crop.goals.map((goal) => [goal.id, { crop, goal }] as const)),
+  );
+  return {
+    ...plain,
+    findShape: (id) => kinds.get(id)?.shape,
+    findMake: (id) => kinds.get(id)?.make,
+    findGoal: (id) => goals.get(id),
+  };
+}
+
+/** Kept, so that the same bag stays the same object from question to question. */
+const changed = new WeakMap<BagShape, Map<string, BagShape>>();
+
+function keptAs(shape: BagShape, key: string, change: (shape: BagShape) => BagShape): BagShape {
+  const known = changed.get(shape) ?? new Map<string, BagShape>();
+  changed.set(shape, known);
+  const next = known.get(key) ?? change(shape);
+  known.set(key, next);
+  return next;
+}
+
+/** The shape of a bag: its own measures, else its kind's; a tower without a core where that is the school, a wall as far as it is rolled down. */
+export function shapeOf(
+  bag: BagThing,
+  setting: Setting,
+  schools = inForce(setting.schools),
+  row?: Pick<Row, "rolledToCm">,
+): BagShape | undefined {
+  const shape = bag.shape ?? setting.findShape(bag.kindId);
+  if (shape?.kind === "tower" && schools.core === "none")
+    return keptAs(shape, "coreless", () => ({ ...shape, coreCm: 0 }));
+  const rolledToCm = row?.rolledToCm;
+  return shape && rolledToCm !== undefined
+    ? keptAs(shape, `to ${rolledToCm}`, () => rolledTo(shape, rolledToCm))
+    : shape;
+}

@@ -1,0 +1,34 @@
+import { type Day, dayNumber, dayOf, monthStart } from "../day";
+import type { Garden } from "../garden";
+
+/** The stretch of the calendar that a season strip shows, on whole months. */
+export interface Span {
+  readonly from: Day;
+  readonly to: Day;
+  /** First day of each month in it. */
+  readonly months: readonly Day[];
+}
+
+const LEAST_MONTHS = 6;
+const MOST_MONTHS = 14;
+
+/** The months from the first sowing, or today, to the last pick: at least half a year, at most fourteen months. */
+export function spanOf(garden: Garden, today: Day): Span {
+  const stages = garden.rows.flatMap((r) => r.plantings).map((p) => p.season.stages);
+  const first = [today, ...stages.map((s) => s.sow)].sort()[0]!;
+  const last = [today, ...stages.map((s) => s.lastPick?.late ?? s.sow)].sort().at(-1)!;
+  const from = monthStart(first);
+  const months: Day[] = [];
+  for (let i = 0; i < MOST_MONTHS; i++) {
+    const month = monthStart(from, i);
+    if (i >= LEAST_MONTHS && month > last) break;
+    months.push(month);
+  }
+  return { from, to: dayOf(dayNumber(monthStart(from, months.length)) - 1), months };
+}
+
+/** Where a day lies in a span, from 0 at its start to 1 at its end; outside days stay at the ends. */
+export function shareOf(span: Span, day: Day): number {
+  const start = dayNumber(span.from);
+  return Math.min(1, Math.max(0, (dayNumber(day) - start) / (dayNumber(span.to) + 1 - start)));
+}
