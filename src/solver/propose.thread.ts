@@ -17,7 +17,7 @@ parentPort!.on("message", (question: ThreadQuestion) => {
       { ...question, setting: settingFrom(question.setting, question.reference) },
       solver,
       QUEUE_EFFORT,
-      () => randomUUID(),
+      { newId: () => randomUUID() },
     );
     let step = steps.next();
     while (!step.done) step = steps.next();

@@ -55,7 +55,9 @@ describe("light", () => {
 
   it("is what was seen on the day of the survey, never more than the day is long, and the survey's where nobody knows the facing", () => {
     expect(sunHoursOn(place, dayNumber("2026-06-21"))).toBeCloseTo(9, 6);
-    expect(sunHoursOn(place, dayNumber("2026-12-21"))).toBeLessThanOrEqual(dayLength(43, "2026-12-15"));
+    expect(sunHoursOn(place, dayNumber("2026-12-21"))).toBeLessThan(
+      dayLength(place.climate.latitude, "2026-12-21") + 0.1,
+    );
     expect(sunHoursOn(settingWith({ sunHours: 9, sky }), dayNumber("2026-12-21"))).toBe(9);
   });
 

@@ -1,6 +1,6 @@
 import type { FoodGroup } from "../food";
-import type { Instance } from "./instance";
-import { type Blocked, State } from "./state";
+import type { Instance } from "./model/instance";
+import { type Blocked, State } from "./search/state";
 
 /** A crop that the household must have and the proposal does not: what stands in the way, or that it never fits here. */
 export interface Missing {

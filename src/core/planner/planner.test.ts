@@ -3,8 +3,8 @@ import { demoPrices } from "@/demo/prices";
 import { findMix, SHIPPED } from "@/library";
 import { highsSolver } from "@/solver/highs";
 import { id, planting, settingWith } from "@/testing/garden";
-import { OpenRelaxation } from "./relax";
-import { polish } from "./polish";
+import { OpenRelaxation } from "./bound/relax";
+import { polish } from "./bound/polish";
 import {
   type Ask,
   type Instance,
@@ -23,9 +23,9 @@ import { economyOf, weeklyThirst } from "../year";
 import { pricesBy } from "../money";
 import { addDays } from "../day";
 import { smallInstance } from "@/testing/planner";
-import { bagsOf, laneOf } from "./assign";
-import { FORTNIGHTS, LANES } from "./instance";
-import { cropCap, foodWorth } from "./worth";
+import { bagsOf, laneOf } from "./search/assign";
+import { FORTNIGHTS, LANES } from "./model/instance";
+import { cropCap, foodWorth } from "./model/worth";
 
 let solver: Solver;
 beforeAll(async () => {
@@ -302,7 +302,7 @@ const askFor = (more: Partial<Ask> = {}): Ask => ({
   ...more,
 });
 const proposalFor = (more: Partial<Ask> = {}, rounds = 150): Proposal =>
-  last(propose(askFor(more), solver, { rounds, steps: 0, seed: 1 }, (n) => id(5000 + n)));
+  last(propose(askFor(more), solver, { rounds, steps: 0, seed: 1 }, { newId: (n) => id(5000 + n) }));
 
 describe("a proposal", { timeout: 90_000 }, () => {
   const made = () => proposalFor();
@@ -505,7 +505,12 @@ describe("a proposal", { timeout: 90_000 }, () => {
   });
 
   it("takes the best so far when it is stopped", () => {
-    const steps = propose(askFor(), solver, { rounds: 5000, steps: 0, seed: 1 }, (n) => id(5000 + n));
+    const steps = propose(
+      askFor(),
+      solver,
+      { rounds: 5000, steps: 0, seed: 1 },
+      { newId: (n) => id(5000 + n) },
+    );
     steps.next();
     const stopped = steps.next(true);
     expect(stopped.done).toBe(true);

@@ -54,14 +54,11 @@ async function run(question: ProposeQuestion): Promise<void> {
     };
     return {
       aim,
-      steps: propose(
-        { ...question, setting, aim },
-        solver,
-        EFFORT,
-        () => crypto.randomUUID(),
-        withAim(instance, aim),
+      steps: propose({ ...question, setting, aim }, solver, EFFORT, {
+        newId: () => crypto.randomUUID(),
+        instance: withAim(instance, aim),
         watch,
-      ),
+      }),
     };
   });
   // People want to see three gardens before they want the best of the first, and that before they want to know how good it is.

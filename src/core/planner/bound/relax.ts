@@ -1,7 +1,7 @@
 import { type Cut, Cuts } from "./cuts";
-import { CROP_LOSS, earliness, type Instance, LANES, QUARTERS, SEGMENTS, WEEKS } from "./instance";
+import { CROP_LOSS, earliness, type Instance, LANES, QUARTERS, SEGMENTS, WEEKS } from "../model/instance";
 import type { LinearModel, ModelRow, OpenModel, Solver } from "./solver";
-import { cropCap, quartersOf } from "./worth";
+import { cropCap, quartersOf } from "../model/worth";
 
 const INFINITY = Number.POSITIVE_INFINITY;
 

@@ -1,6 +1,6 @@
-import { type GoalInPlace, positionsInHalf, shadeAcross } from "../garden";
-import { type Half, otherHalf } from "../placement";
-import type { Setting } from "../setting";
+import { type GoalInPlace, positionsInHalf, shadeAcross } from "../../garden";
+import { type Half, otherHalf } from "../../placement";
+import type { Setting } from "../../setting";
 import type { BagClass, Candidate, Instance } from "./instance";
 
 /** Shade between the halves of a bag, worked out once for each pair of stands that are alike; places are worked out once for each stand. */

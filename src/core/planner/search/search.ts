@@ -1,7 +1,7 @@
-import { seededRandom } from "../chance";
-import { bagsOf, type BagUse, newBag, noPlantings, settle } from "./assign";
-import { type Instance, LANES, WEEKS } from "./instance";
-import type { Relaxed } from "./relax";
+import { seededRandom } from "../../chance";
+import { bagsOf, type BagUse, newBag, noPlantings, clearShade } from "./assign";
+import { type Instance, LANES, WEEKS } from "../model/instance";
+import type { Relaxed } from "../bound/relax";
 import { type Choices, replant } from "./replant";
 import { State } from "./state";
 
@@ -49,7 +49,7 @@ export function fill(state: State, choices: Choices, first = 0): void {
       replant(state, newBag(state, classIndex), choices, steady)
     );
   });
-  settle(state);
+  clearShade(state);
 }
 
 /** Gardens to start from: the relaxed one rounded, and one for each kind of bag that is bought before all others. */
@@ -204,7 +204,7 @@ export function* improve(
     const shake = (i: number) => (isBarred(i) ? 0 : 0.8 + 0.4 * random());
     for (const { bag } of open.map((bag) => ({ bag, turn: random() })).sort((a, b) => a.turn - b.turn))
       replant(trial, bag, choices, shake);
-    settle(trial);
+    clearShade(trial);
     const worth = trial.worth();
     if (worth > nowWorth || random() < Math.exp((worth - nowWorth) / heat)) [now, nowWorth] = [trial, worth];
     if (worth > bestWorth + 1e-9) [best, bestWorth] = [trial, worth];

@@ -1,5 +1,5 @@
-import { type Half, HALVES, otherHalf } from "../placement";
-import { type BagClass, type Instance, type Lane, LANES } from "./instance";
+import { type Half, HALVES, otherHalf } from "../../placement";
+import { type BagClass, type Instance, type Lane, LANES } from "../model/instance";
 import type { Placing, State } from "./state";
 
 /** One bag of a garden under construction, and the chosen candidates in each part of it. */
@@ -125,7 +125,7 @@ const inTheDark = (instance: Instance, bags: readonly BagUse[]): Placing[] =>
   );
 
 /** Takes out what stands in another's light, until nothing does, and lets all else stay in its bag. */
-export function settle(state: State): void {
+export function clearShade(state: State): void {
   for (;;) {
     const bags = bagsOf(state);
     state.keepAt(

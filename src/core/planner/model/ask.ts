@@ -1,7 +1,7 @@
-import type { Plan } from "../plan";
-import type { Reference, Setting } from "../setting";
-import type { Day } from "../day";
-import type { Away } from "../place";
+import type { Plan } from "../../plan";
+import type { Reference, Setting } from "../../setting";
+import type { Day } from "../../day";
+import type { Away } from "../../place";
 import type { Instance, Weights } from "./instance";
 
 /** What a proposal is to be best at. */

@@ -1,7 +1,15 @@
-import { CROP_LOSS, earliness, FORTNIGHTS, type Instance, QUARTERS, SEGMENTS, WEEKS } from "./instance";
+import {
+  CROP_LOSS,
+  earliness,
+  FORTNIGHTS,
+  type Instance,
+  QUARTERS,
+  SEGMENTS,
+  WEEKS,
+} from "../model/instance";
 import type { Entry, Relaxation, Relaxed } from "./relax";
 import { type Rounding, rounding } from "./rounding";
-import { cropCap, foodWorth, quartersOf } from "./worth";
+import { cropCap, foodWorth, quartersOf } from "../model/worth";
 
 /** A limit that every whole garden keeps and a relaxed one may break: columns of the model and candidates, each with its factor, come to at most `upper`. */
 export interface Cut {

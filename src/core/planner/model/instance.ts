@@ -1,9 +1,9 @@
-import type { BagShape } from "../bag";
-import type { Day } from "../day";
-import type { FoodGroup } from "../food";
-import type { Planting, Row } from "../plan";
-import type { Half } from "../placement";
-import type { SowingMethod } from "../crop";
+import type { BagShape } from "../../bag";
+import type { Day } from "../../day";
+import type { FoodGroup } from "../../food";
+import type { Planting, Row } from "../../plan";
+import type { Half } from "../../placement";
+import type { SowingMethod } from "../../crop";
 
 /** Weeks that a proposal looks ahead, and the fortnights in which food, water and early meals are counted. */
 export const WEEKS = 52;

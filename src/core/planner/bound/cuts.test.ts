@@ -1,14 +1,14 @@
 import { beforeAll, expect, it } from "vitest";
 import { highsSolver } from "@/solver/highs";
 import { smallInstance } from "@/testing/planner";
-import { seededRandom } from "../chance";
+import { seededRandom } from "../../chance";
 import { Cuts } from "./cuts";
-import { FORTNIGHTS, type Instance, SEGMENTS } from "./instance";
+import { FORTNIGHTS, type Instance, SEGMENTS } from "../model/instance";
 import { type Relaxation, relaxationOf } from "./relax";
 import { rounding } from "./rounding";
 import type { Solver } from "./solver";
-import { State } from "./state";
-import { cropCap, quartersOf } from "./worth";
+import { State } from "../search/state";
+import { cropCap, quartersOf } from "../model/worth";
 
 let solver: Solver;
 beforeAll(async () => {

@@ -1,6 +1,6 @@
-import { HALVES } from "../placement";
+import { HALVES } from "../../placement";
 import { type BagUse, inOthersLight, laneOf } from "./assign";
-import { type Instance, type Lane, WEEKS } from "./instance";
+import { type Instance, type Lane, WEEKS } from "../model/instance";
 import type { Placing, State } from "./state";
 
 /** Candidates that are tried, by class, lane and the week in which they come in. */

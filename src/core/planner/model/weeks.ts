@@ -1,4 +1,4 @@
-import { type Day, daysBetween } from "../day";
+import { type Day, daysBetween } from "../../day";
 import { FORTNIGHTS } from "./instance";
 
 /** Weeks from `today` to a day; below 0 before it. */

@@ -1,11 +1,11 @@
-import { sideHoles, soilVolumeL, usualGapCm } from "../bag";
-import type { Season } from "../calendar";
-import { unitsOf } from "../course";
-import type { Goal } from "../crop";
-import { fit } from "../fit";
-import { HALVES, whereOf } from "../placement";
-import { inForce } from "../school";
-import type { Setting } from "../setting";
+import { sideHoles, soilVolumeL, usualGapCm } from "../../bag";
+import type { Season } from "../../calendar";
+import { unitsOf } from "../../course";
+import type { Goal } from "../../crop";
+import { fit } from "../../fit";
+import { HALVES, whereOf } from "../../placement";
+import { inForce } from "../../school";
+import type { Setting } from "../../setting";
 import type { BagClass, Lane } from "./instance";
 
 /** A tower's top leaves its sides this share of the soil. Common practice: the top takes what stands, on the same mix. */

@@ -7,14 +7,14 @@ import {
   sideHoles,
   soilVolumeL,
   usualGapCm,
-} from "../bag";
-import { assessRow, type Garden } from "../garden";
-import { mixFor, wantedFor } from "../kit";
-import type { BagThing, Plan, Row } from "../plan";
-import { shapeOf, type Setting } from "../setting";
-import { bearingOf } from "../load";
-import { costMinor, shoppingOf } from "../money";
-import { inForce } from "../school";
+} from "../../bag";
+import { assessRow, type Garden } from "../../garden";
+import { mixFor, wantedFor } from "../../kit";
+import type { BagThing, Plan, Row } from "../../plan";
+import { shapeOf, type Setting } from "../../setting";
+import { bearingOf } from "../../load";
+import { costMinor, shoppingOf } from "../../money";
+import { inForce } from "../../school";
 import type { Ask } from "./ask";
 import { weekOf } from "./weeks";
 import { type BagClass, WEEKS } from "./instance";

@@ -1,16 +1,16 @@
 import { beforeAll, expect, it } from "vitest";
 import { highsSolver } from "@/solver/highs";
 import { smallInstance } from "@/testing/planner";
-import { seededRandom } from "../chance";
-import { HALVES } from "../placement";
-import { bagsOf, inOthersLight, settle } from "./assign";
-import { type Instance, LANES } from "./instance";
-import { polish } from "./polish";
-import { OpenRelaxation } from "./relax";
+import { seededRandom } from "../../chance";
+import { HALVES } from "../../placement";
+import { bagsOf, inOthersLight, clearShade } from "./assign";
+import { type Instance, LANES } from "../model/instance";
+import { polish } from "../bound/polish";
+import { OpenRelaxation } from "../bound/relax";
 import { choicesOf } from "./replant";
 import { race, starts } from "./search";
-import type { Solver } from "./solver";
-import { solve } from "./propose";
+import type { Solver } from "../bound/solver";
+import { solve } from "../solve";
 import { State } from "./state";
 
 let solver: Solver;
@@ -69,12 +69,12 @@ it.each([
     const state = filledBy(wide(seed, parts, true), seed);
     const before = state.chosen().length;
     expect(darkPairs(state).length).toBeGreaterThan(0);
-    settle(state);
+    clearShade(state);
     expect(darkPairs(state)).toEqual([]);
     const left = state.chosen();
     expect(left.length).toBeLessThan(before);
     expect(left.length).toBeGreaterThan(0);
-    settle(state);
+    clearShade(state);
     expect(state.chosen()).toEqual(left);
   },
 );
@@ -88,7 +88,7 @@ it.each([
   (seed, parts) => {
     const state = filledBy(wide(seed, parts, false), seed);
     const chosen = [...state.chosen()].sort();
-    settle(state);
+    clearShade(state);
     expect([...state.chosen()].sort()).toEqual(chosen);
     const before = layoutOf(state);
     const half = before.flatMap((bag) =>
@@ -146,7 +146,7 @@ it.each([
 
 it("does not let a garden's copies change with it", () => {
   const state = filledBy(wide(2, 2, false), 2);
-  settle(state);
+  clearShade(state);
   const copy = state.copy();
   const [worth, layout, cost] = [copy.worth(), layoutOf(copy), copy.cost()];
   expect(worth).toBeCloseTo(state.worth(), 9);
@@ -159,22 +159,22 @@ it("does not let a garden's copies change with it", () => {
 
 it("tells gardens that get no worse and bounds that none passes, and keeps both when its solver is stopped at once", () => {
   const instance = smallInstance(3, 2);
-  const steps = solve(instance, solver, { rounds: 3200, steps: 1e6, seed: 1 }, undefined, () => true);
+  const steps = solve(instance, solver, { rounds: 3200, steps: 1e6, seed: 1 }, { watch: () => true });
   let step = steps.next();
-  let standing = Number.NEGATIVE_INFINITY;
+  let last = Number.NEGATIVE_INFINITY;
   let looks = 0;
   while (!step.done) {
-    const { standing: state, bound } = step.value;
+    const { incumbent: state, bound } = step.value;
     if (state) {
-      expect(state.worth()).toBeGreaterThanOrEqual(standing - 1e-9);
+      expect(state.worth()).toBeGreaterThanOrEqual(last - 1e-9);
       expect(bound).toBeGreaterThanOrEqual(state.worth() - 1e-9);
-      standing = state.worth();
+      last = state.worth();
       looks++;
     }
     step = steps.next();
   }
   expect(looks).toBeGreaterThan(100);
-  expect(step.value.state.worth()).toBeGreaterThanOrEqual(standing - 1e-9);
+  expect(step.value.state.worth()).toBeGreaterThanOrEqual(last - 1e-9);
   expect(step.value.bound).toBeGreaterThanOrEqual(step.value.state.worth() - 1e-9);
 });
 
@@ -183,7 +183,7 @@ it("bars what is at fault, though only who asks can see it", () => {
   const bad = new Set([0, 1, 2, 3]);
   const faultsOf = (state: State) => state.chosen().filter((i) => bad.has(i));
   const run = (faults?: typeof faultsOf) => {
-    const steps = solve(instance, solver, { rounds: 200, steps: 1e6, seed: 1 }, faults);
+    const steps = solve(instance, solver, { rounds: 200, steps: 1e6, seed: 1 }, { faultsOf: faults });
     let step = steps.next();
     while (!step.done) step = steps.next();
     return step.value;

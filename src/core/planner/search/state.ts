@@ -1,7 +1,7 @@
-import { packsFor } from "../money";
-import { type Amounts, amountsOf } from "./amounts";
-import { type Candidate, FORTNIGHTS, type Instance, type Lane, WEEKS } from "./instance";
-import { wantedG } from "./worth";
+import { packsFor } from "../../money";
+import { type Amounts, amountsOf } from "../model/amounts";
+import { type Candidate, FORTNIGHTS, type Instance, type Lane, WEEKS } from "../model/instance";
+import { wantedG } from "../model/worth";
 
 /** A limit that keeps a planting out: no bag free then, floor, load, water, cells in the nursery, or money. */
 export type Blocked = "bag" | "floor" | "load" | "water" | "cells" | "budget";
@@ -286,6 +286,16 @@ export class State {
     return gain - this.costOfAdding(c, false) * weights.perMinor - (c.minutes / 60) * weights.perHour;
   }
 
+  /** Food of a kind that the garden has in a fortnight, g. */
+  foodIn(fortnight: number, group: number): number {
+    return this.food[fortnight * this.instance.groups.length + group]!;
+  }
+
+  /** Water that its new plantings draw in a fortnight, L a week. */
+  waterIn(fortnight: number): number {
+    return this.water[fortnight]!;
+  }
+
   /** Hours of sowing, moving and picking. */
   hours(): number {
     return this.minutes / 60;
@@ -295,10 +305,7 @@ export class State {
   covered(group: number): number {
     const want = this.instance.wantG[group]!;
     const eaten = Array.from({ length: FORTNIGHTS }, (_, f) => f).filter((f) => this.instance.athome[f]);
-    const met = eaten.reduce(
-      (sum, f) => sum + Math.min(want, this.food[f * this.instance.groups.length + group]!),
-      0,
-    );
+    const met = eaten.reduce((sum, f) => sum + Math.min(want, this.foodIn(f, group)), 0);
     return met / Math.max(1, want * eaten.length);
   }
 

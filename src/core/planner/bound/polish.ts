@@ -1,8 +1,8 @@
-import type { Instance } from "./instance";
+import type { Instance } from "../model/instance";
 import { type OpenRelaxation, type Relaxation, relaxationOf, type Relaxed, cutRows } from "./relax";
-import { promising } from "./search";
+import { promising } from "../search/search";
 import type { Solver, Whereabouts } from "./solver";
-import { State } from "./state";
+import { State } from "../search/state";
 
 /** The whole columns of a garden in a model that has its candidates. */
 function startOf(
