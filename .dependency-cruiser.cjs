@@ -1,4 +1,4 @@
-// Imports run one way: core ← library ← db ← server ← app, core ← ui ← app, and core ← solver ← ui; demo stands beside server.
+// Imports run one way: core ← library ← db ← server ← app, core ← library ← ui ← app, and core ← solver ← ui; demo stands beside server.
 const LAYERS = {
   core: ["core"],
   library: ["core", "library"],
@@ -6,7 +6,7 @@ const LAYERS = {
   server: ["core", "library", "db", "server"],
   demo: ["core", "library", "db", "server", "demo"],
   solver: ["core", "solver"],
-  ui: ["core", "solver", "ui"],
+  ui: ["core", "library", "solver", "ui"],
   app: ["core", "server", "ui", "app"],
 };
 const TESTS = "\\.(test|e2e)\\.tsx?$";
@@ -28,7 +28,7 @@ module.exports = {
       from: { path: "^src/core/", pathNot: TESTS },
       to: {
         dependencyTypes: ["core", "npm", "npm-dev"],
-        pathNot: "node_modules/(zod|papaparse|@types/papaparse)/",
+        pathNot: "node_modules/(zod|papaparse|@types/papaparse|date-fns|pure-rand)/",
       },
     },
     {

@@ -1,22 +1,11 @@
 /**
  * The planner as ratios: its gardens against those of the solver alone in the same time, on questions made up by seed,
- * and how its time grows with bags and goals. `npm run bench:planner -- 10` takes ten questions instead of thirty;
- * `npm run bench:planner -- 10 300` also lets the solver branch for 300 seconds on each, for a bound that is less loose.
+ * and how its time grows with bags and goals. `npm run bench:planner -- 10` takes ten questions instead of thirty.
  */
 import type { BagThing } from "@/core/plan";
 import type { Reference } from "@/core/setting";
 import { seededRandom } from "@/core/chance";
-import {
-  type Ask,
-  type Instance,
-  instanceOf,
-  OpenRelaxation,
-  polish,
-  relax,
-  relaxationOf,
-  solve,
-  State,
-} from "@/core/planner";
+import { type Ask, type Instance, instanceOf, relax, relaxationOf, solve, State } from "@/core/planner";
 import { pricesBy } from "@/core/money";
 import { demoPrices } from "@/demo/prices";
 import { findMix, SHIPPED } from "@/library";
@@ -95,7 +84,7 @@ function ours(ask: Ask) {
   const instance = instanceOf(ask);
   const [, relaxMs] = timed(() => relax(instance, solver)!);
   const [state, ms] = timed(() => {
-    const steps = solve(instance, solver, { rounds: 15_000, steps: 0, seed: 1 });
+    const steps = solve(instance, solver, { rounds: 15_000, seed: 1 });
     let step = steps.next();
     const start = performance.now();
     while (!step.done) step = steps.next(performance.now() - start > 10 * relaxMs);
@@ -104,24 +93,17 @@ function ours(ask: Ask) {
   return { instance, relaxMs, state, ms };
 }
 
-/** A bound by branching for some seconds on; that of the relaxation for none. */
-function branched(instance: Instance, state: State, seconds: number): number {
-  const open = new OpenRelaxation(instance, solver);
-  const guide = open.solve();
-  if (guide === "failed") throw new Error("the solver failed");
-  const end = performance.now() + 1000 * seconds;
-  const bound =
-    seconds === 0
-      ? guide.bound
-      : polish(instance, solver, open, guide, state, 0.0001, () => performance.now() > end).bound;
-  open.close();
-  return bound;
+/** The most that any garden can be worth. */
+function boundOf(instance: Instance): number {
+  const relaxed = relax(instance, solver);
+  if (!relaxed) throw new Error("the solver failed");
+  return relaxed.bound;
 }
 
 /** The solver alone, in whole numbers, for as long. */
 function alone(instance: Instance, ms: number): number {
   const { model, columnOf } = relaxationOf(instance);
-  const solved = solver.whole(model, { rows: [], seconds: ms / 1000, gap: 0.0001 });
+  const solved = solver.whole(model, ms / 1000);
   const state = new State(instance);
   if (solved.status !== "failed")
     for (const [i, column] of columnOf)
@@ -131,11 +113,10 @@ function alone(instance: Instance, ms: number): number {
 }
 
 const count = Number(process.argv[2] ?? 30);
-const branchSeconds = Number(process.argv[3] ?? 0);
 const rows = Array.from({ length: count }, (_, seed) => {
   const { instance, relaxMs, state, ms } = ours(askFor(seed + 1, 4 + (seed % 6), 18));
   const theirs = alone(instance, ms);
-  const bound = branched(instance, state, branchSeconds);
+  const bound = boundOf(instance);
   const worth = state.worth();
   const row = {
     ratio: theirs > 0 ? worth / theirs : Number.POSITIVE_INFINITY,

@@ -41,7 +41,11 @@ try {
     throw error;
   }
   say(`Pip Row is ready: http://127.0.0.1:${port}   (Ctrl-C stops it)`);
-  await untilStopped(server, database.stop);
+  const leaveAlone = database.keep();
+  await untilStopped(server, async () => {
+    leaveAlone();
+    await database.stop();
+  });
 } catch (error) {
   giveUp(error);
 }

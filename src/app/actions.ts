@@ -13,7 +13,7 @@ import { currentActor } from "@/server/actor";
 import { saveClimate } from "@/server/climate";
 import { addHousehold, resurvey } from "@/server/households";
 import { outcomeOf } from "@/server/outcome";
-import { type HouseholdProposal, proposeForAll, readProposals, takeProposal } from "@/server/proposals";
+import { type ProposalsPage, proposeForAll, readProposals, takeProposal } from "@/server/proposals";
 import { nameVersion, rereadPlan, type SavedPlan, savePlan, setAside } from "@/server/plans";
 import { savePrice } from "@/server/prices";
 import { addRecord } from "@/server/records";
@@ -135,12 +135,12 @@ export async function proposeForAllAction(aim: Aim): Promise<Outcome<null>> {
   return outcomeOf(async () => proposeForAll(await currentActor(), aim));
 }
 
-export async function readProposalsAction(): Promise<Outcome<HouseholdProposal[]>> {
-  return outcomeOf(async () => ({ ok: true, value: await readProposals(await currentActor()) }));
+export async function readProposalsAction(page: number): Promise<Outcome<ProposalsPage>> {
+  return outcomeOf(async () => ({ ok: true, value: await readProposals(await currentActor(), page) }));
 }
 
-export async function takeProposalAction(jobId: string): Promise<Outcome<{ version: number }>> {
-  const outcome = await outcomeOf(async () => takeProposal(await currentActor(), jobId));
+export async function takeProposalAction(householdId: string): Promise<Outcome<{ version: number }>> {
+  const outcome = await outcomeOf(async () => takeProposal(await currentActor(), householdId));
   if (outcome.ok) revalidatePath("/", "layout");
   return outcome;
 }

@@ -1,11 +1,34 @@
 import type { Outcome } from "@/core/problem";
 import { statusOf } from "@/server/outcome";
 
+/** A file to keep: whole, or read while it is written. */
+interface FileOut {
+  readonly name: string;
+  readonly type: string;
+  readonly parts: AsyncIterable<string> | readonly string[];
+}
+
+async function* bytesOf(parts: FileOut["parts"]): AsyncGenerator<Uint8Array, void> {
+  const encoder = new TextEncoder();
+  for await (const part of parts) yield encoder.encode(part);
+}
+
 /** Answers with a file to keep, or with a problem as JSON and its status. */
-export function fileResponse(outcome: Outcome<{ text: string; name: string; type: string }>): Response {
+export function fileResponse(outcome: Outcome<FileOut>): Response {
   if (!outcome.ok) return Response.json({ problem: outcome.problem }, { status: statusOf(outcome.problem) });
-  const { text, name, type } = outcome.value;
-  return new Response(text, {
+  const { parts, name, type } = outcome.value;
+  const bytes = bytesOf(parts);
+  const body = new ReadableStream<Uint8Array>({
+    async pull(controller) {
+      const { done, value } = await bytes.next();
+      if (done) controller.close();
+      else controller.enqueue(value);
+    },
+    async cancel() {
+      await bytes.return();
+    },
+  });
+  return new Response(body, {
     headers: {
       "content-type": type,
       "content-disposition": `attachment; filename="${name}"`,

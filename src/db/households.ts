@@ -1,85 +1,123 @@
-import type { Wants } from "@/core/food";
-import { type Away, bearingOf, type PlaceKind, type Skill, type SunStretch, type Survey } from "@/core/place";
-import type { Schools } from "@/core/school";
-import { type Db, rowsOf } from "./pool";
-
-export interface Place {
-  readonly kind: PlaceKind;
-  readonly lengthCm: number;
-  readonly lengthTyped: string;
-  readonly widthCm: number;
-  readonly widthTyped: string;
-  readonly sun: readonly SunStretch[];
-  readonly limitKgM2: number | null;
-  readonly limitTyped: string;
-  readonly waterLDay: number | null;
-  readonly waterTyped: string;
-  /** Hooks that bags can hang from, and what each bears; null where nobody asked. */
-  readonly hooks: number | null;
-  readonly hookLimitKg: number | null;
-  readonly hookLimitTyped: string;
-  readonly facesDeg: number | null;
-  readonly door: PlaceDoor | null;
-  /** Day on which the household's hours of sun were noted. */
-  readonly sunSeenOn: string | null;
-}
+import { z } from "zod";
+import { DayText } from "@/core/day";
+import { Wants } from "@/core/food";
+import { Away, bearingOf, PLACE_KINDS, SKILLS, SunStretch, type Survey } from "@/core/place";
+import { Schools } from "@/core/school";
+import { type Db, rowOf, rowsOf } from "./pool";
+import type { Scope } from "./scope";
 
 /** A door in the wall as it was measured and typed, cm. */
-export interface PlaceDoor {
-  readonly fromCm: number;
-  readonly fromTyped: string;
-  readonly widthCm: number;
-  readonly widthTyped: string;
-}
+const PlaceDoor = z.object({
+  fromCm: z.number(),
+  fromTyped: z.string(),
+  widthCm: z.number(),
+  widthTyped: z.string(),
+});
+type PlaceDoor = z.infer<typeof PlaceDoor>;
 
-export interface Household {
-  readonly id: string;
-  readonly code: string;
-  readonly name: string;
-  readonly adults: number;
-  readonly children: number;
-  readonly tastes: string;
-  readonly note: string;
-  readonly version: number;
-  readonly wants: Wants;
-  readonly skill: Skill;
+const Place = z.object({
+  kind: z.enum(PLACE_KINDS),
+  lengthCm: z.number(),
+  lengthTyped: z.string(),
+  widthCm: z.number(),
+  widthTyped: z.string(),
+  sun: z.array(SunStretch),
+  limitKgM2: z.number().nullable(),
+  limitTyped: z.string(),
+  waterLDay: z.number().nullable(),
+  waterTyped: z.string(),
+  /** Hooks that bags can hang from, and what each bears; null where nobody asked. */
+  hooks: z.number().nullable(),
+  hookLimitKg: z.number().nullable(),
+  hookLimitTyped: z.string(),
+  facesDeg: z.number().nullable(),
+  door: PlaceDoor.nullable(),
+  /** Day on which the household's hours of sun were noted. */
+  sunSeenOn: DayText.nullable(),
+});
+export type Place = z.infer<typeof Place>;
+
+const Household = z.object({
+  id: z.string(),
+  code: z.string(),
+  name: z.string(),
+  adults: z.number(),
+  children: z.number(),
+  tastes: z.string(),
+  note: z.string(),
+  version: z.number(),
+  wants: Wants,
+  skill: z.enum(SKILLS),
   /** Cells to raise seedlings in; null where nobody asked. */
-  readonly cells: number | null;
-  readonly budgetMinor: number | null;
-  readonly away: readonly Away[];
-  readonly schools: Schools;
+  cells: z.number().nullable(),
+  budgetMinor: z.number().nullable(),
+  away: z.array(Away),
+  schools: Schools,
   /** Null until somebody has surveyed it. */
-  readonly place: Place | null;
-}
+  place: Place.nullable(),
+});
+export type Household = z.infer<typeof Household>;
 
-const SELECT = `
-  SELECT h.id, h.code, h.name, h.adults, h.children, h.tastes, h.note, h.version, h.schools,
+const COLUMNS = `h.id, h.code, h.name, h.adults, h.children, h.tastes, h.note, h.version, h.schools,
     h.wants, h.skill, h.cells, h.budget_minor AS "budgetMinor", h.away,
     CASE WHEN p.household_id IS NULL THEN NULL ELSE jsonb_build_object(
       'kind', p.kind, 'lengthCm', p.length_cm, 'lengthTyped', p.length_typed, 'widthCm', p.width_cm,
       'widthTyped', p.width_typed, 'sun', p.sun, 'limitKgM2', p.limit_kg_m2, 'limitTyped', p.limit_typed,
       'waterLDay', p.water_l_day, 'waterTyped', p.water_typed,
       'hooks', p.hooks, 'hookLimitKg', p.hook_limit_kg, 'hookLimitTyped', p.hook_limit_typed,
-      'facesDeg', p.faces_deg, 'door', p.door, 'sunSeenOn', p.sun_seen_on) END AS place
-  FROM household h LEFT JOIN place p ON p.household_id = h.id
-  WHERE h.programme_id = $1`;
+      'facesDeg', p.faces_deg, 'door', p.door, 'sunSeenOn', p.sun_seen_on) END AS place`;
 
-export const listHouseholds = (on: Db, programmeId: string): Promise<Household[]> =>
-  rowsOf<Household>(on, `${SELECT} ORDER BY h.code`, [programmeId]);
+const SELECT = `SELECT ${COLUMNS} FROM household h LEFT JOIN place p ON p.household_id = h.id WHERE h.programme_id = $1`;
 
-export async function findHousehold(on: Db, programmeId: string, id: string): Promise<Household | undefined> {
-  return (await rowsOf<Household>(on, `${SELECT} AND h.id = $2`, [programmeId, id]))[0];
-}
+export const findHousehold = (on: Db, { programmeId, householdId }: Scope): Promise<Household | undefined> =>
+  rowOf(on, Household, { sql: `${SELECT} AND h.id = $2`, values: [programmeId, householdId] });
+
+/** Some households of a programme, the lowest number first: those with a number above `after`, at most `most`. */
+export const householdsAfter = (
+  on: Db,
+  programmeId: string,
+  { after, most }: { readonly after: number; readonly most: number },
+): Promise<Household[]> =>
+  rowsOf(on, Household, {
+    sql: `${SELECT} AND h.number > $2 ORDER BY h.number LIMIT $3`,
+    values: [programmeId, after, most],
+  });
+
+/** A household as a switcher names it. */
+const Named = z.object({ id: z.string(), code: z.string(), name: z.string() });
+export type NamedHousehold = z.infer<typeof Named>;
+
+/** Characters that mean something to LIKE stand for themselves. */
+const plain = (text: string) => text.replace(/[\\%_]/g, "\\$&");
+
+/** Households whose name holds a text, or whose code begins with it; the lowest numbers first. */
+export const searchHouseholds = (
+  on: Db,
+  programmeId: string,
+  { text, most }: { readonly text: string; readonly most: number },
+): Promise<NamedHousehold[]> =>
+  rowsOf(on, Named, {
+    sql: `SELECT id, code, name FROM household
+      WHERE programme_id = $1 AND (name ILIKE '%' || $2 || '%' OR code LIKE $2 || '%') ORDER BY number LIMIT $3`,
+    values: [programmeId, plain(text), most],
+  });
 
 /** Takes the next free code of the programme, two digits as long as they last. Locks the programme's row while it looks. */
 export async function nextCode(on: Db, programmeId: string): Promise<string> {
   await on.query(`SELECT 1 FROM programme WHERE id = $1 FOR UPDATE`, [programmeId]);
-  const [row] = await rowsOf<{ next: number }>(
-    on,
-    `SELECT coalesce(max(code::integer), 0) + 1 AS next FROM household WHERE programme_id = $1`,
-    [programmeId],
-  );
+  const row = await rowOf(on, z.object({ next: z.number() }), {
+    sql: `SELECT coalesce(max(number), 0) + 1 AS next FROM household WHERE programme_id = $1`,
+    values: [programmeId],
+  });
   return String(row?.next ?? 1).padStart(2, "0");
+}
+
+/** Lets one change of a household after the other through: held until the transaction ends. */
+export async function lockHousehold(on: Db, { programmeId, householdId }: Scope): Promise<void> {
+  await on.query(`SELECT 1 FROM household WHERE programme_id = $1 AND id = $2 FOR NO KEY UPDATE`, [
+    programmeId,
+    householdId,
+  ]);
 }
 
 /** A survey with its budget in the programme's currency. */
@@ -100,23 +138,21 @@ const peopleOf = (s: StoredSurvey) => [
 
 export async function insertHousehold(
   on: Db,
-  programmeId: string,
-  id: string,
+  { programmeId, householdId }: Scope,
   code: string,
   survey: StoredSurvey,
 ): Promise<void> {
   await on.query(
     `INSERT INTO household (id, programme_id, code, name, adults, children, tastes, note, wants, skill, cells, budget_minor, away)
      VALUES ($1, $2, $3, $4, $5, $6, $7, $8, $9, $10, $11, $12, $13)`,
-    [id, programmeId, code, ...peopleOf(survey)],
+    [householdId, programmeId, code, ...peopleOf(survey)],
   );
 }
 
 /** Writes the people of a survey over version `readAt`; false when somebody else has saved since. */
 export async function updateHousehold(
   on: Db,
-  programmeId: string,
-  id: string,
+  { programmeId, householdId }: Scope,
   readAt: number,
   survey: StoredSurvey,
 ): Promise<boolean> {
@@ -124,7 +160,7 @@ export async function updateHousehold(
     `UPDATE household SET name = $4, adults = $5, children = $6, tastes = $7, note = $8, wants = $9, skill = $10,
        cells = $11, budget_minor = $12, away = $13, version = version + 1
      WHERE programme_id = $1 AND id = $2 AND version = $3`,
-    [programmeId, id, readAt, ...peopleOf(survey)],
+    [programmeId, householdId, readAt, ...peopleOf(survey)],
   );
   return rowCount === 1;
 }
@@ -132,13 +168,12 @@ export async function updateHousehold(
 /** Stores the ways of doing that a household has of its own. */
 export async function updateHouseholdSchools(
   on: Db,
-  programmeId: string,
-  id: string,
+  { programmeId, householdId }: Scope,
   schools: Schools,
 ): Promise<void> {
   await on.query(`UPDATE household SET schools = $3 WHERE programme_id = $1 AND id = $2`, [
     programmeId,
-    id,
+    householdId,
     JSON.stringify(schools),
   ]);
 }
@@ -148,11 +183,14 @@ const doorOf = ({ doorAt, doorWide }: StoredSurvey): PlaceDoor | null =>
     ? { fromCm: doorAt.value, fromTyped: doorAt.typed, widthCm: doorWide.value, widthTyped: doorWide.typed }
     : null;
 
-/** Stores what a survey says of a place. @param seenOn day on which its sun was noted */
+/**
+ * Stores what a survey says of a place. Its sun keeps the day on which it was noted as long as its hours stay the same.
+ *
+ * @param seenOn day of the survey
+ */
 export async function putPlace(
   on: Db,
-  programmeId: string,
-  householdId: string,
+  { programmeId, householdId }: Scope,
   survey: StoredSurvey,
   seenOn: string,
 ): Promise<void> {
@@ -164,7 +202,8 @@ export async function putPlace(
        width_cm = excluded.width_cm, width_typed = excluded.width_typed, sun = excluded.sun,
        limit_kg_m2 = excluded.limit_kg_m2, limit_typed = excluded.limit_typed,
        water_l_day = excluded.water_l_day, water_typed = excluded.water_typed,
-       faces_deg = excluded.faces_deg, door = excluded.door, sun_seen_on = excluded.sun_seen_on,
+       faces_deg = excluded.faces_deg, door = excluded.door,
+       sun_seen_on = CASE WHEN place.sun = excluded.sun THEN coalesce(place.sun_seen_on, excluded.sun_seen_on) ELSE excluded.sun_seen_on END,
        hooks = excluded.hooks, hook_limit_kg = excluded.hook_limit_kg, hook_limit_typed = excluded.hook_limit_typed
      WHERE place.programme_id = excluded.programme_id`,
     [

@@ -1,28 +1,36 @@
+import { z } from "zod";
 import type { Override } from "@/core/override";
 import { type Db, rowsOf } from "./pool";
 
-/** The values that a programme has in place of the library's now. */
-export async function listOverrides(on: Db, programmeId: string): Promise<Override[]> {
-  return rowsOf<Override & Record<string, unknown>>(
-    on,
-    `SELECT name, value, reason, author FROM (
-       SELECT DISTINCT ON (name) name, value, reason, author FROM library_override WHERE programme_id = $1 ORDER BY name, id DESC
-     ) newest WHERE value IS NOT NULL ORDER BY name`,
-    [programmeId],
-  );
-}
+const OverrideLine = z.object({
+  name: z.string(),
+  value: z.number(),
+  reason: z.string(),
+  author: z.string(),
+});
 
-/** Puts a value in place, or with null goes back to the library's. */
-export async function insertOverride(
+/** The values that a programme has in place of the library's now. */
+export const listOverrides = (on: Db, programmeId: string): Promise<Override[]> =>
+  rowsOf(on, OverrideLine, {
+    sql: `SELECT name, value, reason, author FROM (
+        SELECT DISTINCT ON (name) name, value, reason, author FROM library_override WHERE programme_id = $1 ORDER BY name, id DESC
+      ) newest WHERE value IS NOT NULL ORDER BY name`,
+    values: [programmeId],
+  });
+
+/** A value put in place; null goes back to the library's. */
+export type OverrideChange = Omit<Override, "value"> & { readonly value: number | null };
+
+/** Puts values in place, all of them in one statement. */
+export async function insertOverrides(
   on: Db,
   programmeId: string,
-  author: string,
-  name: string,
-  value: number | null,
-  reason: string,
+  changes: readonly OverrideChange[],
 ): Promise<void> {
   await on.query(
-    `INSERT INTO library_override (programme_id, name, value, reason, author) VALUES ($1, $2, $3, $4, $5)`,
-    [programmeId, name, value, reason, author],
+    `INSERT INTO library_override (programme_id, name, value, reason, author)
+     SELECT $1, x.name, x.value, x.reason, x.author
+     FROM jsonb_to_recordset($2) AS x(name text, value double precision, reason text, author text)`,
+    [programmeId, JSON.stringify(changes)],
   );
 }

@@ -1,6 +1,8 @@
-import type { BagThing, Plan, Planting, Row } from "@/core/plan";
-import type { Schools } from "@/core/school";
-import { type Db, rowsOf } from "./pool";
+import { z } from "zod";
+import { BagThing, type Plan, Planting, Row } from "@/core/plan";
+import { lockHousehold } from "./households";
+import { type Db, rowOf, rowsOf } from "./pool";
+import type { Scope } from "./scope";
 
 export interface SavedPlan {
   /** 0 for a household whose plan nobody has saved yet. */
@@ -10,7 +12,32 @@ export interface SavedPlan {
   readonly plan: Plan;
 }
 
-type Of<T> = T & { householdId: string };
+const Instant = z.date().transform((date) => date.toISOString());
+/** What a plan does not say stands as null in its columns. @param keys of what may be left out */
+const optional = <S extends z.ZodType>(schema: S, ...keys: readonly string[]) =>
+  z.preprocess(
+    (value) =>
+      Object.fromEntries(
+        Object.entries(value as object).filter(([key, part]) => part !== null || !keys.includes(key)),
+      ),
+    schema,
+  );
+
+const Line = z.object({
+  householdId: z.string(),
+  version: z.number(),
+  savedAt: Instant,
+  savedBy: z.string(),
+  bags: z.array(optional(BagThing, "spot")),
+  rows: z.array(
+    optional(
+      Row.extend({ plantings: z.array(optional(Planting, "outBy")) }),
+      "schools",
+      "rolledToCm",
+      "pinned",
+    ),
+  ),
+});
 
 /** The plans of some households of a programme, by household id; those that nobody has saved are missing. */
 export async function readPlans(
@@ -18,72 +45,45 @@ export async function readPlans(
   programmeId: string,
   householdIds: readonly string[],
 ): Promise<Map<string, SavedPlan>> {
-  const scope = [programmeId, householdIds];
-  const heads = await rowsOf<Of<{ version: number; savedAt: Date; savedBy: string }>>(
-    on,
-    `SELECT household_id AS "householdId", version, saved_at AS "savedAt", saved_by AS "savedBy"
-     FROM plan WHERE programme_id = $1 AND household_id = ANY($2)`,
-    scope,
-  );
-  const bags = await rowsOf<Of<Omit<BagThing, "spot"> & { spot: BagThing["spot"] | null }>>(
-    on,
-    `SELECT household_id AS "householdId", id, kind_id AS "kindId", shape, at_hand AS "atHand", first_season AS "firstSeason", spot
-     FROM bag WHERE programme_id = $1 AND household_id = ANY($2) AND NOT removed ORDER BY position`,
-    scope,
-  );
-  const rows = await rowsOf<
-    Of<
-      Omit<Row, "plantings" | "schools" | "rolledToCm" | "pinned"> & {
-        schools: Schools | null;
-        rolledToCm: number | null;
-        pinned: boolean;
-      }
-    >
-  >(
-    on,
-    `SELECT household_id AS "householdId", id, bag_id AS "bagId", gap_cm AS "gapCm", rolled_to_cm AS "rolledToCm", pinned, nullif(schools, '{}') AS schools
-     FROM plan_row WHERE programme_id = $1 AND household_id = ANY($2) AND NOT removed ORDER BY position`,
-    scope,
-  );
-  const plantings = await rowsOf<Omit<Planting, "outBy"> & { rowId: string; outBy: string | null }>(
-    on,
-    `SELECT row_id AS "rowId", id, goal_id AS "goalId", surface, method, plants, sow_on AS "sowOn", out_by AS "outBy"
-     FROM planting WHERE programme_id = $1 AND household_id = ANY($2) AND NOT removed ORDER BY position`,
-    scope,
-  );
+  const lines = await rowsOf(on, Line, {
+    sql: `SELECT p.household_id AS "householdId", p.version, p.saved_at AS "savedAt", p.saved_by AS "savedBy",
+        coalesce((
+          SELECT jsonb_agg(jsonb_build_object('id', b.id, 'kindId', b.kind_id, 'shape', b.shape, 'atHand', b.at_hand,
+            'firstSeason', b.first_season, 'spot', b.spot) ORDER BY b.position)
+          FROM bag b WHERE b.programme_id = p.programme_id AND b.household_id = p.household_id AND NOT b.removed
+        ), '[]') AS bags,
+        coalesce((
+          SELECT jsonb_agg(jsonb_build_object('id', r.id, 'bagId', r.bag_id, 'gapCm', r.gap_cm, 'rolledToCm', r.rolled_to_cm,
+            'pinned', nullif(r.pinned, false), 'schools', nullif(r.schools, '{}'), 'plantings', coalesce((
+              SELECT jsonb_agg(jsonb_build_object('id', t.id, 'goalId', t.goal_id, 'surface', t.surface, 'method', t.method,
+                'plants', t.plants, 'sowOn', t.sow_on, 'outBy', t.out_by) ORDER BY t.position)
+              FROM planting t WHERE t.programme_id = r.programme_id AND t.household_id = r.household_id AND t.row_id = r.id AND NOT t.removed
+            ), '[]')) ORDER BY r.position)
+          FROM plan_row r WHERE r.programme_id = p.programme_id AND r.household_id = p.household_id AND NOT r.removed
+        ), '[]') AS rows
+      FROM plan p WHERE p.programme_id = $1 AND p.household_id = ANY($2)`,
+    values: [programmeId, householdIds],
+  });
   return new Map(
-    heads.map(({ householdId, version, savedAt, savedBy }) => {
-      const own = <T extends { householdId: string }>(list: T[]) =>
-        list.filter((x) => x.householdId === householdId).map(({ householdId: _, ...rest }) => rest);
-      const plan: Plan = {
-        bags: own(bags).map(({ spot, ...bag }) => ({ ...bag, ...(spot ? { spot } : {}) })),
-        rows: own(rows).map(({ schools, rolledToCm, pinned, ...row }) => ({
-          ...row,
-          ...(schools ? { schools } : {}),
-          ...(rolledToCm === null ? {} : { rolledToCm }),
-          ...(pinned ? { pinned } : {}),
-          plantings: plantings
-            .filter((p) => p.rowId === row.id)
-            .map(({ rowId: _, outBy, ...p }) => ({ ...p, ...(outBy === null ? {} : { outBy }) })),
-        })),
-      };
-      return [householdId, { version, savedAt: savedAt.toISOString(), savedBy, plan }];
-    }),
+    lines.map(({ householdId, bags, rows, ...saved }) => [householdId, { ...saved, plan: { bags, rows } }]),
   );
 }
 
 /** The plan's version under a lock, 0 when there is none yet. Locks the household, so that two savers take turns. */
-export async function lockPlan(on: Db, programmeId: string, householdId: string): Promise<number> {
-  await on.query(`SELECT 1 FROM household WHERE programme_id = $1 AND id = $2 FOR UPDATE`, [
-    programmeId,
-    householdId,
-  ]);
-  const [row] = await rowsOf<{ version: number }>(
-    on,
-    `SELECT version FROM plan WHERE programme_id = $1 AND household_id = $2`,
-    [programmeId, householdId],
-  );
+export async function lockPlan(on: Db, scope: Scope): Promise<number> {
+  await lockHousehold(on, scope);
+  const row = await rowOf(on, z.object({ version: z.number() }), {
+    sql: `SELECT version FROM plan WHERE programme_id = $1 AND household_id = $2`,
+    values: [scope.programmeId, scope.householdId],
+  });
   return row?.version ?? 0;
+}
+
+/** A state of a plan, and who made it. */
+export interface PlanState {
+  readonly version: number;
+  readonly by: string;
+  readonly plan: Plan;
 }
 
 /**
@@ -94,11 +94,8 @@ export async function lockPlan(on: Db, programmeId: string, householdId: string)
  */
 export async function writePlan(
   on: Db,
-  programmeId: string,
-  householdId: string,
-  version: number,
-  by: string,
-  plan: Plan,
+  { programmeId, householdId }: Scope,
+  { version, by, plan }: PlanState,
 ): Promise<boolean> {
   const scope = [programmeId, householdId];
   await on.query(
@@ -156,12 +153,8 @@ export async function writePlan(
 /** Keeps a whole state of a plan: one that was saved, or one set aside in a conflict. */
 export async function keepVersion(
   on: Db,
-  programmeId: string,
-  householdId: string,
-  version: number,
-  by: string,
-  plan: Plan,
-  setAside: boolean,
+  { programmeId, householdId }: Scope,
+  { version, by, plan, setAside }: PlanState & { readonly setAside: boolean },
 ): Promise<void> {
   await on.query(
     `INSERT INTO plan_version (programme_id, household_id, version, saved_by, content, set_aside) VALUES ($1, $2, $3, $4, $5, $6)`,
@@ -169,60 +162,66 @@ export async function keepVersion(
   );
 }
 
-export interface PlanVersion {
-  readonly id: string;
-  readonly version: number;
-  readonly setAside: boolean;
-  readonly savedAt: string;
-  readonly savedBy: string;
-  readonly name: string;
-  readonly content: unknown;
-}
+const Version = z.object({
+  id: z.coerce.string(),
+  version: z.number(),
+  setAside: z.boolean(),
+  savedAt: Instant,
+  savedBy: z.string(),
+  name: z.string(),
+  content: z.unknown(),
+});
 
-/** The latest kept states of a plan, and every one that has a name, newest first. */
-export async function listVersions(
-  on: Db,
-  programmeId: string,
-  householdId: string,
-  most: number,
-): Promise<PlanVersion[]> {
-  const rows = await rowsOf<Omit<PlanVersion, "savedAt"> & { savedAt: Date }>(
-    on,
-    `SELECT id, version, set_aside AS "setAside", saved_at AS "savedAt", saved_by AS "savedBy", content, name FROM (
-       SELECT v.*, coalesce(n.name, '') AS name, row_number() OVER (ORDER BY v.id DESC) AS place
-       FROM plan_version v
-       LEFT JOIN LATERAL (SELECT name FROM plan_version_name WHERE plan_version_id = v.id ORDER BY id DESC LIMIT 1) n ON true
-       WHERE v.programme_id = $1 AND v.household_id = $2
-     ) kept WHERE place <= $3 OR name <> '' ORDER BY id DESC`,
-    [programmeId, householdId, most],
-  );
-  return rows.map((row) => ({ ...row, savedAt: row.savedAt.toISOString() }));
-}
+/** The latest kept states of a plan, and every one that has a name, newest first. Their content may be of an older contract. */
+export const listVersions = (on: Db, { programmeId, householdId }: Scope, most: number) =>
+  rowsOf(on, Version, {
+    sql: `SELECT id, version, set_aside AS "setAside", saved_at AS "savedAt", saved_by AS "savedBy", content, name FROM (
+        SELECT v.*, coalesce(n.name, '') AS name, row_number() OVER (ORDER BY v.id DESC) AS place
+        FROM plan_version v
+        LEFT JOIN LATERAL (SELECT name FROM plan_version_name WHERE plan_version_id = v.id ORDER BY id DESC LIMIT 1) n ON true
+        WHERE v.programme_id = $1 AND v.household_id = $2
+      ) kept WHERE place <= $3 OR name <> '' ORDER BY id DESC`,
+    values: [programmeId, householdId, most],
+  });
 
 /** Names a kept state of a household's plan; false when the household has no such state. */
 export async function insertVersionName(
   on: Db,
-  programmeId: string,
-  householdId: string,
-  versionId: string,
-  name: string,
-  author: string,
+  { programmeId, householdId }: Scope,
+  { id, name, author }: { readonly id: string; readonly name: string; readonly author: string },
 ): Promise<boolean> {
   const { rowCount } = await on.query(
     `INSERT INTO plan_version_name (programme_id, household_id, plan_version_id, name, author)
      SELECT $1, $2, id, $4, $5 FROM plan_version WHERE programme_id = $1 AND household_id = $2 AND id = $3`,
-    [programmeId, householdId, versionId, name, author],
+    [programmeId, householdId, id, name, author],
   );
   return rowCount === 1;
 }
 
+const Planted = Planting.omit({ outBy: true }).extend({
+  rowId: z.string(),
+  bagId: z.string(),
+  kindId: z.string(),
+  removed: z.boolean(),
+});
+export type Planted = z.infer<typeof Planted>;
+
+const PLANTED = `SELECT p.row_id AS "rowId", r.bag_id AS "bagId", b.kind_id AS "kindId", p.removed,
+    p.id, p.goal_id AS "goalId", p.surface, p.method, p.plants, p.sow_on AS "sowOn"
+  FROM planting p JOIN plan_row r ON r.id = p.row_id JOIN bag b ON b.id = r.bag_id
+  WHERE p.programme_id = $1 AND p.household_id = $2`;
+
 /** Every planting that a household ever planned, removed ones too, with its bag's kind: what records can speak of. */
-export const everPlanted = (on: Db, programmeId: string, householdId: string | null) =>
-  rowsOf<Planting & { householdId: string; rowId: string; bagId: string; kindId: string; removed: boolean }>(
-    on,
-    `SELECT p.household_id AS "householdId", p.row_id AS "rowId", r.bag_id AS "bagId", b.kind_id AS "kindId", p.removed,
-       p.id, p.goal_id AS "goalId", p.surface, p.method, p.plants, p.sow_on AS "sowOn"
-     FROM planting p JOIN plan_row r ON r.id = p.row_id JOIN bag b ON b.id = r.bag_id
-     WHERE p.programme_id = $1 AND ($2::uuid IS NULL OR p.household_id = $2) ORDER BY r.position, p.position`,
-    [programmeId, householdId],
-  );
+export const everPlanted = (on: Db, { programmeId, householdId }: Scope): Promise<Planted[]> =>
+  rowsOf(on, Planted, {
+    sql: `${PLANTED} ORDER BY r.position, p.position`,
+    values: [programmeId, householdId],
+  });
+
+/** One planting of a household; undefined when there is none. */
+export const findPlanted = (
+  on: Db,
+  { programmeId, householdId }: Scope,
+  id: string,
+): Promise<Planted | undefined> =>
+  rowOf(on, Planted, { sql: `${PLANTED} AND p.id = $3`, values: [programmeId, householdId, id] });

@@ -1,15 +1,14 @@
-import type { Price } from "@/core/money";
+import { Price } from "@/core/money";
 import { type Db, rowsOf } from "./pool";
 
 /** What a programme pays now, by item. */
 export const listPrices = (on: Db, programmeId: string): Promise<Price[]> =>
-  rowsOf<Price & Record<string, unknown>>(
-    on,
-    `SELECT item, minor, size FROM (
-       SELECT DISTINCT ON (item) item, minor, size FROM price WHERE programme_id = $1 ORDER BY item, id DESC
-     ) newest WHERE minor IS NOT NULL ORDER BY item`,
-    [programmeId],
-  );
+  rowsOf(on, Price, {
+    sql: `SELECT item, minor, size FROM (
+        SELECT DISTINCT ON (item) item, minor, size FROM price WHERE programme_id = $1 ORDER BY item, id DESC
+      ) newest WHERE minor IS NOT NULL ORDER BY item`,
+    values: [programmeId],
+  });
 
 /** Puts prices in place; a null amount takes one away. */
 export async function insertPrices(

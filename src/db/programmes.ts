@@ -1,31 +1,36 @@
-import type { TownClimate } from "@/core/climate";
-import type { SharedGroup } from "@/core/money";
-import type { Schools } from "@/core/school";
-import { type Db, rowsOf } from "./pool";
+import { z } from "zod";
+import { TownClimate } from "@/core/climate";
+import { SHARED_GROUPS, type SharedGroup } from "@/core/money";
+import { Schools } from "@/core/school";
+import { type Db, rowOf, rowsOf } from "./pool";
 
-export interface Programme {
-  readonly id: string;
-  readonly name: string;
-  readonly town: string;
+const Programme = z.object({
+  id: z.string(),
+  name: z.string(),
+  town: z.string(),
   /** The library's profile, as long as the programme has no climate of its own. */
-  readonly climateId: string;
-  readonly climate: TownClimate | null;
-  readonly mixId: string;
-  readonly currency: string;
-  readonly trainer: string;
-  readonly schools: Schools;
-  readonly boughtTogether: readonly SharedGroup[];
-}
+  climateId: z.string(),
+  climate: TownClimate.nullable(),
+  mixId: z.string(),
+  currency: z.string(),
+  trainer: z.string(),
+  schools: Schools,
+  boughtTogether: z.array(z.enum(SHARED_GROUPS)),
+});
+export type Programme = z.infer<typeof Programme>;
 
 const COLUMNS = `id, name, town, climate_id AS "climateId", climate, mix_id AS "mixId", currency, trainer, schools, bought_together AS "boughtTogether"`;
 
-export async function findProgramme(on: Db, id: string): Promise<Programme | undefined> {
-  return (await rowsOf<Programme>(on, `SELECT ${COLUMNS} FROM programme WHERE id = $1`, [id]))[0];
-}
+export const findProgramme = (on: Db, id: string): Promise<Programme | undefined> =>
+  rowOf(on, Programme, { sql: `SELECT ${COLUMNS} FROM programme WHERE id = $1`, values: [id] });
+
+/** The first programme by name; undefined in an empty database. */
+export const firstProgramme = (on: Db): Promise<Programme | undefined> =>
+  rowOf(on, Programme, { sql: `SELECT ${COLUMNS} FROM programme ORDER BY name LIMIT 1` });
 
 /** The programmes that the database holds, by name. */
 export const allProgrammes = (on: Db): Promise<Programme[]> =>
-  rowsOf<Programme>(on, `SELECT ${COLUMNS} FROM programme ORDER BY name`);
+  rowsOf(on, Programme, { sql: `SELECT ${COLUMNS} FROM programme ORDER BY name` });
 
 /** Stores the ways of doing that a programme has chosen. */
 export async function updateProgrammeSchools(on: Db, programmeId: string, schools: Schools): Promise<void> {

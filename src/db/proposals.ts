@@ -1,85 +1,112 @@
-import type { Aim, Proposal } from "@/core/planner";
-import { type Db, rowsOf } from "./pool";
+import { z } from "zod";
+import { type Aim, AIMS, Proposal } from "@/core/planner";
+import { FOOD_GROUPS } from "@/core/food";
+import { type Db, rowOf, rowsOf } from "./pool";
+import type { Scope } from "./scope";
 
-export interface ProposalJob {
-  readonly id: string;
-  readonly programmeId: string;
-  readonly householdId: string;
-  readonly aim: Aim;
-  readonly status: "waiting" | "working" | "done" | "failed";
-  readonly planVersion: number | null;
-  readonly result: Proposal | null;
-}
+const STATUSES = ["waiting", "working", "done", "failed"] as const;
+export type ProposalStatus = (typeof STATUSES)[number];
 
-const COLUMNS = `id, programme_id AS "programmeId", household_id AS "householdId", aim, status, plan_version AS "planVersion", result`;
-
-/** Puts one job for each household into the queue; households that wait already are left out. */
-export async function insertJobs(
+/** Notes that proposals are asked for; households that wait already are left out. @returns those that now wait */
+export async function askProposals(
   on: Db,
   programmeId: string,
-  householdIds: readonly string[],
-  aim: Aim,
-  by: string,
+  { aim, by }: { readonly aim: Aim; readonly by: string },
+): Promise<string[]> {
+  const rows = await rowsOf(on, z.object({ id: z.string() }), {
+    sql: `INSERT INTO proposal (household_id, programme_id, aim, status, asked_by)
+      SELECT h.id, h.programme_id, $2, 'waiting', $3 FROM household h JOIN place p ON p.household_id = h.id WHERE h.programme_id = $1
+      ON CONFLICT (household_id) DO UPDATE SET aim = excluded.aim, status = 'waiting', asked_by = excluded.asked_by, asked_at = now(),
+        plan_version = NULL, result = NULL, error = NULL WHERE proposal.status IN ('done', 'failed')
+      RETURNING household_id AS id`,
+    values: [programmeId, aim, by],
+  });
+  return rows.map(({ id }) => id);
+}
+
+/** Notes that a proposal is being worked out; false when nobody waits for it any more. */
+export async function startProposal(on: Db, { programmeId, householdId }: Scope): Promise<Aim | undefined> {
+  const row = await rowOf(on, z.object({ aim: z.enum(AIMS) }), {
+    sql: `UPDATE proposal SET status = 'working' WHERE programme_id = $1 AND household_id = $2 AND status IN ('waiting', 'working') RETURNING aim`,
+    values: [programmeId, householdId],
+  });
+  return row?.aim;
+}
+
+/** Keeps a proposal that was worked out for a version of a plan. */
+export async function finishProposal(
+  on: Db,
+  { programmeId, householdId }: Scope,
+  { planVersion, proposal }: { readonly planVersion: number; readonly proposal: Proposal },
 ): Promise<void> {
   await on.query(
-    `INSERT INTO proposal_job (programme_id, household_id, aim, asked_by)
-     SELECT $1, h, $3, $4 FROM unnest($2::uuid[]) AS h
-     WHERE NOT EXISTS (SELECT 1 FROM proposal_job j WHERE j.household_id = h AND j.status IN ('waiting', 'working'))`,
-    [programmeId, householdIds, aim, by],
+    `UPDATE proposal SET status = 'done', plan_version = $3, result = $4, error = NULL
+     WHERE programme_id = $1 AND household_id = $2 AND status = 'working'`,
+    [programmeId, householdId, planVersion, JSON.stringify(proposal)],
   );
 }
 
-/** Takes the next job, or one of whose process nothing has been heard for so many minutes; no two takers get the same. */
-export async function takeJob(
+/** Notes that a proposal could not be worked out, and why. */
+export async function failProposal(
   on: Db,
-  programmeId: string,
-  lostAfterMinutes: number,
-): Promise<ProposalJob | undefined> {
-  const rows = await rowsOf<ProposalJob & Record<string, unknown>>(
-    on,
-    `UPDATE proposal_job SET status = 'working', taken_at = now()
-     WHERE id = (
-       SELECT id FROM proposal_job
-       WHERE programme_id = $1 AND (status = 'waiting' OR (status = 'working' AND taken_at < now() - make_interval(mins => $2)))
-       ORDER BY id LIMIT 1 FOR UPDATE SKIP LOCKED
-     ) RETURNING ${COLUMNS}`,
-    [programmeId, lostAfterMinutes],
-  );
-  return rows[0];
-}
-
-/** Says that a job is still being worked on. */
-export async function touchJob(on: Db, id: string): Promise<void> {
-  await on.query(`UPDATE proposal_job SET taken_at = now() WHERE id = $1 AND status = 'working'`, [id]);
-}
-
-/** Writes what a job came to; without a proposal it failed. */
-export async function finishJob(
-  on: Db,
-  id: string,
-  planVersion: number,
-  result: Proposal | null,
+  { programmeId, householdId }: Scope,
+  error: string,
 ): Promise<void> {
   await on.query(
-    `UPDATE proposal_job SET status = $2, plan_version = $3, result = $4 WHERE id = $1 AND status = 'working'`,
-    [id, result ? "done" : "failed", planVersion, result && JSON.stringify(result)],
+    `UPDATE proposal SET status = 'failed', error = $3 WHERE programme_id = $1 AND household_id = $2 AND status IN ('waiting', 'working')`,
+    [programmeId, householdId, error],
   );
 }
 
-/** The newest job of each household of a programme. */
-export const latestJobs = (on: Db, programmeId: string): Promise<ProposalJob[]> =>
-  rowsOf<ProposalJob & Record<string, unknown>>(
-    on,
-    `SELECT DISTINCT ON (household_id) ${COLUMNS} FROM proposal_job WHERE programme_id = $1 ORDER BY household_id, id DESC`,
-    [programmeId],
-  );
+const Line = z.object({
+  householdId: z.string(),
+  name: z.string(),
+  status: z.enum([...STATUSES, "none", "unsurveyed"]),
+  aim: z.enum(AIMS).nullable(),
+  /** The plan has been saved since the proposal was made. */
+  stale: z.boolean(),
+  figures: z
+    .object({
+      plantings: z.number(),
+      minor: z.number(),
+      gap: z.number(),
+      covered: z.array(z.object({ group: z.enum(FOOD_GROUPS), share: z.number() })),
+    })
+    .nullable(),
+});
+/** One household in the list: how far its proposal is, and what it comes to. */
+export type ProposalLine = z.infer<typeof Line>;
 
-export async function findJob(on: Db, programmeId: string, id: string): Promise<ProposalJob | undefined> {
-  return (
-    await rowsOf<ProposalJob & Record<string, unknown>>(
-      on,
-      `SELECT ${COLUMNS} FROM proposal_job WHERE programme_id = $1 AND id = $2`,
-      [programmeId, id],
-    )
-  )[0];
-}
+export const PROPOSALS_A_PAGE = 50;
+
+/** One page of a programme's households with their proposals, without the plans that these propose. */
+export const listProposals = (on: Db, programmeId: string, page: number): Promise<ProposalLine[]> =>
+  rowsOf(on, Line, {
+    sql: `SELECT h.id AS "householdId", h.code || ' ' || h.name AS name, j.aim,
+        CASE WHEN p.household_id IS NULL THEN 'unsurveyed' ELSE coalesce(j.status, 'none') END AS status,
+        coalesce(j.status = 'done' AND j.plan_version <> coalesce(n.version, 0), false) AS stale,
+        CASE WHEN j.result IS NULL THEN NULL ELSE jsonb_build_object('minor', j.result->'minor', 'gap', j.result->'gap', 'covered', j.result->'covered',
+          'plantings', (SELECT count(*) FROM jsonb_object_keys(j.result->'adds'))) END AS figures
+      FROM household h LEFT JOIN place p ON p.household_id = h.id LEFT JOIN proposal j ON j.household_id = h.id LEFT JOIN plan n ON n.household_id = h.id
+      WHERE h.programme_id = $1 ORDER BY h.number LIMIT ${PROPOSALS_A_PAGE} OFFSET $2`,
+    values: [programmeId, (page - 1) * PROPOSALS_A_PAGE],
+  });
+
+const Totals = z.object({ households: z.number(), asked: z.number(), open: z.number() });
+
+/** How many households a programme has, for how many a proposal was asked, and how many of those are still to be worked out. */
+export const countProposals = (on: Db, programmeId: string) =>
+  rowOf(on, Totals, {
+    sql: `SELECT (SELECT count(*) FROM household WHERE programme_id = $1) AS households, count(*) AS asked,
+        count(*) FILTER (WHERE status IN ('waiting', 'working')) AS open FROM proposal WHERE programme_id = $1`,
+    values: [programmeId],
+  });
+
+const Found = z.object({ planVersion: z.number().nullable(), result: Proposal.nullable() });
+
+/** The newest proposal for a household. */
+export const findProposal = (on: Db, { programmeId, householdId }: Scope) =>
+  rowOf(on, Found, {
+    sql: `SELECT plan_version AS "planVersion", result FROM proposal WHERE programme_id = $1 AND household_id = $2`,
+    values: [programmeId, householdId],
+  });

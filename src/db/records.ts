@@ -1,40 +1,112 @@
-import type { GardenRecord } from "@/core/record";
-import { type Db, rowsOf } from "./pool";
+import { z } from "zod";
+import { GardenRecord } from "@/core/record";
+import { connectionOf, type Db, rowsOf } from "./pool";
+import type { Scope } from "./scope";
 
-export interface StoredRecord extends GardenRecord {
-  readonly householdId: string;
-  readonly author: string;
-  readonly notedAt: string;
+const Stored = z.object({
+  ...GardenRecord.shape,
+  householdId: z.string(),
+  author: z.string(),
+  notedAt: z.date().transform((date) => date.toISOString()),
+});
+export type StoredRecord = z.infer<typeof Stored>;
+
+const COLUMNS = `t.household_id AS "householdId", t.id, t.planting_id AS "plantingId", t.kind, t.happened_on AS "on",
+  CASE WHEN t.measure IS NULL THEN NULL ELSE jsonb_build_object('measure', t.measure, 'value', t.value, 'typed', t.typed, 'unit', t.unit) END AS amount,
+  t.note, t.supersedes, t.author, t.noted_at AS "notedAt"`;
+
+/** Records of a household, oldest happening first. */
+export const listRecords = (on: Db, { programmeId, householdId }: Scope): Promise<StoredRecord[]> =>
+  rowsOf(on, Stored, {
+    sql: `SELECT ${COLUMNS} FROM record t WHERE t.programme_id = $1 AND t.household_id = $2 ORDER BY t.happened_on, t.noted_at, t.id`,
+    values: [programmeId, householdId],
+  });
+
+/** Records of one planting of a household, oldest happening first. */
+export const plantingRecords = (
+  on: Db,
+  { programmeId, householdId }: Scope,
+  plantingId: string,
+): Promise<StoredRecord[]> =>
+  rowsOf(on, Stored, {
+    sql: `SELECT ${COLUMNS} FROM record t WHERE t.programme_id = $1 AND t.household_id = $2 AND t.planting_id = $3 ORDER BY t.happened_on, t.noted_at, t.id`,
+    values: [programmeId, householdId, plantingId],
+  });
+
+/** The planting that a record of a household speaks of; null for one that speaks of none, or is not there. */
+export async function plantingOfRecord(
+  on: Db,
+  { programmeId, householdId }: Scope,
+  id: string,
+): Promise<string | null> {
+  const [row] = await rowsOf(on, z.object({ plantingId: z.string().nullable() }), {
+    sql: `SELECT planting_id AS "plantingId" FROM record WHERE programme_id = $1 AND household_id = $2 AND id = $3`,
+    values: [programmeId, householdId, id],
+  });
+  return row?.plantingId ?? null;
 }
 
-/** Records of a programme, or of one of its households, oldest happening first. */
-export async function listRecords(
-  on: Db,
+const Named = Stored.extend({
+  household: z.string(),
+  bag: z.string(),
+  goalId: z.string(),
+  stands: z.boolean(),
+});
+/** A record with the names that a reader of a file needs, and whether it still stands. */
+export type NamedRecord = z.infer<typeof Named>;
+
+/** Records that are read at a time when all of them are wanted. */
+const BATCH = 2000;
+
+/**
+ * The records of a household, or of the whole programme when none is named, in batches from a cursor: however many they
+ * are, few are held at a time. The order is that in which they happened.
+ */
+export async function* recordsInBatches(
   programmeId: string,
   householdId: string | null,
-): Promise<StoredRecord[]> {
-  const rows = await rowsOf<Omit<StoredRecord, "notedAt"> & { notedAt: Date }>(
-    on,
-    `SELECT household_id AS "householdId", id, planting_id AS "plantingId", kind, happened_on AS "on",
-       CASE WHEN measure IS NULL THEN NULL ELSE jsonb_build_object('measure', measure, 'value', value, 'typed', typed, 'unit', unit) END AS amount,
-       note, supersedes, author, noted_at AS "notedAt"
-     FROM record WHERE programme_id = $1 AND ($2::uuid IS NULL OR household_id = $2)
-     ORDER BY happened_on, noted_at, id`,
-    [programmeId, householdId],
-  );
-  return rows.map((row) => ({ ...row, notedAt: row.notedAt.toISOString() }));
+): AsyncGenerator<NamedRecord[], void> {
+  const client = await connectionOf();
+  try {
+    await client.query("BEGIN READ ONLY");
+    await client.query(
+      `DECLARE records NO SCROLL CURSOR FOR
+       SELECT ${COLUMNS}, h.code AS household, coalesce(b.kind_id, '') AS bag, coalesce(p.goal_id, '') AS "goalId",
+         t.kind <> 'struck' AND NOT EXISTS (SELECT 1 FROM record later WHERE later.supersedes = t.id) AS stands
+       FROM record t JOIN household h ON h.id = t.household_id
+         LEFT JOIN planting p ON p.id = t.planting_id LEFT JOIN plan_row r ON r.id = p.row_id LEFT JOIN bag b ON b.id = r.bag_id
+       WHERE t.programme_id = $1 AND ($2::uuid IS NULL OR t.household_id = $2)
+       ORDER BY t.happened_on, t.noted_at, t.id`,
+      [programmeId, householdId],
+    );
+    for (;;) {
+      const batch = await rowsOf(client, Named, { sql: `FETCH ${BATCH} FROM records` });
+      if (batch.length === 0) return;
+      yield batch;
+    }
+  } finally {
+    // Whoever reads may stop half-way: the connection goes back clean, or not at all.
+    await client.query("ROLLBACK").then(
+      () => client.release(),
+      (broken: Error) => client.release(broken),
+    );
+  }
 }
 
-/** Stores a record; sending the same id again changes nothing. `notedAt` is now when left out. */
+/** A record, who wrote it, and when, where that is not now. */
+export interface NewRecord {
+  readonly record: GardenRecord;
+  readonly author: string;
+  readonly notedAt?: string;
+}
+
+/** Stores a record; sending the same id again changes nothing. @returns whether it was new */
 export async function insertRecord(
   on: Db,
-  programmeId: string,
-  householdId: string,
-  author: string,
-  r: GardenRecord,
-  notedAt?: string,
-): Promise<void> {
-  await on.query(
+  { programmeId, householdId }: Scope,
+  { record: r, author, notedAt }: NewRecord,
+): Promise<boolean> {
+  const { rowCount } = await on.query(
     `INSERT INTO record (id, programme_id, household_id, planting_id, kind, happened_on, measure, value, typed, unit, note, supersedes, author, noted_at)
      VALUES ($1, $2, $3, $4, $5, $6, $7, $8, $9, $10, $11, $12, $13, coalesce($14, now())) ON CONFLICT (id) DO NOTHING`,
     [
@@ -54,4 +126,5 @@ export async function insertRecord(
       notedAt ?? null,
     ],
   );
+  return rowCount === 1;
 }

@@ -12,6 +12,7 @@ import { allProgrammes, insertProgramme, updateBoughtTogether } from "@/db/progr
 import { insertPrices } from "@/db/prices";
 import { insertRecord } from "@/db/records";
 import { findBagKind, findMix } from "@/library";
+import { rebuild } from "@/server/following";
 import {
   DEMO_HOUSEHOLDS,
   type DemoBag,
@@ -100,12 +101,14 @@ async function loadHousehold(on: Db, household: DemoHousehold, position: number)
   const { budget, ...read } = Survey.parse(household.survey);
   const survey = { ...read, budgetMinor: budget === null ? null : toMinor(budget, PROGRAMME.currency) };
   const id = idOf(survey.name);
-  await insertHousehold(on, PROGRAMME.id, id, String(position + 1).padStart(2, "0"), survey);
-  await putPlace(on, PROGRAMME.id, id, survey, SURVEYED_ON);
+  const scope = { programmeId: PROGRAMME.id, householdId: id };
+  await insertHousehold(on, scope, String(position + 1).padStart(2, "0"), survey);
+  await putPlace(on, scope, survey, SURVEYED_ON);
   if (household.bags.length === 0) return;
   const plan = planOf(household);
-  await writePlan(on, PROGRAMME.id, id, 1, PROGRAMME.trainer, plan);
-  await keepVersion(on, PROGRAMME.id, id, 1, PROGRAMME.trainer, plan, false);
+  const state = { version: 1, by: PROGRAMME.trainer, plan };
+  await writePlan(on, scope, state);
+  await keepVersion(on, scope, { ...state, setAside: false });
   for (const [i, bag] of household.bags.entries()) {
     for (const [k, planting] of (bag.plantings ?? []).entries()) {
       for (const [n, [kind, day, amount, note = ""]] of (planting.records ?? []).entries()) {
@@ -118,7 +121,7 @@ async function loadHousehold(on: Db, household: DemoHousehold, position: number)
           note,
           supersedes: null,
         });
-        await insertRecord(on, PROGRAMME.id, id, PROGRAMME.trainer, record, `${day}T18:00:00Z`);
+        await insertRecord(on, scope, { record, author: PROGRAMME.trainer, notedAt: `${day}T18:00:00Z` });
       }
     }
   }
@@ -134,6 +137,7 @@ export async function loadDemo(): Promise<boolean> {
     for (const [position, household] of DEMO_HOUSEHOLDS.entries())
       await loadHousehold(on, household, position);
   });
+  await rebuild(PROGRAMME.id);
   return true;
 }
 

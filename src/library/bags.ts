@@ -95,3 +95,6 @@ export const BAG_KINDS: readonly BagKind[] = [
 ];
 
 export const findBagKind = (id: string): BagKind | undefined => BAG_KINDS.find((kind) => kind.id === id);
+
+/** Kinds that are offered to be bought, unless somebody ticks others. Ours to choose. */
+export const USUAL_BAGS: readonly string[] = ["round-5-gal", "round-10-gal", "tub-80-l", "box-60-cm"];

@@ -4,10 +4,12 @@ import tzLookup from "@photostructure/tz-lookup";
 import { TownClimate } from "@/core/climate";
 import type { Outcome } from "@/core/problem";
 import { db } from "@/db/pool";
-import { findProgramme, updateClimate } from "@/db/programmes";
+import { updateClimate } from "@/db/programmes";
 import { CLIMATES } from "@/library";
-import { type Actor, mayChange } from "./actor";
+import type { Actor } from "./actor";
+import { judgeSoon } from "./judging";
 import { outcomeOf, parsed } from "./outcome";
+import { programmeToChange } from "./programme";
 
 /** The climates that ship, as plain data. */
 export const PROFILES = CLIMATES;
@@ -67,11 +69,12 @@ export function searchTowns(text: string): Town[] {
 /** Stores the town's own climate, against which every plan is judged from then on; null goes back to the library's. */
 export function saveClimate(actor: Actor, input: unknown): Promise<Outcome<null>> {
   return outcomeOf(async () => {
-    const allowed = mayChange(actor, await findProgramme(db(), actor.programmeId));
+    const allowed = await programmeToChange(actor);
     if (!allowed.ok) return allowed;
     const climate = input === null ? { ok: true as const, value: null } : parsed(TownClimate, input);
     if (!climate.ok) return climate;
     await updateClimate(db(), actor.programmeId, climate.value);
+    await judgeSoon(actor.programmeId);
     return { ok: true, value: null };
   });
 }

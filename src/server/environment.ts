@@ -1,5 +1,6 @@
 import { z } from "zod";
 import { type Day, isDay } from "@/core/day";
+import { isThere } from "@/db/pool";
 
 const Environment = z.object({
   /** The day that the app takes for today; the demo and the tests fix it. */
@@ -14,3 +15,6 @@ export function today(): { day: Day; fixed: boolean } {
   const two = (n: number) => String(n).padStart(2, "0");
   return { day: `${now.getFullYear()}-${two(now.getMonth() + 1)}-${two(now.getDate())}`, fixed: false };
 }
+
+/** Whether the database answers, without which nothing can be shown or stored. */
+export const isHealthy = (): Promise<boolean> => isThere();

@@ -1,109 +1,118 @@
 import { randomUUID } from "node:crypto";
+import { cache } from "react";
 import { z } from "zod";
-import type { Day } from "@/core/day";
 import { toMinor } from "@/core/money";
-import { sunHours, Survey } from "@/core/place";
+import { Survey } from "@/core/place";
 import type { Outcome } from "@/core/problem";
-import { type Due, type HouseholdStage, nextDue, pickedTotals, stageOf } from "@/core/record";
+import { type Due, dueOn, HOUSEHOLD_STAGES, type HouseholdStage } from "@/core/record";
 import {
   findHousehold,
   type Household,
   insertHousehold,
-  listHouseholds,
+  type NamedHousehold,
   nextCode,
   putPlace,
+  searchHouseholds,
   type StoredSurvey,
   updateHousehold,
 } from "@/db/households";
-import { listRecords } from "@/db/records";
-import { readPlans } from "@/db/plans";
 import { db, transaction } from "@/db/pool";
-import { findProgramme, type Programme } from "@/db/programmes";
+import { countStages, countWaiting, type ListAsk, listPage, listWaiting, PAGE_SIZE } from "@/db/progress";
+import type { Scope } from "@/db/scope";
 import { CROPS } from "@/library";
-import { type Actor, mayChange } from "./actor";
+import type { Actor } from "./actor";
 import { today } from "./environment";
+import { followHousehold } from "./following";
 import { outcomeOf, parsed, refused } from "./outcome";
-import { readReference } from "./reference";
-import { climateOf, followed } from "./setting";
+import { judgingSince, type Programme, programmeToChange } from "./programme";
 
 export type { Household };
 
 export type DueTask = Due & { readonly plantingId: string; readonly goalId: string };
 
-export interface HouseholdSummary {
-  readonly household: Household;
-  readonly stage: HouseholdStage;
-  readonly bags: number;
-  readonly sunHours: number;
-  /** The earliest sowing that the plan still has ahead. */
-  readonly firstSowing?: Day;
+/** One household in the programme's list: how far it is, and what is due or late this week. */
+export type HouseholdSummary = Awaited<ReturnType<typeof listPage>>[number] & {
   readonly due: readonly DueTask[];
-  readonly picked: ReturnType<typeof pickedTotals>;
+};
+
+/** A page of the programme's households, with what all of them come to. */
+export interface Overview {
+  readonly summaries: readonly HouseholdSummary[];
+  /** Households that the search finds: at each stage, in all, and those with something due or late. */
+  readonly stages: Readonly<Partial<Record<HouseholdStage, number>>>;
+  readonly found: number;
+  readonly pressing: number;
+  /** Plantings of the whole programme that are late, and that are due. */
+  readonly late: number;
+  readonly due: number;
+  readonly pages: number;
+  readonly ask: Pick<ListAsk, "search" | "filter" | "sort" | "page">;
+  /** Since when plans wait to be judged anew, ISO 8601; undefined when none does. */
+  readonly judgingSince?: string;
 }
 
-/** The programme that the actor works in. */
-export async function readProgramme(actor: Actor): Promise<Programme> {
-  const programme = await findProgramme(db(), actor.programmeId);
-  if (!programme) throw new Error("the actor's programme is gone");
-  return programme;
-}
+/** What stands in the address of the list; what makes no sense there is as good as left out. */
+const ListQuery = z.object({
+  search: z.string().trim().max(80).catch(""),
+  filter: z.enum(["all", "pressing", ...HOUSEHOLD_STAGES]).catch("all"),
+  sort: z.enum(["pressing", "number", "name"]).catch("pressing"),
+  page: z.coerce.number().int().min(1).max(100_000).catch(1),
+});
 
-/** Every household of the actor's programme: how far it is, and what is due or late this week. */
-export async function overview(actor: Actor): Promise<HouseholdSummary[]> {
-  const programme = await readProgramme(actor);
-  const climate = climateOf(programme);
+/** A page of the actor's households, as the list's address asks for it. */
+export async function overview(actor: Actor, query: unknown): Promise<Overview> {
+  const ask = ListQuery.parse(query);
   const { day } = today();
-  const reference = await readReference(actor);
-  const households = await listHouseholds(db(), actor.programmeId);
-  const plans = await readPlans(
-    db(),
-    actor.programmeId,
-    households.map((h) => h.id),
-  );
-  const records = await listRecords(db(), actor.programmeId, null);
-  return households.map((household) => {
-    const plan = plans.get(household.id)?.plan;
-    const own = records.filter((r) => r.householdId === household.id);
-    const plantings = (plan?.rows ?? [])
-      .flatMap((row) => row.plantings)
-      .flatMap((p) => {
-        const follow = followed(
-          p,
-          own.filter((r) => r.plantingId === p.id),
-          reference,
-        );
-        return follow ? [{ id: p.id, goalId: p.goalId, follow }] : [];
+  const { programmeId } = actor;
+  const [counts, waiting, listed, judging] = await Promise.all([
+    countStages(db(), programmeId, { day, search: ask.search }),
+    countWaiting(db(), programmeId, day),
+    listPage(db(), programmeId, { ...ask, day }),
+    judgingSince(actor),
+  ]);
+  const tasks = await listWaiting(db(), programmeId, { day, householdIds: listed.map((h) => h.id) });
+  const dueOf = (id: string): DueTask[] =>
+    tasks
+      .filter((task) => task.householdId === id)
+      .flatMap(({ plantingId, goalId, ...waits }) => {
+        const due = dueOn(waits, day);
+        return due ? [{ ...due, plantingId, goalId }] : [];
       });
-    const due = plantings.flatMap(({ id, goalId, follow }) => {
-      const next = nextDue(follow, climate, day);
-      return next ? [{ ...next, plantingId: id, goalId }] : [];
-    });
-    return {
-      household,
-      stage: stageOf(
-        household.place !== null,
-        plantings.map((p) => p.follow),
-        climate,
-        day,
-      ),
-      bags: plan?.rows.length ?? 0,
-      sunHours: household.place ? sunHours(household.place.sun) : 0,
-      firstSowing: plantings
-        .map((p) => p.follow.sowOn)
-        .filter((sowOn) => sowOn >= day)
-        .sort()[0],
-      due: due.sort((a, b) => Number(b.late) - Number(a.late) || a.day.localeCompare(b.day)),
-      picked: pickedTotals(own),
-    };
-  });
+  const found = counts.reduce((sum, c) => sum + c.households, 0);
+  const pressing = counts.reduce((sum, c) => sum + c.pressing, 0);
+  const stages = Object.fromEntries(counts.map((c) => [c.stage, c.households]));
+  const shown =
+    ask.filter === "all" ? found : ask.filter === "pressing" ? pressing : (stages[ask.filter] ?? 0);
+  return {
+    summaries: listed.map((household) => ({ ...household, due: dueOf(household.id) })),
+    stages,
+    found,
+    pressing,
+    late: waiting?.late ?? 0,
+    due: waiting?.due ?? 0,
+    pages: Math.max(1, Math.ceil(shown / PAGE_SIZE)),
+    ask,
+    judgingSince: judging,
+  };
 }
 
-/** One household of the actor's programme; undefined when there is none. */
+const byId = cache((programmeId: string, householdId: string) =>
+  findHousehold(db(), { programmeId, householdId }),
+);
+
+/** One household of the actor's programme, read once a request; undefined when there is none. */
 export async function readHousehold(actor: Actor, id: string): Promise<Household | undefined> {
-  return z.uuid().safeParse(id).success ? findHousehold(db(), actor.programmeId, id) : undefined;
+  return z.uuid().safeParse(id).success ? byId(actor.programmeId, id) : undefined;
 }
 
-export const householdList = (actor: Actor): Promise<Household[]> => listHouseholds(db(), actor.programmeId);
+/** The rows of one household of the actor's programme. */
+export const scopeOf = ({ programmeId }: Actor, householdId: string): Scope => ({ programmeId, householdId });
+
+const MOST_FOUND = 12;
+
+/** Households for a switcher: those whose name holds a text or whose code begins with it. */
+export const findHouseholds = (actor: Actor, text: string): Promise<NamedHousehold[]> =>
+  searchHouseholds(db(), actor.programmeId, { text: text.trim().slice(0, 80), most: MOST_FOUND });
 
 /** Parses a survey; a budget comes out in the programme's currency. */
 function surveyOf(typed: unknown, { currency }: Programme): Outcome<StoredSurvey> {
@@ -118,36 +127,45 @@ function surveyOf(typed: unknown, { currency }: Programme): Outcome<StoredSurvey
 /** Stores a survey of a new household, and gives it the programme's next code. */
 export function addHousehold(actor: Actor, typed: unknown): Promise<Outcome<{ id: string }>> {
   return outcomeOf(async () => {
-    const allowed = mayChange(actor, await findProgramme(db(), actor.programmeId));
+    const allowed = await programmeToChange(actor);
     if (!allowed.ok) return allowed;
     const survey = surveyOf(typed, allowed.value);
     if (!survey.ok) return survey;
     const id = randomUUID();
     await transaction(async (on) => {
-      await insertHousehold(on, actor.programmeId, id, await nextCode(on, actor.programmeId), survey.value);
-      await putPlace(on, actor.programmeId, id, survey.value, today().day);
+      const scope = scopeOf(actor, id);
+      await insertHousehold(on, scope, await nextCode(on, actor.programmeId), survey.value);
+      await putPlace(on, scope, survey.value, today().day);
+      await followHousehold(on, scope);
     });
     return { ok: true, value: { id } };
   });
 }
 
+/** The version that somebody read what they change at. */
+export const ReadAt = z.int().min(0);
+
 /** Stores a survey over the version that it was read at. */
 export function resurvey(
   actor: Actor,
   householdId: string,
-  readAt: number,
+  readAt: unknown,
   typed: unknown,
 ): Promise<Outcome<{ id: string }>> {
   return outcomeOf(async () => {
-    const allowed = mayChange(actor, await findProgramme(db(), actor.programmeId));
+    const allowed = await programmeToChange(actor);
     if (!allowed.ok) return allowed;
+    const version = parsed(ReadAt, readAt);
+    if (!version.ok) return version;
     const survey = surveyOf(typed, allowed.value);
     if (!survey.ok) return survey;
     if (!(await readHousehold(actor, householdId))) return refused({ code: "not-found" });
     return transaction(async (on): Promise<Outcome<{ id: string }>> => {
-      if (!(await updateHousehold(on, actor.programmeId, householdId, readAt, survey.value)))
+      const scope = scopeOf(actor, householdId);
+      if (!(await updateHousehold(on, scope, version.value, survey.value)))
         return refused({ code: "survey-changed" });
-      await putPlace(on, actor.programmeId, householdId, survey.value, today().day);
+      await putPlace(on, scope, survey.value, today().day);
+      await followHousehold(on, scope);
       return { ok: true, value: { id: householdId } };
     });
   });

@@ -1,35 +1,31 @@
 import type { PlainSetting } from "@/core/setting";
-import { type Germination, germinationOf } from "@/core/record";
-import { everPlanted } from "@/db/plans";
 import { db } from "@/db/pool";
-import { listRecords } from "@/db/records";
+import { askJudging } from "@/db/progress";
 import type { Actor } from "./actor";
-import { readProgramme } from "./households";
 import { readPrices } from "./prices";
-import { readReference } from "./reference";
-import { followed, settingOf, type Surveyed } from "./setting";
-
-/** How much of its seed came up in the programme's own sowings, by crop. */
-export async function readGermination(actor: Actor): Promise<Record<string, Germination>> {
-  const reference = await readReference(actor);
-  const plantings = await everPlanted(db(), actor.programmeId, null);
-  const records = await listRecords(db(), actor.programmeId, null);
-  return germinationOf(
-    plantings.flatMap((p) => {
-      const own = followed(
-        p,
-        records.filter((r) => r.plantingId === p.id),
-        reference,
-      );
-      return own ? [{ cropId: own.crop.id, method: own.method, records: own.records }] : [];
-    }),
-  );
-}
+import { readGermination, readProgramme } from "./programme";
+import { enqueue } from "./queue";
+import { settingOf, type Surveyed } from "./setting";
 
 /** What a household's plan is judged against, with all that the programme knows: its prices, and its own germination. */
 export async function readSetting(actor: Actor, household: Surveyed): Promise<PlainSetting> {
-  return settingOf(await readProgramme(actor), household, {
-    prices: await readPrices(actor),
-    germination: await readGermination(actor),
-  });
+  const [programme, prices, germination] = await Promise.all([
+    readProgramme(actor),
+    readPrices(actor),
+    readGermination(actor),
+  ]);
+  return settingOf(programme, household, { prices, germination });
+}
+
+/** Has all plans of a programme judged anew by the queue, after a change that touches them. */
+export async function judgeSoon(programmeId: string): Promise<void> {
+  await askJudging(db(), programmeId);
+  await workSoon(programmeId);
+}
+
+/** Wakes the queue for a programme whose plans are to be judged anew. The next start makes good for a queue that is away. */
+export async function workSoon(programmeId: string): Promise<void> {
+  await enqueue("judge", [{ programmeId }]).catch((error: unknown) =>
+    console.error(`the queue did not take work: ${String(error)}`),
+  );
 }

@@ -12,10 +12,11 @@ import {
   writePlan,
 } from "@/db/plans";
 import { db, transaction } from "@/db/pool";
-import { findProgramme } from "@/db/programmes";
-import { type Actor, mayChange } from "./actor";
-import { readHousehold } from "./households";
+import type { Actor } from "./actor";
+import { followHousehold } from "./following";
+import { ReadAt, readHousehold, scopeOf } from "./households";
 import { outcomeOf, parsed, refused } from "./outcome";
+import { programmeToChange } from "./programme";
 
 export type { SavedPlan };
 
@@ -61,7 +62,7 @@ async function undoable<T>(work: () => Promise<Outcome<T>>): Promise<Outcome<T>>
 }
 
 async function planToStore(actor: Actor, householdId: string, content: unknown): Promise<Outcome<Plan>> {
-  const allowed = mayChange(actor, await findProgramme(db(), actor.programmeId));
+  const allowed = await programmeToChange(actor);
   if (!allowed.ok) return allowed;
   if (!(await readHousehold(actor, householdId))) return refused({ code: "not-found" });
   const plan = parsed(Plan, content);
@@ -77,19 +78,23 @@ async function planToStore(actor: Actor, householdId: string, content: unknown):
 export function savePlan(
   actor: Actor,
   householdId: string,
-  readAt: number,
+  readAt: unknown,
   content: unknown,
 ): Promise<Outcome<SavedPlan>> {
   return outcomeOf(() =>
     undoable(async () => {
+      const version = parsed(ReadAt, readAt);
+      if (!version.ok) return version;
       const plan = await planToStore(actor, householdId, content);
       if (!plan.ok) return plan;
+      const scope = scopeOf(actor, householdId);
       const stored = await transaction(async (on): Promise<Outcome<null>> => {
-        const current = await lockPlan(on, actor.programmeId, householdId);
-        if (current !== readAt) return refused({ code: "plan-changed", version: current });
-        if (!(await writePlan(on, actor.programmeId, householdId, current + 1, actor.name, plan.value)))
-          throw new Undo({ code: "id-taken" });
-        await keepVersion(on, actor.programmeId, householdId, current + 1, actor.name, plan.value, false);
+        const current = await lockPlan(on, scope);
+        if (current !== version.value) return refused({ code: "plan-changed", version: current });
+        const state = { version: current + 1, by: actor.name, plan: plan.value };
+        if (!(await writePlan(on, scope, state))) throw new Undo({ code: "id-taken" });
+        await keepVersion(on, scope, { ...state, setAside: false });
+        await followHousehold(on, scope);
         return { ok: true, value: null };
       });
       return stored.ok ? { ok: true, value: await readPlan(actor, householdId) } : stored;
@@ -101,13 +106,20 @@ export function savePlan(
 export function setAside(
   actor: Actor,
   householdId: string,
-  readAt: number,
+  readAt: unknown,
   content: unknown,
 ): Promise<Outcome<null>> {
   return outcomeOf(async () => {
+    const version = parsed(ReadAt, readAt);
+    if (!version.ok) return version;
     const plan = await planToStore(actor, householdId, content);
     if (!plan.ok) return plan;
-    await keepVersion(db(), actor.programmeId, householdId, readAt, actor.name, plan.value, true);
+    await keepVersion(db(), scopeOf(actor, householdId), {
+      version: version.value,
+      by: actor.name,
+      plan: plan.value,
+      setAside: true,
+    });
     return { ok: true, value: null };
   });
 }
@@ -120,19 +132,15 @@ const VersionName = z.strictObject({
 /** Gives a kept state of a plan a name, so that it is found again however many come after it; an empty one takes it away. */
 export function nameVersion(actor: Actor, householdId: string, input: unknown): Promise<Outcome<null>> {
   return outcomeOf(async () => {
-    const allowed = mayChange(actor, await findProgramme(db(), actor.programmeId));
+    const allowed = await programmeToChange(actor);
     if (!allowed.ok) return allowed;
     const named = parsed(VersionName, input);
     if (!named.ok) return named;
     if (!(await readHousehold(actor, householdId))) return refused({ code: "not-found" });
-    const stored = await insertVersionName(
-      db(),
-      actor.programmeId,
-      householdId,
-      named.value.id,
-      named.value.name,
-      actor.name,
-    );
+    const stored = await insertVersionName(db(), scopeOf(actor, householdId), {
+      ...named.value,
+      author: actor.name,
+    });
     return stored ? { ok: true, value: null } : refused({ code: "not-found" });
   });
 }
@@ -141,7 +149,7 @@ const MOST_VERSIONS = 20;
 
 /** Earlier states of a plan, newest first; those that today's contract no longer reads are left out. */
 export async function earlierPlans(actor: Actor, householdId: string): Promise<KeptPlan[]> {
-  const versions = await listVersions(db(), actor.programmeId, householdId, MOST_VERSIONS);
+  const versions = await listVersions(db(), scopeOf(actor, householdId), MOST_VERSIONS);
   return versions.flatMap(({ content, ...version }) => {
     const plan = Plan.safeParse(content);
     return plan.success ? [{ ...version, plan: plan.data }] : [];

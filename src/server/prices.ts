@@ -2,10 +2,9 @@ import { Price, pricedItems, type Prices, pricesBy } from "@/core/money";
 import type { Outcome } from "@/core/problem";
 import { insertPrices, listPrices } from "@/db/prices";
 import { db } from "@/db/pool";
-import { findProgramme } from "@/db/programmes";
 import { MIXES, SHIPPED } from "@/library";
-import { type Actor, mayChange } from "./actor";
-import { readProgramme } from "./households";
+import type { Actor } from "./actor";
+import { programmeToChange, readProgramme } from "./programme";
 import { outcomeOf, parsed, refused } from "./outcome";
 
 /** A programme's prices by item, and whether it buys them together. */
@@ -27,7 +26,7 @@ export async function priceList(actor: Actor) {
 /** Stores one price, or takes it away. */
 export function savePrice(actor: Actor, input: unknown): Promise<Outcome<null>> {
   return outcomeOf(async () => {
-    const allowed = mayChange(actor, await findProgramme(db(), actor.programmeId));
+    const allowed = await programmeToChange(actor);
     if (!allowed.ok) return allowed;
     const price = parsed(PriceChange, input);
     if (!price.ok) return price;

@@ -1,23 +1,39 @@
 import { randomUUID } from "node:crypto";
 import { afterAll, describe, expect, it } from "vitest";
 import { closePool, db } from "@/db/pool";
-import { finishJob, insertJobs, takeJob, touchJob } from "@/db/proposals";
+import { findProposal } from "@/db/proposals";
 import { householdOf, planWith, SURVEY, twoTrainers } from "@/testing/programme";
 import { saveClimate, searchTowns } from "./climate";
-import { addHousehold, overview, readHousehold, readProgramme } from "./households";
+import { judgeAll } from "./following";
+import { addHousehold, overview, readHousehold } from "./households";
 import { readSetting } from "./judging";
 import { readPlan, savePlan } from "./plans";
 import { readPrices, savePrice } from "./prices";
 import { readTogether, saveTogether } from "./together";
 import { proposeForAll, readProposals, takeProposal } from "./proposals";
-import { overrideValue, previewOverride, readOverrides, readReference } from "./reference";
+import { judgingSince, readOverrides, readProgramme, readReference } from "./programme";
+import { enqueue, stopQueue } from "./queue";
+import { overrideValue, previewOverride } from "./reference";
 import { previewSchools, saveSchools } from "./schools";
 import { isSurveyed } from "./setting";
 import { importValues, valuesFile } from "./values-file";
+import { startWork } from "./work";
 
 const { trainer, stranger } = await twoTrainers();
-afterAll(closePool);
+afterAll(async () => {
+  await stopQueue();
+  await closePool();
+});
 const newHousehold = () => householdOf(trainer);
+
+/** Looks again and again until something holds, for a minute and a half at most. */
+async function until<T>(look: () => Promise<T>, holds: (seen: T) => boolean): Promise<T> {
+  for (let i = 0; ; i++) {
+    const seen = await look();
+    if (holds(seen) || i > 180) return seen;
+    await new Promise((resolve) => setTimeout(resolve, 500));
+  }
+}
 
 describe("schools", () => {
   it("are previewed, stored for programme, household and row, and refused when unknown", async () => {
@@ -149,44 +165,50 @@ describe("a garden for every household", () => {
       expect(await proposeForAll(stranger, "ease")).toEqual({ ok: true, value: null });
       // Asked again while it waits, it stands in the queue once.
       await proposeForAll(stranger, "ease");
-      const lineOf = async () => (await readProposals(stranger)).find((l) => l.householdId === id)!;
-      let line = await lineOf();
-      for (let i = 0; i < 200 && line.status !== "done" && line.status !== "failed"; i++) {
-        await new Promise((resolve) => setTimeout(resolve, 500));
-        line = await lineOf();
-      }
+      const lineOf = async () => (await readProposals(stranger, 1)).lines.find((l) => l.householdId === id)!;
+      expect(await lineOf()).toMatchObject({ status: "waiting", figures: null });
+      await startWork();
+      const line = await until(lineOf, ({ status }) => status === "done" || status === "failed");
       expect(line).toMatchObject({ status: "done", aim: "ease", stale: false });
-      expect(line.proposal!.worth).toBeLessThanOrEqual(line.proposal!.bound + 1e-6);
-      expect(Object.keys(line.proposal!.adds).length).toBeGreaterThan(0);
-      expect(await takeProposal(trainer, line.jobId!)).toMatchObject({ problem: { code: "not-found" } });
-      expect(await takeProposal(stranger, line.jobId!)).toEqual({ ok: true, value: { version: 1 } });
-      expect((await readPlan(stranger, id)).plan).toEqual(line.proposal!.plan);
+      expect(line.figures!.plantings).toBeGreaterThan(0);
+      const { result } = (await findProposal(db(), { programmeId: stranger.programmeId, householdId: id }))!;
+      expect(result!.worth).toBeLessThanOrEqual(result!.bound + 1e-6);
+      expect(await takeProposal(trainer, id)).toMatchObject({ problem: { code: "not-found" } });
+      expect(await takeProposal(stranger, "x")).toMatchObject({ problem: { code: "not-found" } });
+      expect(await takeProposal(stranger, id)).toEqual({ ok: true, value: { version: 1 } });
+      expect((await readPlan(stranger, id)).plan).toEqual(result!.plan);
       expect((await lineOf()).stale).toBe(true);
-      expect(await takeProposal(stranger, line.jobId!)).toMatchObject({ problem: { code: "plan-changed" } });
+      expect(await takeProposal(stranger, id)).toMatchObject({ problem: { code: "plan-changed" } });
     },
   );
 
-  it("gives no job to two takers, and gives a lost one again", async () => {
-    const programmeId = stranger.programmeId;
-    const [household] = (await overview(stranger)).map((s) => s.household.id);
-    await insertJobs(db(), programmeId, [household!], "soon", "x");
-    const [first, second] = await Promise.all([takeJob(db(), programmeId, 5), takeJob(db(), programmeId, 5)]);
-    expect([first, second].filter(Boolean)).toHaveLength(1);
-    expect(await takeJob(db(), programmeId, 5)).toBeUndefined();
-    // Nothing has been heard of it for long; a word that it goes on keeps it from others.
-    const silent = () =>
-      db().query("UPDATE proposal_job SET taken_at = now() - interval '9 minutes' WHERE id = $1", [
-        (first ?? second)!.id,
-      ]);
-    await silent();
-    await touchJob(db(), (first ?? second)!.id);
-    expect(await takeJob(db(), programmeId, 5)).toBeUndefined();
-    await silent();
-    const lost = await takeJob(db(), programmeId, 5);
-    expect(lost!.id).toBe((first ?? second)!.id);
-    await finishJob(db(), lost!.id, 0, null);
-    expect((await readProposals(stranger)).find((l) => l.householdId === household)!.status).toBe("failed");
-  });
+  it(
+    "is given up when it fails as often as it is tried, and does not come back",
+    { timeout: 60_000 },
+    async () => {
+      const id = await householdOf(stranger);
+      await db().query(`UPDATE household SET wants = '{"groups": {"moon": "daily"}}' WHERE id = $1`, [id]);
+      await db().query(
+        `UPDATE proposal SET status = 'done', result = NULL WHERE programme_id = $1 AND household_id <> $2`,
+        [stranger.programmeId, id],
+      );
+      await db().query(
+        `INSERT INTO proposal (household_id, programme_id, aim, status, asked_by) VALUES ($2, $1, 'ease', 'waiting', 'x')`,
+        [stranger.programmeId, id],
+      );
+      await startWork();
+      await enqueue("propose", [{ programmeId: stranger.programmeId, householdId: id }]);
+      const status = async () =>
+        (await readProposals(stranger, 1)).lines.find((l) => l.householdId === id)!.status;
+      expect(await until(status, (s) => s === "failed")).toBe("failed");
+      const { rows } = await db().query(
+        `SELECT count(*) AS open FROM pgboss.job WHERE name = 'propose' AND state IN ('created', 'retry', 'active')`,
+      );
+      expect(rows[0].open).toBe(0);
+      await db().query("DELETE FROM proposal WHERE household_id = $1", [id]);
+      await db().query(`UPDATE household SET wants = $2 WHERE id = $1`, [id, JSON.stringify(SURVEY.wants)]);
+    },
+  );
 });
 
 describe("the town's climate", () => {
@@ -211,14 +233,19 @@ describe("the town's climate", () => {
       fields: { lowC: { code: "low-above-high" } },
     });
     expect((await readProgramme(trainer)).climate).toBeNull();
-    const before = await overview(trainer);
+    await judgeAll(trainer.programmeId);
+    const before = await overview(trainer, {});
     expect(await saveClimate(trainer, climate)).toEqual({ ok: true, value: null });
     expect((await readProgramme(trainer)).climate).toEqual(climate);
-    expect(JSON.stringify((await overview(trainer)).map((s) => s.due))).not.toBe(
-      JSON.stringify(before.map((s) => s.due)),
-    );
+    // The list says that it waits to be judged anew, and has other dates once it is.
+    expect(await judgingSince(trainer)).toMatch(/^20\d\d-/);
+    await judgeAll(trainer.programmeId);
+    expect(await judgingSince(trainer)).toBeUndefined();
+    const dues = ({ summaries }: typeof before) => JSON.stringify(summaries.map((s) => [s.id, s.due]).sort());
+    expect(dues(await overview(trainer, {}))).not.toBe(dues(before));
     await saveClimate(trainer, null);
-    expect(await overview(trainer)).toEqual(before);
+    await judgeAll(trainer.programmeId);
+    expect(await overview(trainer, {})).toEqual(before);
   });
 
   it("finds towns without a network, with or without accents", () => {
@@ -287,7 +314,7 @@ describe("a programme's own values", () => {
     ).toEqual({ ok: true, value: { stored: 2, faults: [] } });
     for (const format of ["csv", "json"] as const) {
       const file = await valuesFile(trainer, format);
-      expect(file.ok && (await importValues(trainer, file.value.text))).toEqual({
+      expect(file.ok && (await importValues(trainer, file.value.parts.join("")))).toEqual({
         ok: true,
         value: { stored: 2, faults: [] },
       });

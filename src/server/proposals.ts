@@ -1,175 +1,137 @@
 import { join } from "node:path";
 import { Worker } from "node:worker_threads";
 import { z } from "zod";
-import type { PlainSetting } from "@/core/setting";
-import { type Aim, AIMS, type Ask, type Proposal } from "@/core/planner";
+import { type Aim, AIMS, type Ask, Proposal } from "@/core/planner";
 import type { Outcome } from "@/core/problem";
-import { findHousehold, listHouseholds } from "@/db/households";
+import type { PlainSetting } from "@/core/setting";
 import { db } from "@/db/pool";
-import { findProgramme } from "@/db/programmes";
 import {
-  findJob,
-  finishJob,
-  insertJobs,
-  latestJobs,
-  type ProposalJob,
-  takeJob,
-  touchJob,
+  askProposals,
+  countProposals,
+  failProposal,
+  findProposal,
+  finishProposal,
+  listProposals,
+  type ProposalLine,
+  PROPOSALS_A_PAGE,
+  startProposal,
 } from "@/db/proposals";
-import { type Actor, mayChange } from "./actor";
+import { USUAL_BAGS } from "@/library";
+import type { Actor } from "./actor";
 import { today } from "./environment";
+import { readHousehold, scopeOf } from "./households";
 import { readSetting } from "./judging";
 import { outcomeOf, parsed, refused } from "./outcome";
 import { readPlan, savePlan } from "./plans";
-import { readReference } from "./reference";
-import { isSurveyed, type Surveyed } from "./setting";
+import { programmeToChange, readProgramme, readReference } from "./programme";
+import { enqueue, type Jobs } from "./queue";
+import { isSurveyed } from "./setting";
 
-/** Bags that are proposed to be bought when nobody has chosen others. */
-const KINDS = ["round-5-gal", "round-10-gal", "tub-80-l", "box-60-cm"];
-/** A job of whose process nothing is heard is taken again. */
-const LOST_AFTER_MINUTES = 3;
-/** How often a process says that it still works on a job. */
-const TOUCH_MS = 30_000;
-/** Threads that work at a time, so that the app stays quick on two cores. */
-const THREADS = 1;
-
-/** One household in the list: how far its proposal is, and what it comes to. */
-export interface HouseholdProposal {
-  readonly householdId: string;
-  readonly name: string;
-  readonly status: ProposalJob["status"] | "none" | "unsurveyed";
-  readonly jobId?: string;
-  readonly aim?: Aim;
-  readonly proposal?: Proposal;
-  /** The plan has been saved since the proposal was made. */
-  readonly stale: boolean;
-}
+/** A thread that works longer than this is ended, before the queue gives its job to another. */
+const THREAD_MS = 18 * 60_000;
 
 type ThreadAsk = Omit<Ask, "setting"> & { readonly setting: PlainSetting };
 
-/** Works one question out in a thread of its own; undefined when that fails. */
-function inThread(ask: ThreadAsk): Promise<Proposal | undefined> {
-  return new Promise((resolve) => {
+/** Works one question out in a thread of its own. @throws {Error} when that fails, or takes too long */
+function inThread(ask: ThreadAsk): Promise<Proposal> {
+  return new Promise((resolve, reject) => {
     // A plain path, read at run time: the bundler leaves it alone.
     const thread = new Worker(join(/* turbopackIgnore: true */ process.cwd(), "src", "solver", "thread.mjs"));
-    const end = (proposal: Proposal | undefined) => {
-      resolve(proposal);
+    const late = setTimeout(() => end(() => reject(new Error("the solver took too long"))), THREAD_MS);
+    const end = (settle: () => void) => {
+      clearTimeout(late);
       void thread.terminate();
+      settle();
     };
-    thread.once("message", (proposal: Proposal) => end(proposal));
-    thread.once("error", (error) => {
-      console.error(`a proposal failed: ${String(error)}`);
-      end(undefined);
-    });
+    thread.once("message", (proposal: unknown) => end(() => resolve(Proposal.parse(proposal))));
+    thread.once("error", (error) => end(() => reject(error)));
     thread.postMessage(ask);
   });
 }
 
-async function workOut(actor: Actor, job: ProposalJob, household: Surveyed): Promise<void> {
-  // A word that is missed is made good by the next.
-  const touching = setInterval(() => void touchJob(db(), job.id).catch(() => undefined), TOUCH_MS);
-  try {
-    const saved = await readPlan(actor, household.id);
-    const proposal = await inThread({
-      plan: saved.plan,
-      setting: await readSetting(actor, household),
-      reference: await readReference(actor),
-      today: today().day,
-      aim: job.aim,
-      kinds: KINDS,
-      budgetMinor: household.budgetMinor ?? undefined,
-      waterLDay: household.place.waterLDay ?? undefined,
-      away: household.away,
-      repair: false,
-      without: [],
-    });
-    await finishJob(db(), job.id, saved.version, proposal ?? null);
-  } finally {
-    clearInterval(touching);
-  }
+/** The queue acts for the trainer of the programme that a job is of. */
+const actorOf = async (programmeId: string): Promise<Actor> => {
+  const asked: Actor = { role: "trainer", programmeId, name: "" };
+  return { ...asked, name: (await readProgramme(asked)).trainer };
+};
+
+/** Works out a job of the queue. A household that is gone, or whose proposal nobody waits for any more, is passed over. */
+export async function workOut({ programmeId, householdId }: Jobs["propose"]): Promise<void> {
+  const scope = { programmeId, householdId };
+  const aim = await startProposal(db(), scope);
+  if (!aim) return;
+  const actor = await actorOf(programmeId);
+  const household = await readHousehold(actor, householdId);
+  if (!household || !isSurveyed(household)) return failProposal(db(), scope, "not surveyed");
+  const saved = await readPlan(actor, householdId);
+  const proposal = await inThread({
+    plan: saved.plan,
+    setting: await readSetting(actor, household),
+    reference: await readReference(actor),
+    today: today().day,
+    aim,
+    kinds: USUAL_BAGS,
+    budgetMinor: household.budgetMinor ?? undefined,
+    waterLDay: household.place.waterLDay ?? undefined,
+    away: household.away,
+    repair: false,
+    without: [],
+  });
+  await finishProposal(db(), scope, { planVersion: saved.version, proposal });
 }
 
-// How many of this process's loops take jobs; kept across reloads of the development server.
-const held = globalThis as { pipRowPlanning?: number };
-
-/** Takes jobs of a programme until none is left. */
-async function workQueue(actor: Actor): Promise<void> {
-  held.pipRowPlanning = (held.pipRowPlanning ?? 0) + 1;
-  try {
-    for (;;) {
-      const job = await takeJob(db(), actor.programmeId, LOST_AFTER_MINUTES);
-      if (!job) return;
-      const household = await findHousehold(db(), actor.programmeId, job.householdId);
-      if (household && isSurveyed(household)) await workOut(actor, job, household);
-      else await finishJob(db(), job.id, 0, null);
-    }
-  } finally {
-    held.pipRowPlanning -= 1;
-  }
-}
-
-/** Starts this process's loop on the queue, unless it works already. Answers at once; what fails is written to the job. */
-function startWork(actor: Actor): void {
-  if ((held.pipRowPlanning ?? 0) >= THREADS) return;
-  workQueue(actor).catch((error: unknown) =>
-    console.error(`the queue of proposals broke off: ${String(error)}`),
-  );
-}
+/** Gives up a job that failed as often as it may. */
+export const giveUpOn = (job: Jobs["propose"]): Promise<void> =>
+  failProposal(db(), job, "failed as often as it is tried");
 
 /** Asks for a garden for every surveyed household of the programme. */
 export function proposeForAll(actor: Actor, input: unknown): Promise<Outcome<null>> {
   return outcomeOf(async () => {
-    const allowed = mayChange(actor, await findProgramme(db(), actor.programmeId));
+    const allowed = await programmeToChange(actor);
     if (!allowed.ok) return allowed;
     const aim = parsed(z.enum(AIMS), input);
     if (!aim.ok) return aim;
-    const households = await listHouseholds(db(), actor.programmeId);
-    await insertJobs(
-      db(),
-      actor.programmeId,
-      households.filter(isSurveyed).map((h) => h.id),
-      aim.value,
-      actor.name,
+    const { programmeId } = actor;
+    const asked = await askProposals(db(), programmeId, { aim: aim.value as Aim, by: actor.name });
+    await enqueue(
+      "propose",
+      asked.map((householdId) => ({ programmeId, householdId })),
     );
-    startWork(actor);
     return { ok: true, value: null };
   });
 }
 
-/** How far the proposals of all households are. Work that another process left is taken up again. */
-export async function readProposals(actor: Actor): Promise<HouseholdProposal[]> {
-  const jobs = new Map((await latestJobs(db(), actor.programmeId)).map((job) => [job.householdId, job]));
-  if ([...jobs.values()].some((job) => job.status === "waiting" || job.status === "working"))
-    startWork(actor);
-  const households = await listHouseholds(db(), actor.programmeId);
-  return Promise.all(
-    households.map(async (household): Promise<HouseholdProposal> => {
-      const job = jobs.get(household.id);
-      const base = { householdId: household.id, name: `${household.code} ${household.name}` };
-      if (!isSurveyed(household)) return { ...base, status: "unsurveyed", stale: false };
-      if (!job) return { ...base, status: "none", stale: false };
-      const stale =
-        job.status === "done" && (await readPlan(actor, household.id)).version !== job.planVersion;
-      return {
-        ...base,
-        status: job.status,
-        jobId: job.id,
-        aim: job.aim,
-        proposal: job.result ?? undefined,
-        stale,
-      };
-    }),
-  );
+/** A page of the proposals of all households. */
+export interface ProposalsPage {
+  readonly lines: readonly ProposalLine[];
+  readonly page: number;
+  readonly pages: number;
+  /** For how many households a proposal was asked, and how many of those are still to be worked out. */
+  readonly asked: number;
+  readonly open: number;
+}
+
+const Page = z.coerce.number().int().min(1).max(100_000).catch(1);
+
+/** How far the proposals of all households are. */
+export async function readProposals(actor: Actor, at: unknown): Promise<ProposalsPage> {
+  const page = Page.parse(at);
+  const [lines, totals] = await Promise.all([
+    listProposals(db(), actor.programmeId, page),
+    countProposals(db(), actor.programmeId),
+  ]);
+  const { households = 0, asked = 0, open = 0 } = totals ?? {};
+  return { lines, page, pages: Math.max(1, Math.ceil(households / PROPOSALS_A_PAGE)), asked, open };
 }
 
 /** Saves a proposal as its household's plan, over the version that it was made for. */
-export function takeProposal(actor: Actor, jobId: unknown): Promise<Outcome<{ version: number }>> {
+export function takeProposal(actor: Actor, householdId: unknown): Promise<Outcome<{ version: number }>> {
   return outcomeOf(async () => {
-    const id = parsed(z.string().regex(/^\d{1,18}$/), jobId);
+    const id = parsed(z.uuid(), householdId);
     if (!id.ok) return refused({ code: "not-found" });
-    const job = await findJob(db(), actor.programmeId, id.value);
-    if (!job?.result || job.planVersion === null) return refused({ code: "not-found" });
-    const saved = await savePlan(actor, job.householdId, job.planVersion, job.result.plan);
+    const found = await findProposal(db(), scopeOf(actor, id.value));
+    if (!found?.result || found.planVersion === null) return refused({ code: "not-found" });
+    const saved = await savePlan(actor, id.value, found.planVersion, found.result.plan);
     return saved.ok ? { ok: true, value: { version: saved.value.version } } : saved;
   });
 }

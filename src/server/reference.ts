@@ -1,34 +1,19 @@
 import { bagMass } from "@/core/bag";
 import { type Difference, differences } from "@/core/garden";
-import { type Reference, settingFrom } from "@/core/setting";
 import { applyOverrides, type Override } from "@/core/override";
 import type { Outcome } from "@/core/problem";
-import { insertOverride, listOverrides } from "@/db/overrides";
+import { settingFrom } from "@/core/setting";
+import { insertOverrides } from "@/db/overrides";
 import { db } from "@/db/pool";
-import { findProgramme, type Programme } from "@/db/programmes";
-import { findBagKind, findMix, SHIPPED } from "@/library";
-import { type Actor, mayChange } from "./actor";
+import { findBagKind, findMix, referenceWith, SHIPPED } from "@/library";
+import type { Actor } from "./actor";
+import { judgeSoon } from "./judging";
 import { outcomeOf, refused } from "./outcome";
+import { type Programme, programmeToChange, readOverrides } from "./programme";
 import { settingOf } from "./setting";
 import { surveyedPlans } from "./surveyed-plans";
 
 export { SHIPPED };
-
-/**
- * The library as a programme has it: its own values in place of the shipped ones. An override that a newer library no
- * longer understands is left out rather than hiding the whole library.
- */
-export function referenceWith(overrides: readonly Override[]): Reference {
-  return overrides.reduce((reference, override) => {
-    const applied = applyOverrides(reference, [override]);
-    return applied.ok ? applied.value : reference;
-  }, SHIPPED);
-}
-
-export const readReference = async (actor: Actor): Promise<Reference> =>
-  referenceWith(await listOverrides(db(), actor.programmeId));
-
-export const readOverrides = (actor: Actor): Promise<Override[]> => listOverrides(db(), actor.programmeId);
 
 /** Wet mass in kg of the bag that people know best, the 10 gal fabric bag, filled with the programme's mix. */
 export function usualBagKg(programme: Programme): number {
@@ -46,15 +31,13 @@ const same = (a: Override, name: string) => a.name === name;
 
 async function checked(
   actor: Actor,
-  name: string,
-  value: number | null,
-  reason: string,
+  { name, value, reason }: { name: string; value: number | null; reason: string },
 ): Promise<Outcome<{ programme: Programme; now: Override[]; next: Override[] }>> {
-  const allowed = mayChange(actor, await findProgramme(db(), actor.programmeId));
+  const allowed = await programmeToChange(actor);
   if (!allowed.ok) return allowed;
   if (value !== null && !Number.isFinite(value))
     return refused({ code: "invalid-input" }, { value: { code: "not-a-number", understood: String(value) } });
-  const now = await listOverrides(db(), actor.programmeId);
+  const now = await readOverrides(actor);
   const next = [
     ...now.filter((o) => !same(o, name)),
     ...(value === null ? [] : [{ name, value, reason, author: actor.name }]),
@@ -78,17 +61,16 @@ export function previewOverride(
   value: number | null,
 ): Promise<Outcome<PlanDifference[]>> {
   return outcomeOf(async () => {
-    const check = await checked(actor, name, value, "");
+    const check = await checked(actor, { name, value, reason: "" });
     if (!check.ok) return check;
     const { programme, now, next } = check.value;
     const [before, after] = [referenceWith(now), referenceWith(next)];
-    const found = (await surveyedPlans(actor)).flatMap(({ household, name: named, plan }) => {
+    const found: PlanDifference[] = [];
+    for await (const { household, name: named, plan } of surveyedPlans(actor)) {
       const setting = settingOf(programme, household);
-      return differences(plan, settingFrom(setting, before), settingFrom(setting, after)).map((d) => ({
-        ...d,
-        household: named,
-      }));
-    });
+      const differ = differences(plan, settingFrom(setting, before), settingFrom(setting, after));
+      found.push(...differ.map((d) => ({ ...d, household: named })));
+    }
     return { ok: true, value: found };
   });
 }
@@ -105,9 +87,10 @@ export function overrideValue(
     if (value !== null && why === "")
       return refused({ code: "invalid-input" }, { reason: { code: "reason-missing" } });
     if (why.length > 300) return refused({ code: "invalid-input" }, { reason: { code: "too-long" } });
-    const check = await checked(actor, name, value, why);
+    const check = await checked(actor, { name, value, reason: why });
     if (!check.ok) return check;
-    await insertOverride(db(), actor.programmeId, actor.name, name, value, why);
+    await insertOverrides(db(), actor.programmeId, [{ name, value, reason: why, author: actor.name }]);
+    await judgeSoon(actor.programmeId);
     return { ok: true, value: null };
   });
 }

@@ -1,11 +1,11 @@
 import type { Climate } from "@/core/climate";
-import type { PlainSetting, Reference } from "@/core/setting";
-import type { Planting } from "@/core/plan";
 import { seenHours, sunHours } from "@/core/place";
+import type { Planting } from "@/core/plan";
 import type { Followed, GardenRecord } from "@/core/record";
+import type { PlainSetting, Reference } from "@/core/setting";
 import { openingsOf } from "@/core/sun";
-import type { Programme } from "@/db/programmes";
 import type { Household, Place } from "@/db/households";
+import type { Programme } from "@/db/programmes";
 import { findClimate, findMix } from "@/library";
 import { today } from "./environment";
 
@@ -63,21 +63,27 @@ export function settingOf(
   };
 }
 
+const goalsOf = new WeakMap<Reference, Map<string, Pick<Followed, "crop" | "goal">>>();
+
 /** The crop and goal with this id in a programme's library. */
 function goalIn(reference: Reference, goalId: string) {
-  const crop = reference.crops.find((c) => c.goals.some((g) => g.id === goalId));
-  const goal = crop?.goals.find((g) => g.id === goalId);
-  return crop && goal && { crop, goal };
+  let goals = goalsOf.get(reference);
+  if (!goals) {
+    goals = new Map(
+      reference.crops.flatMap((crop) => crop.goals.map((goal) => [goal.id, { crop, goal }] as const)),
+    );
+    goalsOf.set(reference, goals);
+  }
+  return goals.get(goalId);
 }
 
 /** A planting with its records, as the calendar follows it; undefined when the library no longer has its goal. */
 export function followed(
-  p: Planting,
+  p: Pick<Planting, "goalId" | "method" | "sowOn">,
   records: readonly GardenRecord[],
   reference: Reference,
 ): Followed | undefined {
   const found = goalIn(reference, p.goalId);
-  if (!found) return undefined;
-  const method = found.goal.methods.find((m) => m.method === p.method) ?? found.goal.methods[0]!;
-  return { ...found, method, sowOn: p.sowOn, records };
+  const method = found?.goal.methods.find((m) => m.method === p.method) ?? found?.goal.methods[0];
+  return found && method && { ...found, method, sowOn: p.sowOn, records };
 }

@@ -1,46 +1,48 @@
 import { z } from "zod";
-import { assessGarden } from "@/core/garden";
-import { settingFrom } from "@/core/setting";
-import { wantedFor, poolOf, type Pooled } from "@/core/kit";
-import { isOf, pricesBy, SHARED_GROUPS, type SharedGroup } from "@/core/money";
+import { type Pooled, poolOf } from "@/core/kit";
+import { isOf, pricesBy, SHARED_GROUPS, type SharedGroup, type Wanted } from "@/core/money";
 import type { Outcome } from "@/core/problem";
 import { db } from "@/db/pool";
 import { listPrices } from "@/db/prices";
-import { findProgramme, updateBoughtTogether } from "@/db/programmes";
-import { type Actor, mayChange } from "./actor";
+import { listNeeds } from "@/db/progress";
+import { updateBoughtTogether } from "@/db/programmes";
+import type { Actor } from "./actor";
 import { today } from "./environment";
-import { readProgramme } from "./households";
-import { readGermination } from "./judging";
 import { outcomeOf, parsed } from "./outcome";
-import { readReference } from "./reference";
-import { settingOf } from "./setting";
-import { surveyedPlans } from "./surveyed-plans";
+import { judgingSince, programmeToChange, readProgramme } from "./programme";
 
 /** What a programme buys together, and what all its plans still need of each group that it can: bought once for all, or by everyone alone. */
-export async function readTogether(
-  actor: Actor,
-): Promise<{ together: readonly SharedGroup[]; pools: Record<SharedGroup, Pooled> }> {
-  const programme = await readProgramme(actor);
-  const prices = pricesBy(await listPrices(db(), actor.programmeId));
-  const known = { prices, germination: await readGermination(actor) };
-  const reference = await readReference(actor);
-  const { day } = today();
-  const needs = (await surveyedPlans(actor)).map(({ household, plan }) => {
-    const setting = settingFrom(settingOf(programme, household, known), reference);
-    return wantedFor(assessGarden(plan, setting), setting, day);
-  });
-  const pool = (group: SharedGroup) =>
-    poolOf(
-      needs.map((wanted) => wanted.filter((w) => isOf(group, w.item))),
-      prices,
-    );
-  return { together: programme.boughtTogether, pools: { packet: pool("packet"), mix: pool("mix") } };
+export async function readTogether(actor: Actor): Promise<{
+  together: readonly SharedGroup[];
+  pools: Record<SharedGroup, Pooled>;
+  /** Since when the needs of some plans wait to be worked out anew, ISO 8601. */
+  judgingSince?: string;
+}> {
+  const [programme, listed, needs, since] = await Promise.all([
+    readProgramme(actor),
+    listPrices(db(), actor.programmeId),
+    listNeeds(db(), actor.programmeId, { groups: SHARED_GROUPS, day: today().day }),
+    judgingSince(actor),
+  ]);
+  const prices = pricesBy(listed);
+  const pool = (group: SharedGroup) => {
+    const byHousehold = new Map<string, Wanted[]>();
+    for (const { householdId, item, amount } of needs)
+      if (isOf(group, item))
+        byHousehold.set(householdId, [...(byHousehold.get(householdId) ?? []), { item, amount }]);
+    return poolOf([...byHousehold.values()], prices);
+  };
+  return {
+    together: programme.boughtTogether,
+    pools: { packet: pool("packet"), mix: pool("mix") },
+    judgingSince: since,
+  };
 }
 
 /** Stores which groups a programme buys together. */
 export function saveTogether(actor: Actor, input: unknown): Promise<Outcome<null>> {
   return outcomeOf(async () => {
-    const allowed = mayChange(actor, await findProgramme(db(), actor.programmeId));
+    const allowed = await programmeToChange(actor);
     if (!allowed.ok) return allowed;
     const groups = parsed(z.array(z.enum(SHARED_GROUPS)), input);
     if (!groups.ok) return groups;

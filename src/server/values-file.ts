@@ -1,13 +1,13 @@
 import { readValues, type RowFault, type ValueRow, valuesToCsv, valuesToJson } from "@/core/exchange";
 import { applyOverrides, bagValues, cropValues } from "@/core/override";
 import type { Outcome } from "@/core/problem";
-import { insertOverride, listOverrides } from "@/db/overrides";
-import { db, transaction } from "@/db/pool";
-import { findProgramme } from "@/db/programmes";
-import { type Actor, mayChange } from "./actor";
+import { insertOverrides } from "@/db/overrides";
+import { db } from "@/db/pool";
+import type { Actor } from "./actor";
 import { outcomeOf, refused } from "./outcome";
-import { SHIPPED } from "@/library";
-import { referenceWith } from "./reference";
+import { referenceWith, SHIPPED } from "@/library";
+import { judgeSoon } from "./judging";
+import { programmeToChange, readOverrides } from "./programme";
 
 const MOST_BYTES = 4_000_000;
 
@@ -15,9 +15,9 @@ const MOST_BYTES = 4_000_000;
 export function valuesFile(
   actor: Actor,
   format: "csv" | "json",
-): Promise<Outcome<{ text: string; name: string; type: string }>> {
+): Promise<Outcome<{ parts: readonly string[]; name: string; type: string }>> {
   return outcomeOf(async () => {
-    const own = new Map((await listOverrides(db(), actor.programmeId)).map((o) => [o.name, o]));
+    const own = new Map((await readOverrides(actor)).map((o) => [o.name, o]));
     const values = [
       ...SHIPPED.crops.flatMap((crop) => crop.goals.flatMap((goal) => cropValues(crop, goal))),
       ...SHIPPED.bagKinds.flatMap(bagValues),
@@ -33,14 +33,14 @@ export function valuesFile(
       ? {
           ok: true,
           value: {
-            text: valuesToCsv(rows),
+            parts: [valuesToCsv(rows)],
             name: "library-values.csv",
             type: "text/csv; charset=utf-8; header=present",
           },
         }
       : {
           ok: true,
-          value: { text: valuesToJson(rows), name: "library-values.json", type: "application/json" },
+          value: { parts: [valuesToJson(rows)], name: "library-values.json", type: "application/json" },
         };
   });
 }
@@ -53,12 +53,12 @@ export interface ImportReport {
 /** Takes a programme's own values from a file: all of them, or with a single wrong row none, and each wrong row is named. */
 export function importValues(actor: Actor, text: string): Promise<Outcome<ImportReport>> {
   return outcomeOf(async () => {
-    const allowed = mayChange(actor, await findProgramme(db(), actor.programmeId));
+    const allowed = await programmeToChange(actor);
     if (!allowed.ok) return allowed;
     if (text.length > MOST_BYTES) return refused({ code: "file-large" });
     const read = readValues(text);
     if ("code" in read) return refused(read);
-    const now = await listOverrides(db(), actor.programmeId);
+    const now = await readOverrides(actor);
     const names = new Set(read.rows.map((r) => r.name));
     let reference = referenceWith(now.filter((o) => !names.has(o.name)));
     const faults = [...read.faults];
@@ -76,10 +76,9 @@ export function importValues(actor: Actor, text: string): Promise<Outcome<Import
     }
     if (faults.length > 0)
       return { ok: true, value: { stored: 0, faults: faults.sort((a, b) => a.line - b.line) } };
-    await transaction(async (on) => {
-      for (const row of read.rows)
-        await insertOverride(on, actor.programmeId, actor.name, row.name, row.value, row.reason);
-    });
+    const changes = read.rows.map(({ name, value, reason }) => ({ name, value, reason, author: actor.name }));
+    await insertOverrides(db(), actor.programmeId, changes);
+    await judgeSoon(actor.programmeId);
     return { ok: true, value: { stored: read.rows.length, faults: [] } };
   });
 }

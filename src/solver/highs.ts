@@ -1,19 +1,8 @@
-import loadHighs, { type HighsCallbackMap, type InitOptions } from "highs";
-import type { LinearModel, ModelRow, Solved, Solver } from "@/core/planner";
+import loadHighs, { type InitOptions } from "highs";
+import type { LinearModel, Constraint, Solved, Solver } from "@/core/planner";
 
 type Highs = Awaited<ReturnType<typeof loadHighs>>;
 type Model = ReturnType<Highs["createModel"]>;
-
-/** From a good solution on, HiGHS spends most of its time on looking for better ones in ways that seldom find any; branching does. */
-const WITHOUT_HEURISTICS = {
-  mip_heuristic_effort: 0,
-  mip_heuristic_run_feasibility_jump: false,
-  mip_heuristic_run_root_reduced_cost: false,
-  mip_heuristic_run_rens: false,
-  mip_heuristic_run_rins: false,
-  mip_heuristic_run_zi_round: false,
-  mip_heuristic_run_shifting: false,
-};
 
 /** HiGHS, an open solver of linear and mixed-integer models, behind the planner's own contract. @param options where its WebAssembly is found */
 export async function highsSolver(options?: InitOptions): Promise<Solver> {
@@ -42,7 +31,7 @@ export async function highsSolver(options?: InitOptions): Promise<Solver> {
     });
     return model;
   };
-  const addRows = (model: Model, rows: readonly ModelRow[]) => {
+  const addConstraints = (model: Model, rows: readonly Constraint[]) => {
     for (const { lower, upper, entries } of rows)
       model.addRow(lower, upper, {
         indices: entries.map(([column]) => column),
@@ -54,13 +43,13 @@ export async function highsSolver(options?: InitOptions): Promise<Solver> {
     const { modelStatus } = highs.constants;
     if (status === modelStatus.optimal) return "optimal";
     if (status === modelStatus.infeasible) return "infeasible";
-    return status === modelStatus.timeLimit || status === modelStatus.interrupted ? "stopped" : "failed";
+    return status === modelStatus.timeLimit ? "stopped" : "failed";
   };
   /** Runs a model; tells whether it came through. A basis that has gone bad in many small changes ends a run: then it starts anew once. */
-  const ran = (model: Model, callbacks: HighsCallbackMap = {}): boolean => {
+  const ran = (model: Model): boolean => {
     for (let again = false; ; again = true) {
       try {
-        model.run(callbacks);
+        model.run({});
         return true;
       } catch (error) {
         if (!(error instanceof highs.errors.HighsError)) throw error;
@@ -100,54 +89,24 @@ export async function highsSolver(options?: InitOptions): Promise<Solver> {
             matrix: { format: "csc", numRows, numCols: cost.length, starts, indices: rows, values },
           });
         },
-        addRows(rows) {
+        addConstraints(rows) {
           numRows += rows.length;
-          addRows(model, rows);
+          addConstraints(model, rows);
         },
         close: () => model.dispose(),
       };
     },
-    whole(m, { rows, start, gap, seconds, watch }) {
+    whole(m, seconds) {
       const model = load(m, true);
       try {
-        addRows(model, rows);
-        model.options.set({ mip_rel_gap: gap, ...(seconds === undefined ? {} : { time_limit: seconds }) });
-        if (start) {
-          model.setSolution({ colValue: start });
-          model.options.set(WITHOUT_HEURISTICS);
-        }
-        const callbacks: HighsCallbackMap = watch
-          ? {
-              [highs.constants.callbackType.mipInterrupt](event) {
-                const { mip_primal_bound, mip_dual_bound, mip_total_lp_iterations } = event.data;
-                if (
-                  watch({
-                    objective: mip_primal_bound ?? Number.NEGATIVE_INFINITY,
-                    bound: mip_dual_bound ?? Number.POSITIVE_INFINITY,
-                    steps: Number(mip_total_lp_iterations ?? 0),
-                  })
-                )
-                  event.interrupt();
-              },
-            }
-          : {};
-        const status = ran(model, callbacks) ? statusOf(model) : "failed";
+        model.options.set({ mip_rel_gap: 0, ...(seconds === undefined ? {} : { time_limit: seconds }) });
+        const status = ran(model) ? statusOf(model) : "failed";
         const bound = Number(model.info.get("mip_dual_bound"));
+        const none = new Float64Array();
         if (status === "failed" || status === "infeasible")
-          return {
-            status,
-            objective: Number.NaN,
-            bound,
-            columns: new Float64Array(),
-            prices: new Float64Array(),
-          };
-        return {
-          status,
-          objective: model.getObjectiveValue(),
-          bound,
-          columns: model.getSolution().colValue,
-          prices: new Float64Array(),
-        };
+          return { status, objective: Number.NaN, bound, columns: none, prices: none };
+        const { colValue } = model.getSolution();
+        return { status, objective: model.getObjectiveValue(), bound, columns: colValue, prices: none };
       } finally {
         model.dispose();
       }

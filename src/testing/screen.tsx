@@ -1,21 +1,21 @@
 import { cleanup, render } from "@testing-library/react";
-import { NextIntlClientProvider } from "next-intl";
+import { QueryClient, QueryClientProvider } from "@tanstack/react-query";
 import type { ReactNode } from "react";
 import { afterEach } from "vitest";
 import type { UnitSystem } from "@/core/quantity";
-import words from "@/ui/words/en.json";
-import { CurrencyProvider, UnitsProvider } from "@/ui/words/use-words";
+import { Words } from "@/ui/words/provider";
 
 afterEach(cleanup);
 
 /** Shows a part of a screen in a document without a browser, in the app's own words. */
 export function show(part: ReactNode, units: UnitSystem = "metric") {
+  const queries = new QueryClient({ defaultOptions: { queries: { retry: false } } });
   const inWords = (children: ReactNode) => (
-    <NextIntlClientProvider locale="en-GB" timeZone="UTC" messages={words}>
-      <UnitsProvider value={units}>
-        <CurrencyProvider value="EUR">{children}</CurrencyProvider>
-      </UnitsProvider>
-    </NextIntlClientProvider>
+    <QueryClientProvider client={queries}>
+      <Words units={units} currency="EUR">
+        {children}
+      </Words>
+    </QueryClientProvider>
   );
   const shown = render(inWords(part));
   return {

@@ -3,7 +3,7 @@ import { saveClimateAction } from "@/app/actions";
 import { screen } from "@/app/screen";
 import { PROFILES } from "@/server/climate";
 import { today } from "@/server/environment";
-import { readProgramme } from "@/server/households";
+import { readProgramme } from "@/server/programme";
 import { ClimateScreen } from "@/ui/climate/climate";
 
 export const generateMetadata = async () => ({ title: (await getTranslations("climate"))("title") });

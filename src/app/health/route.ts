@@ -1,3 +1,8 @@
-/** Says that the process serves; whether the database answers shows on the screens. */
-export const GET = (): Response => Response.json({ ok: true });
+import { isHealthy } from "@/server/environment";
+
+/** Says whether the process serves and its database answers: 503 when that is gone. */
+export async function GET(): Promise<Response> {
+  const ok = await isHealthy();
+  return Response.json({ ok }, { status: ok ? 200 : 503 });
+}
 export const dynamic = "force-dynamic";

@@ -1,7 +1,7 @@
 import { getTranslations } from "next-intl/server";
 import { importValuesAction, overrideAction, previewOverrideAction } from "@/app/actions";
 import { screen } from "@/app/screen";
-import { readOverrides, SHIPPED } from "@/server/reference";
+import { readOverrides } from "@/server/programme";
 import { Library } from "@/ui/library/library";
 
 export const generateMetadata = async () => ({ title: (await getTranslations("library"))("title") });
@@ -9,7 +9,6 @@ export const generateMetadata = async () => ({ title: (await getTranslations("li
 export default function Page() {
   return screen(async (actor) => (
     <Library
-      shipped={SHIPPED}
       overrides={await readOverrides(actor)}
       preview={previewOverrideAction}
       override={overrideAction}

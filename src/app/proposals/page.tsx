@@ -6,10 +6,10 @@ import { Proposals } from "@/ui/proposals/proposals";
 
 export const generateMetadata = async () => ({ title: (await getTranslations("proposals"))("title") });
 
-export default function Page() {
+export default function Page({ searchParams }: PageProps<"/proposals">) {
   return screen(async (actor) => (
     <Proposals
-      start={await readProposals(actor)}
+      start={await readProposals(actor, (await searchParams).page)}
       ask={proposeForAllAction}
       read={readProposalsAction}
       take={takeProposalAction}

@@ -1,7 +1,7 @@
 import { getTranslations } from "next-intl/server";
 import { previewSchoolsAction, saveSchoolsAction } from "@/app/actions";
 import { screen } from "@/app/screen";
-import { readProgramme } from "@/server/households";
+import { readProgramme } from "@/server/programme";
 import { SchoolsForm } from "@/ui/schools/schools";
 
 export const generateMetadata = async () => ({ title: (await getTranslations("schools"))("title") });
@@ -12,7 +12,7 @@ export default function Page() {
     const { schools } = await readProgramme(actor);
     return (
       <div className="max-w-5xl px-4 py-4 lg:px-6">
-        <h1 className="text-[1.625rem] font-bold">{t("title")}</h1>
+        <h1 className="text-title font-bold">{t("title")}</h1>
         <p className="mb-4 text-muted">{t("lead")}</p>
         <SchoolsForm
           saved={schools}

@@ -7,4 +7,4 @@ export {
   valuesToCsv,
   valuesToJson,
 } from "./library-file";
-export { type RecordLine, recordsToCsv } from "./records-csv";
+export { csvHead, csvLines, type RecordLine } from "./records-csv";

@@ -1,6 +1,8 @@
 import { parse } from "csv-parse/sync";
 import { expect, it } from "vitest";
-import { type RecordLine, recordsToCsv } from ".";
+import { csvHead, csvLines, type RecordLine } from ".";
+
+const recordsToCsv = (records: readonly RecordLine[]) => csvHead() + csvLines(records);
 
 const line = (more: Partial<RecordLine>): RecordLine => ({
   id: "00000000-0000-4000-8000-000000000001",
@@ -15,6 +17,7 @@ const line = (more: Partial<RecordLine>): RecordLine => ({
   goalId: "pea/pod",
   author: "Ilva Renn",
   notedAt: "2026-05-18T18:00:00.000Z",
+  stands: true,
   ...more,
 });
 
@@ -43,13 +46,10 @@ it("writes RFC 4180 that an independent reader takes back, quotes, commas and li
   expect(rows[1]).toMatchObject({ value: "", note: "'=1+1" });
 });
 
-it("keeps corrected records and says that they no longer stand", () => {
-  const first = line({});
-  const csv = recordsToCsv([
-    first,
-    line({ id: "00000000-0000-4000-8000-000000000002", supersedes: first.id }),
-  ]);
-  const rows: Record<string, string>[] = parse(csv, { columns: true });
+it("says of each record whether it stands", () => {
+  const rows: Record<string, string>[] = parse(recordsToCsv([line({ stands: false }), line({})]), {
+    columns: true,
+  });
   expect(rows.map((r) => r.stands)).toEqual(["0", "1"]);
 });
 

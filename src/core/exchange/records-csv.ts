@@ -1,8 +1,9 @@
 import Papa from "papaparse";
 import type { GardenRecord } from "../record";
 
-/** A record with the names that a reader of the file needs. */
+/** A record with the names that a reader of the file needs, and whether it still stands: no later one supersedes it, and it is more than a striking-out. */
 export interface RecordLine extends GardenRecord {
+  readonly stands: boolean;
   readonly household: string;
   readonly bag: string;
   readonly goalId: string;
@@ -38,38 +39,40 @@ const CORE_UNIT: Record<string, string> = {
   bunches: "bunch",
 };
 
+const line = (fields: readonly unknown[]): string =>
+  `${Papa.unparse([fields as unknown[]], { newline: "\r\n", escapeFormulae: true })}\r\n`;
+
+/** The head line of a file of records. */
+export const csvHead = (): string => line(COLUMNS);
+
 /**
- * Records as CSV (RFC 4180: CRLF, quotes doubled, header line). Every record is in it, corrected ones too;
- * `stands` is 0 for one that a later record supersedes, and for one that only strikes out.
+ * Records as lines of CSV (RFC 4180: CRLF, quotes doubled), to stand under `csvHead`. Every record is in it, corrected
+ * ones too; `stands` tells which count.
  *
  * A text that a spreadsheet would take for a formula gets an apostrophe before it.
  */
-export function recordsToCsv(records: readonly RecordLine[]): string {
-  const replaced = new Set(records.map((r) => r.supersedes));
-  const data = records.map((r) => {
-    const [crop = "", goal = ""] = r.goalId.split("/");
-    const stands = !replaced.has(r.id) && r.kind !== "struck";
-    return [
-      r.id,
-      r.household,
-      r.on,
-      r.bag,
-      crop,
-      goal,
-      r.kind,
-      r.amount?.measure ?? "",
-      r.amount?.value ?? "",
-      r.amount ? CORE_UNIT[r.amount.measure] : "",
-      r.amount?.typed ?? "",
-      r.amount?.unit ?? "",
-      r.note,
-      r.supersedes ?? "",
-      stands ? 1 : 0,
-      r.author,
-      r.notedAt,
-    ];
-  });
-  // The head line apart: the package ends it with a line break of its own when no data follows.
-  const options = { newline: "\r\n", escapeFormulae: true };
-  return [[...COLUMNS], ...data].map((row) => `${Papa.unparse([row], options)}\r\n`).join("");
-}
+export const csvLines = (records: readonly RecordLine[]): string =>
+  records
+    .map((r) => {
+      const [crop = "", goal = ""] = r.goalId.split("/");
+      return line([
+        r.id,
+        r.household,
+        r.on,
+        r.bag,
+        crop,
+        goal,
+        r.kind,
+        r.amount?.measure ?? "",
+        r.amount?.value ?? "",
+        r.amount ? CORE_UNIT[r.amount.measure] : "",
+        r.amount?.typed ?? "",
+        r.amount?.unit ?? "",
+        r.note,
+        r.supersedes ?? "",
+        r.stands ? 1 : 0,
+        r.author,
+        r.notedAt,
+      ]);
+    })
+    .join("");

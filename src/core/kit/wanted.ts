@@ -8,24 +8,47 @@ import type { Setting } from "../setting";
 /** Used mix is refreshed with this share of new. Assumption, no source. */
 const REFRESH = 0.2;
 
-/** Litres of new mix that a bag takes: all of it for a new one, a part for one that has a season behind it, none for one in use. */
-export function mixFor(bag: BagThing, soilL: number, today: Day): number {
-  if (!bag.atHand || bag.firstSeason === null) return soilL;
-  return bag.firstSeason < Number(today.slice(0, 4)) ? REFRESH * soilL : 0;
+/** Something that a plan has to buy, and in which days: from the first to the last of them, open where left out. */
+export interface Need extends Wanted {
+  readonly from?: Day;
+  readonly until?: Day;
 }
 
-/** Everything that is still to be bought for a plan: bags, mix, and seed or pieces for what is not sown yet. */
-export function wantedFor(garden: Garden, setting: Setting, today: Day): Wanted[] {
-  return garden.rows.flatMap((row): Wanted[] => [
+/** New mix that a bag takes: all of it for a new one, and a part once it has a season behind it. */
+function mixNeed(bag: BagThing, soilL: number): { readonly amount: number; readonly from?: Day } {
+  if (!bag.atHand || bag.firstSeason === null) return { amount: soilL };
+  return { amount: REFRESH * soilL, from: `${bag.firstSeason + 1}-01-01` };
+}
+
+const isOn = ({ from, until }: Pick<Need, "from" | "until">, day: Day) =>
+  (from === undefined || from <= day) && (until === undefined || day <= until);
+
+/** Litres of new mix that a bag takes as it looks on a day. */
+export function mixFor(bag: BagThing, soilL: number, today: Day): number {
+  const { amount, from } = mixNeed(bag, soilL);
+  return isOn({ from }, today) ? amount : 0;
+}
+
+/**
+ * Everything that a plan has to buy, whatever day it is: bags, mix, and seed or pieces up to the day on which they are
+ * sown. The same day after day, so that it can be kept.
+ */
+export function needsOf(garden: Garden, setting: Setting): Need[] {
+  return garden.rows.flatMap((row): Need[] => [
     ...(row.bag.atHand ? [] : [{ item: `bag/${row.bag.kindId}`, amount: 1 }]),
-    { item: `mix/${setting.mix.id}`, amount: mixFor(row.bag, row.soilL, today) },
-    ...row.plantings
-      .filter((p) => p.planting.sowOn >= today)
-      .map((p): Wanted => {
-        const bill = billOf(p.course, { plants: p.planting.plants, areaCm2: p.fit.sown?.areaCm2 }, setting);
-        return bill.pieces === undefined
-          ? { item: `packet/${p.crop.id}`, amount: bill.seedG ?? 0 }
-          : { item: `piece/${p.crop.id}`, amount: bill.pieces };
-      }),
+    { item: `mix/${setting.mix.id}`, ...mixNeed(row.bag, row.soilL) },
+    ...row.plantings.map(({ course, crop, planting, fit }): Need => {
+      const bill = billOf(course, { plants: planting.plants, areaCm2: fit.sown?.areaCm2 }, setting);
+      const until = planting.sowOn;
+      return bill.pieces === undefined
+        ? { item: `packet/${crop.id}`, amount: bill.seedG ?? 0, until }
+        : { item: `piece/${crop.id}`, amount: bill.pieces, until };
+    }),
   ]);
 }
+
+/** What is still to be bought for a plan on a day. */
+export const wantedFor = (garden: Garden, setting: Setting, today: Day): Wanted[] =>
+  needsOf(garden, setting)
+    .filter((need) => isOn(need, today))
+    .map(({ item, amount }) => ({ item, amount }));

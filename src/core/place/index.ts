@@ -1,7 +1,7 @@
 /** What is the place like, and what do its people bring? The doorstep survey, and the sun that a place gets. */
 export { type Carries, placeCarries } from "./carries";
 export type { Floor } from "./floor";
-export { type Away, type Skill, SKILLS } from "./means";
+export { Away, type Skill, SKILLS } from "./means";
 export {
   bearingOf,
   COMPASS,

@@ -15,4 +15,4 @@ export {
   sowAgain,
   swapBags,
 } from "./edit";
-export { BagThing, EMPTY_PLAN, halfOf, type KeptPlan, Plan, type Planting, type Row } from "./plan";
+export { BagThing, EMPTY_PLAN, halfOf, type KeptPlan, Plan, Planting, Row } from "./plan";

@@ -25,7 +25,8 @@ export const BagThing = z.strictObject({
 });
 export type BagThing = z.infer<typeof BagThing>;
 
-const Planting = z.strictObject({
+/** A crop in a row: what, how many, where on the bag, how it is started, and when. */
+export const Planting = z.strictObject({
   id: z.uuid(),
   goalId: z.string().min(1),
   surface: z.enum(["top", "edge", "side", ...HALVES]),
@@ -42,7 +43,8 @@ export type Planting = z.infer<typeof Planting>;
 export const halfOf = ({ surface }: Pick<Planting, "surface">): Half | undefined =>
   HALVES.find((half) => half === surface);
 
-const Row = z.strictObject({
+/** One bag through one season. */
+export const Row = z.strictObject({
   id: z.uuid(),
   bagId: z.uuid(),
   /** Rim left free above the soil, cm; null for the usual of the bag's kind. */

@@ -1,18 +1,18 @@
-import type { FoodGroup } from "../food";
+import { z } from "zod";
+import { FOOD_GROUPS } from "../food";
 import type { Instance } from "./model/instance";
-import { type Blocked, State } from "./search/state";
+import { BLOCKED, type State } from "./search/state";
 
 /** A crop that the household must have and the proposal does not: what stands in the way, or that it never fits here. */
-export interface Missing {
-  readonly cropId: string;
-  readonly blocked: Blocked | "never-fits" | "worth-less";
-}
+export const Missing = z.object({
+  cropId: z.string(),
+  blocked: z.enum([...BLOCKED, "never-fits", "worth-less"]),
+});
+export type Missing = z.infer<typeof Missing>;
 
 /** How much of each kind of food the proposal covers, 0 to 1. */
-export interface Covered {
-  readonly group: FoodGroup;
-  readonly share: number;
-}
+export const Covered = z.object({ group: z.enum(FOOD_GROUPS), share: z.number() });
+export type Covered = z.infer<typeof Covered>;
 
 /** What each chosen candidate adds: the helpings that would be lost without it, by candidate. */
 export function addsOf(state: State): Map<number, number> {

@@ -3,8 +3,6 @@ import { demoPrices } from "@/demo/prices";
 import { findMix, SHIPPED } from "@/library";
 import { highsSolver } from "@/solver/highs";
 import { id, planting, settingWith } from "@/testing/garden";
-import { OpenRelaxation } from "./bound/relax";
-import { polish } from "./bound/polish";
 import {
   type Ask,
   type Instance,
@@ -15,7 +13,6 @@ import {
   solve,
   type Solver,
   State,
-  type Whereabouts,
 } from ".";
 import { assessGarden } from "../garden";
 import { halfOf, type Plan } from "../plan";
@@ -90,39 +87,11 @@ describe("the search against all gardens there are", () => {
     (seed, parts) => {
       const instance = smallInstance(seed, parts);
       const best = bruteForce(instance);
-      const { state, bound } = last(solve(instance, solver, { rounds: 200, steps: 0, seed: 1 }));
+      const { state, bound } = last(solve(instance, solver, { rounds: 200, seed: 1 }));
       expect(state.worth()).toBeCloseTo(best, 6);
       expect(bound).toBeCloseTo(relax(instance, solver)!.bound, 6);
       expect(bound).toBeGreaterThan(best);
       expectAssigned(state);
-    },
-  );
-
-  it.each([
-    [1, 0],
-    [2, 0],
-    [3, 0],
-    [4, 1],
-    [5, 1],
-    [6, 2],
-    [7, 2],
-  ] as const)(
-    "proves of small question %i in bags of %i parts, from a poor garden on, what is best",
-    (seed, parts) => {
-      const instance = smallInstance(seed, parts);
-      const best = bruteForce(instance);
-      const open = new OpenRelaxation(instance, solver);
-      const guide = open.solve();
-      if (guide === "failed") throw new Error("the solver failed");
-      const poor = new State(instance);
-      poor.add(instance.candidates.findIndex((_, i) => poor.blockedBy(i) === undefined));
-      const told: Whereabouts[] = [];
-      const polished = polish(instance, solver, open, guide, poor, 1e-6, (at) => told.push(at) < 0);
-      open.close();
-      expect(guide.bound).toBeGreaterThan(best + 1e-3);
-      expect(polished.state.worth()).toBeCloseTo(best, 5);
-      expect(polished.bound).toBeCloseTo(best, 3);
-      for (const { bound } of told) expect(bound).toBeGreaterThanOrEqual(best - 1e-6);
     },
   );
 
@@ -167,9 +136,8 @@ describe("the search against all gardens there are", () => {
             solve: () => (++runs > from ? { ...open.solve(), status: "failed" } : open.solve()),
           };
         },
-        whole: (model, options) => ({ ...solver.whole(model, options), status: "failed" }),
       };
-      const { state, bound } = last(solve(instance, failing, { rounds: 100, steps: 1000, seed: 1 }));
+      const { state, bound } = last(solve(instance, failing, { rounds: 100, seed: 1 }));
       expect(runs).toBeGreaterThan(from);
       expect(state.worth()).toBeCloseTo(best, 6);
       expect(bound).toBeGreaterThanOrEqual(best - 1e-6);
@@ -302,7 +270,7 @@ const askFor = (more: Partial<Ask> = {}): Ask => ({
   ...more,
 });
 const proposalFor = (more: Partial<Ask> = {}, rounds = 150): Proposal =>
-  last(propose(askFor(more), solver, { rounds, steps: 0, seed: 1 }, { newId: (n) => id(5000 + n) }));
+  last(propose(askFor(more), solver, { rounds, seed: 1 }, { newId: (n) => id(5000 + n) }));
 
 describe("a proposal", { timeout: 90_000 }, () => {
   const made = () => proposalFor();
@@ -505,12 +473,7 @@ describe("a proposal", { timeout: 90_000 }, () => {
   });
 
   it("takes the best so far when it is stopped", () => {
-    const steps = propose(
-      askFor(),
-      solver,
-      { rounds: 5000, steps: 0, seed: 1 },
-      { newId: (n) => id(5000 + n) },
-    );
+    const steps = propose(askFor(), solver, { rounds: 5000, seed: 1 }, { newId: (n) => id(5000 + n) });
     steps.next();
     const stopped = steps.next(true);
     expect(stopped.done).toBe(true);

@@ -1,35 +1,18 @@
 import { assessGarden } from "../garden";
-import type { Plan } from "../plan";
 import type { Solver } from "./bound/solver";
-import { addsOf, type Covered, coveredBy, type Missing, missingFrom } from "./explain";
+import { addsOf, coveredBy, missingFrom } from "./explain";
 import { gapOf } from "./gap";
 import { allot, planFrom } from "./garden-plan";
 import type { Ask } from "./model/ask";
 import { instanceOf } from "./model/candidates";
 import type { Instance } from "./model/instance";
+import type { Proposal } from "./proposal";
 import type { State } from "./search/state";
-import { type Effort, solve, type Step, type Watch } from "./solve";
+import { type Effort, solve, type Step } from "./solve";
 
 /** What is told while a proposal is worked out, and the best garden so far. */
 export interface Progress extends Step {
   readonly proposal?: Proposal;
-}
-
-export interface Proposal {
-  readonly plan: Plan;
-  readonly worth: number;
-  readonly bound: number;
-  /** Share of the bound that is missing at most, 0 to 1. */
-  readonly gap: number;
-  readonly considered: number;
-  /** Bags to buy, and what all that is new costs, minor units. */
-  readonly bags: readonly { readonly kindId: string; readonly count: number }[];
-  readonly minor: number;
-  readonly hours: number;
-  /** How much of each kind of food is covered, what each new planting adds in helpings, and which musts are missing and why. */
-  readonly covered: readonly Covered[];
-  readonly adds: Readonly<Record<string, number>>;
-  readonly missing: readonly Missing[];
 }
 
 export interface ProposeOptions {
@@ -37,20 +20,19 @@ export interface ProposeOptions {
   readonly newId: (n: number) => string;
   /** The ask in numbers, where it has been worked out already. */
   readonly instance?: Instance;
-  readonly watch?: Watch;
 }
 
 /**
- * Proposes a garden: builds it by the relaxed one and improves it round by round. Then the solver polishes it, and
- * proves how much better any other could be. Yields its progress after each step, from the first garden that stands on
- * with the best so far; whoever drives it may stop at any time.
+ * Proposes a garden: builds it by the relaxed one, which also bounds what any garden can be worth, and improves it round
+ * by round. Yields its progress after each step, from the first garden without a fault on with the best so far; whoever
+ * drives it may stop at any time.
  *
  * @param ask the household's question
- * @param effort rounds of search, and steps that the solver may take
+ * @param effort rounds of search, and their seed
  * @returns the best proposal, once it is done or stopped
  * @throws {Error} when the solver fails on the relaxation
  * @example
- * const steps = propose(ask, solver, { rounds: 1000, steps: 0, seed: 1 }, { newId: () => crypto.randomUUID() });
+ * const steps = propose(ask, solver, { rounds: 1000, seed: 1 }, { newId: () => crypto.randomUUID() });
  * let step = steps.next();
  * while (!step.done) step = steps.next(isStopped());
  */
@@ -58,9 +40,9 @@ export function* propose(
   ask: Ask,
   solver: Solver,
   effort: Effort,
-  { newId, instance = instanceOf(ask), watch }: ProposeOptions,
+  { newId, instance = instanceOf(ask) }: ProposeOptions,
 ): Generator<Progress, Proposal, boolean | undefined> {
-  const steps = solve(instance, solver, effort, { faultsOf: (state) => faultsIn(ask, state), watch });
+  const steps = solve(instance, solver, effort, { faultsOf: (state) => faultsIn(ask, state) });
   let found: { state: State; proposal: Proposal } | undefined;
   const proposalFor = (state: State, bound: number) =>
     found?.state === state ? found.proposal : proposalOf(ask, state, bound, newId);

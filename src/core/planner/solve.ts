@@ -1,34 +1,24 @@
-import { polish } from "./bound/polish";
 import { OpenRelaxation } from "./bound/relax";
 import type { Solver } from "./bound/solver";
 import type { Instance } from "./model/instance";
-import { clearShade } from "./search/assign";
 import { choicesOf } from "./search/replant";
 import { fill, improve, nearest, race, starts } from "./search/search";
 import { State } from "./search/state";
 
-/** How far a search is, or the proof of how good its garden is: steps done and in all, its worth in helpings, and the most that any garden of these candidates can be worth: infinite until the relaxation tells. */
+/** How far a search is: rounds done and in all, the worth of its garden in helpings, and the most that any garden of these candidates can be worth: infinite until the relaxation tells. */
 export interface Step {
-  readonly doing: "search" | "proof";
   readonly done: number;
   readonly of: number;
   readonly worth: number;
   readonly bound: number;
 }
 
+/** How long to search, and the seed of its chance: the same question with the same effort gives the same garden. */
 export interface Effort {
   readonly rounds: number;
-  /** Steps that the solver may take to polish the garden and to prove how good it is; 0 for none. */
-  readonly steps: number;
   readonly seed: number;
 }
 
-/** Told while the solver works, when nothing can be yielded; true stops it. */
-export type Watch = (step: Step) => boolean;
-const NEVER: Watch = () => false;
-
-/** With less than this share missing, a garden is good enough. */
-const NEAR_ENOUGH = 0.002;
 /** Rounds after which people see the best garden so far, while the search goes on. */
 const LOOK = 1500;
 
@@ -40,7 +30,6 @@ interface Found extends Step {
 export interface SolveOptions {
   /** Candidates of a garden that are at fault for reasons which the instance does not know. */
   readonly faultsOf?: (state: State) => readonly number[];
-  readonly watch?: Watch;
 }
 
 /**
@@ -52,13 +41,12 @@ export function* solve(
   instance: Instance,
   solver: Solver,
   effort: Effort,
-  { faultsOf = () => [], watch = NEVER }: SolveOptions = {},
+  { faultsOf = () => [] }: SolveOptions = {},
 ): Generator<Found, { state: State; bound: number }, boolean | undefined> {
   const all = instance.candidates.map((_, i) => i);
   const first = new State(instance);
   fill(first, choicesOf(instance, all));
   let stop = yield {
-    doing: "search",
     done: 0,
     of: effort.rounds,
     worth: first.worth(),
@@ -81,7 +69,6 @@ export function* solve(
       return incumbent;
     };
     const searched = (done: number): Found => ({
-      doing: "search",
       done,
       of: effort.rounds,
       worth: (incumbent ?? best).worth(),
@@ -95,32 +82,7 @@ export function* solve(
       if (round % LOOK === 0) take(best);
       if (round % 10 === 0) stop = yield searched(round);
     }
-    const state = take(best);
-    const worth = state.worth();
-    const proving = (steps: number, lowest: number): Step => ({
-      doing: "proof",
-      done: Math.min(steps, effort.steps),
-      of: effort.steps,
-      worth,
-      bound: Math.max(worth, Math.min(bound, lowest)),
-    });
-    if (effort.steps === 0 || stop || (yield { ...proving(0, bound), incumbent })) return { state, bound };
-    const polished = polish(
-      instance,
-      solver,
-      open,
-      guide,
-      state,
-      NEAR_ENOUGH,
-      (at) => watch(proving(at.steps, at.bound)) || at.steps >= effort.steps,
-    );
-    if (polished.state !== state) {
-      // The solver knows nothing of shade between the halves of a bag.
-      clearShade(polished.state);
-      take(replanted(polished.state, list, effort.seed));
-    }
-    const last = incumbent ?? state;
-    return { state: last, bound: Math.max(polished.bound, last.worth()) };
+    return { state: take(best), bound };
   } finally {
     open.close();
   }

@@ -1,7 +1,21 @@
-/** What happened, and what is due? Records, which of them stand, and what they say of a household's progress. */
-export { type Due, type Followed, type HouseholdStage, nextDue, stageOf, stagesOf } from "./due";
-export { type Germination, germinationOf } from "./germination";
+/** What happened, and what is due? Records, which of them count, and what they say of a planting's and a household's progress. */
 export { readAmount, RecordForm, type RecordTyped } from "./form";
+export { type Germination, germinationBy } from "./germination";
+export {
+  AHEAD_DAYS,
+  type Due,
+  dueOn,
+  type Followed,
+  HOUSEHOLD_STAGES,
+  type HouseholdProgress,
+  householdProgress,
+  type HouseholdStage,
+  type Progress,
+  progressOf,
+  stageOn,
+  stagesOf,
+  type Waiting,
+} from "./progress";
 export {
   type Amount,
   GardenRecord,
@@ -10,5 +24,5 @@ export {
   pickedTotals,
   RECORD_KINDS,
   type RecordKind,
-  standing,
+  validRecords,
 } from "./record";

@@ -3,13 +3,15 @@ import { findClimate, findGoal } from "@/library";
 import {
   type Followed,
   GardenRecord,
-  germinationOf,
-  nextDue,
+  dueOn,
+  germinationBy,
+  householdProgress,
   pickedTotals,
+  progressOf,
   readAmount,
   RecordForm,
-  stageOf,
-  standing,
+  stageOn,
+  validRecords,
 } from ".";
 
 const climate = findClimate("larkmouth")!;
@@ -101,7 +103,7 @@ it("lets a correction stand for what it corrects, and a striking-out for nothing
       amount: { measure: "bunches", value: 2, typed: "2 bunches", unit: "bunches" },
     }),
   ];
-  expect(standing(records).map((r) => r.id)).toEqual([id(2), id(5)]);
+  expect(validRecords(records).map((r) => r.id)).toEqual([id(2), id(5)]);
   expect(pickedTotals(records)).toEqual({ mass: 0.1, bunches: 2 });
 });
 
@@ -111,74 +113,77 @@ describe("what is due", () => {
     return { crop, goal, method: goal.methods[0]!, sowOn, records };
   };
 
+  const due = (p: Followed, today: string) => dueOn(progressOf(p, climate).waiting, today);
+
   it("goes from sowing to coming up to picking, and tells when a window is over", () => {
-    expect(nextDue(followed([]), climate, "2026-04-18")).toMatchObject({ task: "sow", late: false, days: 2 });
-    expect(nextDue(followed([]), climate, "2026-05-18")).toMatchObject({ task: "sow", late: true });
+    expect(due(followed([]), "2026-04-18")).toMatchObject({ task: "sow", late: false, days: 2 });
+    expect(due(followed([]), "2026-05-18")).toMatchObject({ task: "sow", late: true });
     const sown = record(1, "sown", "2026-04-20");
-    expect(nextDue(followed([sown]), climate, "2026-05-18")).toMatchObject({ task: "up", late: true });
+    expect(due(followed([sown]), "2026-05-18")).toMatchObject({ task: "up", late: true });
     const up = record(2, "up", "2026-05-02", {
       amount: { measure: "count", value: 40, typed: "40", unit: "" },
     });
-    expect(nextDue(followed([sown, up]), climate, "2026-05-18")).toBeUndefined();
-    expect(nextDue(followed([sown, up]), climate, "2026-07-10")?.task).toBe("pick");
-    expect(
-      nextDue(followed([sown, up, record(3, "ended", "2026-06-01")]), climate, "2026-07-10"),
-    ).toBeUndefined();
+    expect(due(followed([sown, up]), "2026-05-18")).toBeUndefined();
+    expect(due(followed([sown, up]), "2026-07-10")?.task).toBe("pick");
+    expect(due(followed([sown, up, record(3, "ended", "2026-06-01")]), "2026-07-10")).toBeUndefined();
   });
 
   it("counts from the day on which it was really sown", () => {
-    const late = nextDue(followed([record(1, "sown", "2026-05-10")]), climate, "2026-05-18");
+    const late = due(followed([record(1, "sown", "2026-05-10")]), "2026-05-18");
     expect(late).toMatchObject({ task: "up", late: false });
   });
 
   it("shows how far a household is", () => {
-    const stage = (records: GardenRecord[]) => stageOf(true, [followed(records)], climate, "2026-05-18");
+    const stage = (today: string, ...plantings: GardenRecord[][]) =>
+      stageOn(
+        householdProgress(
+          true,
+          plantings.map((records) => progressOf(followed(records), climate)),
+        ),
+        today,
+      );
     const picked = record(3, "picked", "2026-05-01", { amount: grams(1) });
-    expect(stageOf(false, [], climate, "2026-05-18")).toBe("new");
-    expect(stageOf(true, [], climate, "2026-05-18")).toBe("surveyed");
-    expect(stage([])).toBe("planned");
-    expect(stage([record(1, "sown", "2026-04-20")])).toBe("sown");
-    expect(stage([picked])).toBe("picking");
-    expect(stage([picked, record(4, "ended", "2026-05-02")])).toBe("finished");
-    expect(stageOf(true, [followed([picked])], climate, "2027-05-18")).toBe("finished");
+    const ended = record(4, "ended", "2026-05-02");
+    expect(stageOn(householdProgress(false, []), "2026-05-18")).toBe("new");
+    expect(stage("2026-05-18")).toBe("surveyed");
+    expect(stage("2026-05-18", [])).toBe("planned");
+    expect(stage("2026-05-18", [record(1, "sown", "2026-04-20")])).toBe("sown");
+    expect(stage("2026-05-18", [picked])).toBe("picking");
+    expect(stage("2026-05-18", [picked, ended])).toBe("finished");
+    expect(stage("2026-05-18", [picked, ended], [])).toBe("picking");
+    expect(stage("2027-05-18", [picked])).toBe("finished");
   });
 });
 
 describe("the programme's own germination", () => {
-  const { methods } = findGoal("kale/leaf")!.goal;
-  const counted = (kind: "sown" | "up", n: number, value: number) =>
-    record(n, kind, "2026-03-01", { amount: { measure: "count", value, typed: String(value), unit: "" } });
+  const { crop, goal } = findGoal("kale/leaf")!;
+  const counted = (kind: "sown" | "up", n: number, value: number, more: Partial<GardenRecord> = {}) =>
+    record(n, kind, "2026-03-01", {
+      amount: { measure: "count", value, typed: String(value), unit: "" },
+      ...more,
+    });
+  const countsOf = (records: GardenRecord[], method = goal.methods[0]!) => {
+    const { seeds, ups } = progressOf({ crop, goal, method, sowOn: "2026-03-01", records }, climate);
+    return [seeds, ups];
+  };
 
-  it("is what came up of what was counted, over all sowings of a crop", () => {
-    const kale = (n: number, sown: number, up: number) => ({
-      cropId: "kale",
-      method: methods[0]!,
-      records: [counted("sown", n, sown), counted("up", n + 1, up)],
-    });
-    expect(germinationOf([kale(1, 100, 84), kale(3, 20, 6)])).toEqual({
-      kale: { sown: 120, up: 90, share: 0.75 },
-    });
-    // A count that was corrected counts once.
-    const wrong = kale(1, 100, 9);
-    expect(
-      germinationOf([
-        { ...wrong, records: [...wrong.records, { ...counted("up", 5, 90), supersedes: id(2) }] },
-      ]),
-    ).toMatchObject({ kale: { up: 90 } });
+  it("counts what came up of what was counted, a corrected count once", () => {
+    expect(countsOf([counted("sown", 1, 100), counted("up", 2, 84)])).toEqual([100, 84]);
+    const corrected = counted("up", 5, 90, { supersedes: id(2) });
+    expect(countsOf([counted("sown", 1, 100), counted("up", 2, 9), corrected])).toEqual([100, 90]);
   });
 
-  it("is left out for a handful of seed, for what is not seed, and for counts that cannot be", () => {
-    const of = (sown: number, up: number, method = methods[0]!) =>
-      germinationOf([{ cropId: "kale", method, records: [counted("sown", 1, sown), counted("up", 2, up)] }]);
-    expect([
-      of(12, 10),
-      of(40, 41),
-      of(
-        40,
-        30,
-        methods.find((m) => m.method === "bought")!,
-      ),
-    ]).toEqual([{}, {}, {}]);
-    expect(of(40, 40).kale!.share).toBe(0.98);
+  it("leaves out what is not seed, and counts that cannot be", () => {
+    expect(countsOf([counted("sown", 1, 40), counted("up", 2, 41)])).toEqual([0, 0]);
+    const bought = goal.methods.find((m) => m.method === "bought")!;
+    expect(countsOf([counted("sown", 1, 40), counted("up", 2, 30)], bought)).toEqual([0, 0]);
+  });
+
+  it("is a share by crop, none for a handful of seed, and never all of it", () => {
+    expect(germinationBy([{ cropId: "kale", sown: 120, up: 90 }])).toEqual({
+      kale: { sown: 120, up: 90, share: 0.75 },
+    });
+    expect(germinationBy([{ cropId: "kale", sown: 12, up: 10 }])).toEqual({});
+    expect(germinationBy([{ cropId: "kale", sown: 40, up: 40 }]).kale?.share).toBe(0.98);
   });
 });

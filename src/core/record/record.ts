@@ -80,8 +80,8 @@ export const GardenRecord = z
   });
 export type GardenRecord = z.infer<typeof GardenRecord>;
 
-/** The records that stand: those that no other supersedes, without the ones that only strike out. Order is kept. */
-export function standing<T extends GardenRecord>(records: readonly T[]): T[] {
+/** The records that count: those that no other supersedes, without the ones that only strike out. Order is kept. */
+export function validRecords<T extends GardenRecord>(records: readonly T[]): T[] {
   const replaced = new Set(records.map((r) => r.supersedes));
   return records.filter((r) => !replaced.has(r.id) && r.kind !== "struck");
 }
@@ -89,7 +89,7 @@ export function standing<T extends GardenRecord>(records: readonly T[]): T[] {
 /** What was picked in all, by measure: kg, pieces, bunches. */
 export function pickedTotals(records: readonly GardenRecord[]): Partial<Record<Measure, number>> {
   const totals: Partial<Record<Measure, number>> = {};
-  for (const { kind, amount } of standing(records)) {
+  for (const { kind, amount } of validRecords(records)) {
     if (kind === "picked" && amount) totals[amount.measure] = (totals[amount.measure] ?? 0) + amount.value;
   }
   return totals;
@@ -97,7 +97,7 @@ export function pickedTotals(records: readonly GardenRecord[]): Partial<Record<M
 
 /** The first day on which a kind of thing was recorded. */
 export const firstOn = (records: readonly GardenRecord[], kind: RecordKind): Day | undefined =>
-  standing(records)
+  validRecords(records)
     .filter((r) => r.kind === kind)
     .map((r) => r.on)
     .sort()[0];

@@ -24,7 +24,8 @@ import {
 } from "@/core/plan";
 import { assessGarden } from "@/core/garden";
 import { findSpots } from "@/core/floor";
-import type { PlainSetting, Reference } from "@/core/setting";
+import type { Override } from "@/core/override";
+import type { PlainSetting } from "@/core/setting";
 import { plantingOf, suggestGoal } from "@/core/match";
 import { spanOf } from "@/core/year";
 import type { Outcome, Problem } from "@/core/problem";
@@ -32,7 +33,7 @@ import { Button, buttonClass } from "@/ui/primitives/button";
 import { Caution } from "@/ui/primitives/caution";
 import { send } from "@/ui/primitives/send";
 import type { StripHands } from "@/ui/draw/strip";
-import { useSetting } from "@/ui/use-setting";
+import { useJudged } from "@/ui/use-judged";
 import { useWords } from "@/ui/words/use-words";
 import { Better } from "./better";
 import { GroundPlan } from "./ground";
@@ -61,7 +62,7 @@ export interface BenchProps {
   readonly earlier: readonly KeptPlan[];
   readonly setting: PlainSetting;
   readonly means: Means;
-  readonly reference: Reference;
+  readonly overrides: readonly Override[];
   readonly save: (readAt: number, plan: Plan) => Promise<Outcome<Saved>>;
   readonly nameVersion: (id: string, name: string) => Promise<Outcome<null>>;
   readonly setAside: (readAt: number, plan: Plan) => Promise<Outcome<null>>;
@@ -81,7 +82,7 @@ export function Bench({
   earlier,
   setting: plain,
   means,
-  reference,
+  overrides,
   save,
   nameVersion,
   setAside,
@@ -90,7 +91,8 @@ export function Bench({
   const words = useWords();
   const { t, quantity, problem } = words;
   const router = useRouter();
-  const setting = useSetting(plain, reference);
+  const judged = useJudged(plain, overrides);
+  const { reference, setting } = judged;
   const { plan, change, undo, redo, canUndo, canRedo } = useBench(saved.plan);
   const [base, setBase] = useState<Saved>(saved);
   const [selection, setSelection] = useState<Selection>();
@@ -105,7 +107,7 @@ export function Bench({
   const garden = useMemo(() => assessGarden(plan, setting), [plan, setting]);
   // The rows follow at once; the floor a moment later, and the sums as soon as the worker has them, so that typing never waits.
   const calm = useDeferredValue(garden);
-  const sums = useSums(plan, plain, reference, setting, today);
+  const sums = useSums(plan, judged, today);
   const span = useMemo(() => spanOf(garden, today), [garden, today]);
   const index = garden.rows.findIndex((r) => r.row.id === selection?.rowId);
   const row = garden.rows[index];
@@ -234,8 +236,8 @@ export function Bench({
     <div>
       <div className="flex flex-wrap items-end gap-x-6 gap-y-2 px-4 pt-3 pb-2 lg:flex-nowrap lg:px-6">
         <div className="min-w-0">
-          <h1 className="text-[1.625rem] font-bold">{household.title}</h1>
-          <p className="text-[0.9375rem] text-muted">
+          <h1 className="text-title font-bold">{household.title}</h1>
+          <p className="text-note text-muted">
             {household.sub} ·{" "}
             {plain.limitKgM2 === undefined
               ? t("bench.limitNone")
@@ -254,7 +256,7 @@ export function Bench({
         <Button disabled={!canRedo} onClick={redo}>
           {t("bench.redo")}
         </Button>
-        <p role="status" className="px-1 text-[0.9375rem] text-muted">
+        <p role="status" className="px-1 text-note text-muted">
           {dirty ? (
             <b className="text-beet">▲ {t("bench.unsaved")}</b>
           ) : (
@@ -280,9 +282,7 @@ export function Bench({
           <Button onClick={addRow}>{t("bench.addBag")}</Button>
           <Propose
             plan={plan}
-            plain={plain}
-            setting={setting}
-            reference={reference}
+            judged={judged}
             today={today}
             means={means}
             onTake={(taken) => {
@@ -302,7 +302,7 @@ export function Bench({
         <section
           role="alert"
           aria-label={t("bench.conflictTitle")}
-          className="border-b-[1.5px] border-beet bg-card px-4 py-3 lg:px-6"
+          className="border-b-rule border-beet bg-card px-4 py-3 lg:px-6"
         >
           <h2 className="text-lg font-bold text-beet">▲ {t("bench.conflictTitle")}</h2>
           <p className="my-1">
@@ -393,7 +393,7 @@ export function Bench({
         </div>
         <aside
           aria-label={t("bench.panel")}
-          className={`border-l-[1.5px] border-ink bg-card p-4 ${row ? "fixed inset-x-0 bottom-0 z-5 max-h-[60vh] overflow-y-auto border-t-[1.5px] lg:sticky lg:top-0 lg:h-fit lg:max-h-screen lg:min-h-full lg:border-t-0" : "hidden lg:block"}`}
+          className={`border-l-rule border-ink bg-card p-4 ${row ? "fixed inset-x-0 bottom-0 z-5 max-h-[60vh] overflow-y-auto border-t-rule lg:sticky lg:top-0 lg:h-fit lg:max-h-screen lg:min-h-full lg:border-t-0" : "hidden lg:block"}`}
         >
           {row && (
             <Button look="quiet" className="absolute top-2 right-2" onClick={() => setSelection(undefined)}>

@@ -48,7 +48,7 @@ export function Better({
     .filter(({ row }) => row.label && !row.label.agrees);
   const clashes = garden.rows.flatMap((row, i) => row.clashes.map((c) => ({ row, number: i + 1, c })));
   const line =
-    "grid w-full grid-cols-[1.5rem_1fr] gap-2 border-t border-line py-1.5 text-left text-[0.9375rem] hover:underline";
+    "grid w-full grid-cols-[1.5rem_1fr] gap-2 border-t border-line py-1.5 text-left text-note hover:underline";
   return (
     <div>
       <h2 className="mb-2 text-lg font-bold">{t("bench.better")}</h2>

@@ -134,12 +134,12 @@ export function GroundPlan({
   };
 
   return (
-    <section aria-labelledby="ground" className="border-t-[1.5px] border-ink px-4 py-3 lg:px-6">
+    <section aria-labelledby="ground" className="border-t-rule border-ink px-4 py-3 lg:px-6">
       <div className="flex flex-wrap items-end gap-x-5 gap-y-2">
         <h2 id="ground" className="text-lg font-bold">
           {t("ground.title")}
         </h2>
-        <label className="flex items-center gap-2 text-[0.9375rem]">
+        <label className="flex items-center gap-2 text-note">
           {t("ground.month")}
           <input
             type="range"
@@ -153,7 +153,7 @@ export function GroundPlan({
           <b className="w-10">{month(day)}</b>
         </label>
         {sky && (
-          <p className="text-[0.9375rem]">
+          <p className="text-note">
             {setting.faces === undefined
               ? t("ground.facesUnknown")
               : t("ground.sun", {

@@ -29,7 +29,7 @@ export function Palette({ acts }: { acts: readonly Act[] }) {
   return (
     <Dialog.Root open={open} onOpenChange={setOpen}>
       <Dialog.Trigger
-        className="min-h-9 px-2 text-[0.9375rem] text-muted hover:text-ink"
+        className="min-h-9 px-2 text-note text-muted hover:text-ink"
         aria-keyshortcuts="Control+K"
       >
         {t("palette.open")} <kbd className="border border-line px-1 font-sans text-xs">Ctrl K</kbd>
@@ -38,14 +38,14 @@ export function Palette({ acts }: { acts: readonly Act[] }) {
         <Dialog.Overlay className="fixed inset-0 z-10 bg-ink/40" />
         <Dialog.Content
           aria-describedby={undefined}
-          className="fixed top-[12vh] left-1/2 z-10 w-[min(34rem,94vw)] -translate-x-1/2 border-[1.5px] border-ink bg-card"
+          className="fixed top-[12vh] left-1/2 z-10 w-[min(34rem,94vw)] -translate-x-1/2 border-rule border-ink bg-card"
         >
           <Dialog.Title className="sr-only">{t("palette.title")}</Dialog.Title>
           <Command label={t("palette.title")}>
             <Command.Input
               autoFocus
               placeholder={t("palette.find")}
-              className="w-full border-b-[1.5px] border-ink bg-card px-4 py-3 text-lg outline-none"
+              className="w-full border-b-rule border-ink bg-card px-4 py-3 text-lg outline-none"
             />
             <Command.List className="max-h-[55vh] overflow-y-auto p-1">
               <Command.Empty className="px-3 py-2 text-muted">{t("palette.none")}</Command.Empty>

@@ -104,7 +104,7 @@ export function PlantingPanel({
       <Verdict fit={view.fit} onFix={onFix} />
       {clashes.length > 0 && <Clashes row={row} clashes={clashes} setting={setting} onChange={onOther} />}
       {view.neighbours.map((n) => (
-        <div key={n.plantingId} className="border-t border-line pt-2 text-[0.9375rem]">
+        <div key={n.plantingId} className="border-t border-line pt-2 text-note">
           <p>{t("bench.shares", { crop: crop(n.goalId), from: day(n.from), to: day(n.to) })}</p>
           {n.apartCm !== undefined && (
             <p className="text-muted">{t("bench.sharesNear", { apart: quantity(n.apartCm, "length") })}</p>

@@ -66,7 +66,7 @@ export function RowPanel({
       <div>
         <p className="text-sm text-muted">{t("bench.row", { n: number })}</p>
         <h2 className="text-xl font-bold">{bag(view.bag.kindId)}</h2>
-        <p className="mt-1 text-[0.9375rem]">
+        <p className="mt-1 text-note">
           {t("bench.mix", { soil: quantity(view.soilL, "volume") })},{" "}
           {t("bench.soilDepth", { depth: quantity(view.depthCm, "length") })}
           <br />
@@ -88,7 +88,7 @@ export function RowPanel({
         {make && age?.worn && (
           <Caution grave>{t("bench.worn", { season: age.season, high: make.lifeSeasons.high })}</Caution>
         )}
-        <p className="mt-1 text-[0.9375rem]">
+        <p className="mt-1 text-note">
           {daily > 0
             ? t("bench.waterRow", {
                 day: quantity(daily, "volume"),
@@ -123,7 +123,7 @@ export function RowPanel({
         {shape.kind === "pot" || shape.kind === "tub" ? <Caution>{t("cautions.water")}</Caution> : null}
       </div>
       {cover && (
-        <p className="border-t border-line pt-2 text-[0.9375rem]">
+        <p className="border-t border-line pt-2 text-note">
           {t("bench.cover", {
             length: quantity(cover.lengthCm, "length"),
             width: quantity(cover.widthCm, "length"),

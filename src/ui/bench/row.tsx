@@ -71,12 +71,12 @@ export function BenchRow({ view, number, span, today, selection, onSelect, hands
         type="button"
         aria-pressed={selected && !selection.plantingId}
         onClick={() => onSelect({ rowId })}
-        className="col-span-full min-h-7 text-left text-[0.9375rem] hover:underline sm:col-span-2"
+        className="col-span-full min-h-7 text-left text-note hover:underline sm:col-span-2"
       >
         <b className="mr-2 font-head">{number}</b>
         <span className="font-semibold">{bag(view.bag.kindId)}</span>
-        {view.row.pinned && <span className="ml-2 text-[0.8125rem] text-muted">{t("bench.pinned")}</span>}
-        <span className="block text-[0.8125rem] whitespace-nowrap text-muted">
+        {view.row.pinned && <span className="ml-2 text-fine text-muted">{t("bench.pinned")}</span>}
+        <span className="block text-fine whitespace-nowrap text-muted">
           {quantity(view.soilL, "volume")} · {quantity(view.wetKg, "mass")} {t("bench.weight")}
           {heavy && <b className="ml-2 text-beet">▲ {heavy}</b>}
         </span>
@@ -133,7 +133,7 @@ export function BenchRow({ view, number, span, today, selection, onSelect, hands
           }))}
         />
         {view.plantings.length === 0 && (
-          <p className="-mt-14 pl-2 text-[0.9375rem] text-muted">{t("bench.noPlanting")}</p>
+          <p className="-mt-14 pl-2 text-note text-muted">{t("bench.noPlanting")}</p>
         )}
       </div>
     </section>

@@ -64,7 +64,7 @@ export function Shelf({
               draggable
               onDragStart={(e) => e.dataTransfer.setData(CROP_DRAG, line.goal.id)}
               onClick={() => onPlant(line.goal.id, sowOn)}
-              className="flex min-h-9 w-full cursor-grab items-center gap-2 text-left text-[0.9375rem] hover:underline"
+              className="flex min-h-9 w-full cursor-grab items-center gap-2 text-left text-note hover:underline"
             >
               <GradeMark grade={line.cells[0]!.fit.grade} />
               <span className="flex-1">

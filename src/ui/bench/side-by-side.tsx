@@ -47,8 +47,8 @@ export function SideBySide({ title, before, after, setting, today }: SideProps) 
     [t("bench.clash"), (s) => number(s.garden.rows.reduce((n, r) => n + r.clashes.length, 0))],
   ];
   return (
-    <section aria-label={t("bench.compare")} className="mb-3 border-y-[1.5px] border-ink py-2">
-      <table className="w-full text-[0.9375rem]">
+    <section aria-label={t("bench.compare")} className="mb-3 border-y-rule border-ink py-2">
+      <table className="w-full text-note">
         <thead>
           <tr>
             <td />
@@ -75,7 +75,7 @@ export function SideBySide({ title, before, after, setting, today }: SideProps) 
           })}
         </tbody>
       </table>
-      <ul className="mt-2 text-[0.9375rem]">
+      <ul className="mt-2 text-note">
         {change.added.map((p) => (
           <li key={p.id}>+ {name(p)}</li>
         ))}

@@ -1,11 +1,13 @@
+import { expose } from "comlink";
 import type { Day } from "@/core/day";
 import { assessGarden } from "@/core/garden";
+import type { Override } from "@/core/override";
 import type { Plan, Row } from "@/core/plan";
-import { type Setting, settingFrom } from "@/core/setting";
-import { sumsOf } from "@/core/year";
-import type { SumsAnswer, SumsQuestion } from "./sums-message";
+import { type PlainSetting, type Setting, settingFrom } from "@/core/setting";
+import { type Sums, sumsOf } from "@/core/year";
+import { referenceWith } from "@/library";
 
-let asked: { setting: Setting; today: Day } | undefined;
+let asked: { readonly setting: Setting; readonly today: Day } | undefined;
 
 /** What was sent before, by id: sent again it is another object, and rows that are the same object are not judged anew. */
 const known = new Map<string, { text: string; thing: Plan["bags"][number] | Row }>();
@@ -18,15 +20,16 @@ function same<T extends Plan["bags"][number] | Row>(thing: T): T {
   return thing;
 }
 
-self.onmessage = ({ data }: MessageEvent<SumsQuestion>) => {
-  if (data.type === "library") {
-    asked = { setting: settingFrom(data.setting, data.reference), today: data.today };
-  } else if (asked) {
-    const plan = { bags: data.plan.bags.map(same), rows: data.plan.rows.map(same) };
-    const answer: SumsAnswer = {
-      id: data.id,
-      sums: sumsOf(assessGarden(plan, asked.setting), asked.setting, asked.today),
-    };
-    self.postMessage(answer);
-  }
+const worker = {
+  /** Once, before anything else: what plans are judged against, and the day from which the year counts. */
+  open(plain: PlainSetting, overrides: readonly Override[], today: Day): void {
+    asked = { setting: settingFrom(plain, referenceWith(overrides)), today };
+  },
+  sums(plan: Plan): Sums | undefined {
+    if (!asked) return undefined;
+    const garden = assessGarden({ bags: plan.bags.map(same), rows: plan.rows.map(same) }, asked.setting);
+    return sumsOf(garden, asked.setting, asked.today);
+  },
 };
+export type SumsWorker = typeof worker;
+expose(worker);

@@ -72,8 +72,8 @@ function Total({
       <p className={bad ? "text-beet" : ""}>
         <span className="big-number">{amount}</span> <span className="text-sm">{unit}</span>
       </p>
-      <p className="text-[0.8125rem] text-muted">{label}</p>
-      {extra && <p className="text-[0.8125rem] text-muted">{extra}</p>}
+      <p className="text-fine text-muted">{label}</p>
+      {extra && <p className="text-fine text-muted">{extra}</p>}
     </div>
   );
 }

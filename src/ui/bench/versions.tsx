@@ -46,7 +46,7 @@ export function Versions({ earlier, plan, setting, today, onOpen, onName }: Vers
         <Dialog.Overlay className="fixed inset-0 z-10 bg-ink/40" />
         <Dialog.Content
           aria-describedby={undefined}
-          className="fixed top-1/2 left-1/2 z-10 max-h-[88vh] w-[min(46rem,94vw)] -translate-1/2 overflow-y-auto border-[1.5px] border-ink bg-card p-5"
+          className="fixed top-1/2 left-1/2 z-10 max-h-[88vh] w-[min(46rem,94vw)] -translate-1/2 overflow-y-auto border-rule border-ink bg-card p-5"
         >
           <Dialog.Title className="mb-2 text-lg font-bold">{t("bench.versions")}</Dialog.Title>
           {earlier.length === 0 && <p className="text-muted">{t("bench.noVersions")}</p>}
@@ -84,7 +84,7 @@ export function Versions({ earlier, plan, setting, today, onOpen, onName }: Vers
                   defaultValue={v.name}
                   maxLength={80}
                   onBlur={(e) => e.target.value.trim() !== v.name && void rename(v.id, e.target.value)}
-                  className="min-h-9 w-36 border-[1.5px] border-line bg-card px-2 focus:border-ink"
+                  className="min-h-9 w-36 border-rule border-line bg-card px-2 focus:border-ink"
                 />
                 <Button
                   aria-pressed={beside === v.id}

@@ -116,11 +116,11 @@ export function Year({
   }, [water, limit, t, day, month, quantity, shown]);
 
   return (
-    <section aria-labelledby="year" className="border-t-[1.5px] border-ink px-4 py-3 lg:px-6">
+    <section aria-labelledby="year" className="border-t-rule border-ink px-4 py-3 lg:px-6">
       <h2 id="year" className="text-lg font-bold">
         {t("year.title")}
       </h2>
-      <p className="mb-2 text-[0.9375rem]">
+      <p className="mb-2 text-note">
         {t("year.food", {
           food: quantity(economy.totalG / 1000, "mass"),
           worth: money(economy.worthMinor),
@@ -128,7 +128,7 @@ export function Year({
         })}{" "}
         {economy.bagsASeasonMinor > 0 && t("year.bags", { money: money(economy.bagsASeasonMinor) })}
       </p>
-      <ul aria-hidden="true" className="mb-1 flex flex-wrap gap-x-4 gap-y-1 text-[0.8125rem]">
+      <ul aria-hidden="true" className="mb-1 flex flex-wrap gap-x-4 gap-y-1 text-fine">
         {FOOD_GROUPS.map((group, i) => (
           <li key={group} className="flex items-center gap-1.5">
             <i
@@ -139,7 +139,7 @@ export function Year({
           </li>
         ))}
         <li className="flex items-center gap-1.5">
-          <i className="inline-block w-5 border-t-[1.5px] border-dashed border-ink" />
+          <i className="inline-block w-5 border-t-rule border-dashed border-ink" />
           {t("year.want")}
         </li>
       </ul>
@@ -148,7 +148,7 @@ export function Year({
         height={240}
         label={t("year.foodChart", { food: quantity(economy.totalG / 1000, "mass") })}
       />
-      <p className="mt-2 mb-1 text-[0.9375rem]">
+      <p className="mt-2 mb-1 text-note">
         {most.l > 0
           ? t("year.waterMost", { water: quantity(most.l, "volume"), day: day(most.from) })
           : t("bench.waterNone")}{" "}
@@ -163,7 +163,7 @@ export function Year({
           </b>
         )}
       </p>
-      <p className="mb-1 text-[0.9375rem]">
+      <p className="mb-1 text-note">
         {t("year.work", { hours: number(hours), most: number(busiest.hours), day: day(busiest.from) })}
       </p>
       <Chart

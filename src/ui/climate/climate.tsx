@@ -98,10 +98,10 @@ export function ClimateScreen({ town, saved, profileId, profiles, today, save }:
     <div className="grid gap-x-10 gap-y-5 px-4 py-4 lg:grid-cols-[minmax(0,44rem)_1fr] lg:px-6">
       <div className="grid gap-3">
         <div>
-          <h1 className="text-[1.625rem] font-bold">{t("climate.title")}</h1>
+          <h1 className="text-title font-bold">{t("climate.title")}</h1>
           <p className="text-muted">{t("climate.lead")}</p>
         </div>
-        <h2 className="border-t-[1.5px] border-ink pt-2 text-lg font-bold">{t("climate.where")}</h2>
+        <h2 className="border-t-rule border-ink pt-2 text-lg font-bold">{t("climate.where")}</h2>
         <TownPicker
           onTown={(found) =>
             change({
@@ -135,7 +135,7 @@ export function ClimateScreen({ town, saved, profileId, profiles, today, save }:
             onChange={(e) => change({ longitude: e.target.value })}
           />
         </div>
-        <h2 className="mt-2 border-t-[1.5px] border-ink pt-2 text-lg font-bold">{t("climate.normals")}</h2>
+        <h2 className="mt-2 border-t-rule border-ink pt-2 text-lg font-bold">{t("climate.normals")}</h2>
         <SelectField
           label={t("climate.profile")}
           value={profiles.some((p) => p.id === form.origin) ? form.origin : ""}
@@ -184,13 +184,13 @@ export function ClimateScreen({ town, saved, profileId, profiles, today, save }:
           )}
         </OutcomeLines>
       </div>
-      <section aria-labelledby="means" className="h-fit border-l-[1.5px] border-ink bg-card p-5">
+      <section aria-labelledby="means" className="h-fit border-l-rule border-ink bg-card p-5">
         <h2 id="means" className="mb-2 text-lg font-bold">
           {t("climate.means")}
         </h2>
         {gates ? (
           <>
-            <dl className="grid gap-1 text-[0.9375rem]">
+            <dl className="grid gap-1 text-note">
               <Gate
                 name={t("climate.warmNights", { t: words.quantity(15.5, "temperature") })}
                 stretch={gates.warmNights}
@@ -202,7 +202,7 @@ export function ClimateScreen({ town, saved, profileId, profiles, today, save }:
               <Gate name={t("climate.frostRisk")} stretch={gates.frostRisk} />
               <Gate name={t("climate.shortDays")} stretch={gates.shortDays} />
             </dl>
-            <p className="mt-1 border-t border-line pt-2 text-[0.9375rem]">
+            <p className="mt-1 border-t border-line pt-2 text-note">
               {t("climate.light", {
                 short: words.number(gates.shortestH),
                 long: words.number(gates.longestH),

@@ -79,7 +79,7 @@ export function DailyFile({
           </SelectField>
         </div>
       )}
-      <div role="status" className="text-[0.9375rem]">
+      <div role="status" className="text-note">
         {report && "code" in report && <p className="font-semibold text-beet">✕ {problem(report)}</p>}
         {good && (
           <>

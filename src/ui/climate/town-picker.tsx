@@ -64,7 +64,7 @@ export function TownPicker({ onTown }: { onTown: (town: Town) => void }) {
           </ul>
         )}
       </div>
-      <p className="mt-1 text-[0.8125rem] text-muted">{t("climate.credit")}</p>
+      <p className="mt-1 text-fine text-muted">{t("climate.credit")}</p>
     </div>
   );
 }

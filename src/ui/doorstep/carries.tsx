@@ -29,7 +29,7 @@ export function Carries({
         w.from < `${String(hour + 1).padStart(2, "0")}:00` && w.to > `${String(hour).padStart(2, "0")}:00`,
     );
   return (
-    <section aria-labelledby="carries" className="h-fit border-l-[1.5px] border-ink bg-card p-5">
+    <section aria-labelledby="carries" className="h-fit border-l-rule border-ink bg-card p-5">
       <h2 id="carries" className="mb-3 text-lg font-bold">
         {t("doorstep.carries")}
       </h2>
@@ -50,7 +50,7 @@ export function Carries({
         </p>
         <div aria-hidden="true" className="my-2 flex max-w-md">
           {HOURS.map((hour) => (
-            <span key={hour} className="flex-1 text-center text-[0.6875rem] text-muted">
+            <span key={hour} className="flex-1 text-center text-tiny text-muted">
               <i
                 className={`block h-4 border-y border-l border-ink last:border-r ${lit(hour) ? "bg-marigold" : ""}`}
               />
@@ -58,13 +58,13 @@ export function Carries({
             </span>
           ))}
         </div>
-        <p className="text-[0.9375rem]">
+        <p className="text-note">
           {carries.sunHours > 0
             ? t("doorstep.sunServes", { enough: carries.enough, little: carries.little, all: goals.length })
             : t("doorstep.sunNone")}
         </p>
       </div>
-      <div className="mt-4 grid gap-2 border-t border-line pt-3 text-[0.9375rem]">
+      <div className="mt-4 grid gap-2 border-t border-line pt-3 text-note">
         {total ? (
           <>
             <p>

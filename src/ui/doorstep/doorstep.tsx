@@ -4,13 +4,14 @@ import { zodResolver } from "@hookform/resolvers/zod";
 import { useRouter } from "next/navigation";
 import { useState } from "react";
 import { useFieldArray, useForm, useWatch } from "react-hook-form";
-import type { Crop } from "@/core/crop";
+import type { Override } from "@/core/override";
 import { COMPASS, PLACE_KINDS, Survey, type SurveyTyped } from "@/core/place";
 import { type Outcome, type Problem, problemMessage, readProblem } from "@/core/problem";
 import { Button } from "@/ui/primitives/button";
 import { SelectField, TextArea, TextField } from "@/ui/primitives/field";
 import { OutcomeLines } from "@/ui/primitives/outcome-lines";
 import { send } from "@/ui/primitives/send";
+import { useReference } from "@/ui/use-judged";
 import { useWords } from "@/ui/words/use-words";
 import { Brings } from "./brings";
 import { Carries } from "./carries";
@@ -20,7 +21,7 @@ export interface DoorstepProps {
   readonly title: string;
   readonly start: SurveyTyped;
   readonly isNew: boolean;
-  readonly crops: readonly Crop[];
+  readonly overrides: readonly Override[];
   readonly currency: string;
   readonly today: string;
   /** Wet mass in kg of a usual vegetable bag, to show what a limit means. */
@@ -31,8 +32,18 @@ export interface DoorstepProps {
 const MOST_SUN = 6;
 
 /** The survey: typed as people speak, and read back at once as what the place can carry and grow. */
-export function Doorstep({ title, start, isNew, crops, currency, today, usualBagKg, save }: DoorstepProps) {
+export function Doorstep({
+  title,
+  start,
+  isNew,
+  overrides,
+  currency,
+  today,
+  usualBagKg,
+  save,
+}: DoorstepProps) {
   const { t } = useWords();
+  const { crops } = useReference(overrides);
   const router = useRouter();
   const [failure, setFailure] = useState<Problem>();
   const [saved, setSaved] = useState(false);
@@ -74,9 +85,9 @@ export function Doorstep({ title, start, isNew, crops, currency, today, usualBag
       className="grid gap-x-10 gap-y-4 px-4 py-4 lg:grid-cols-[minmax(0,44rem)_1fr] lg:px-6"
     >
       <div>
-        <h1 className="text-[1.625rem] font-bold">{title}</h1>
+        <h1 className="text-title font-bold">{title}</h1>
         <p className="mb-3 text-muted">{t("doorstep.lead")}</p>
-        <h2 className="mb-2 border-t-[1.5px] border-ink pt-2 text-lg font-bold">{t("doorstep.people")}</h2>
+        <h2 className="mb-2 border-t-rule border-ink pt-2 text-lg font-bold">{t("doorstep.people")}</h2>
         <div className="grid grid-cols-2 gap-3 sm:grid-cols-[1fr_6rem_6rem]">
           <TextField
             label={t("doorstep.name")}
@@ -109,9 +120,7 @@ export function Doorstep({ title, start, isNew, crops, currency, today, usualBag
             {...register("note")}
           />
         </div>
-        <h2 className="mt-4 mb-2 border-t-[1.5px] border-ink pt-2 text-lg font-bold">
-          {t("doorstep.place")}
-        </h2>
+        <h2 className="mt-4 mb-2 border-t-rule border-ink pt-2 text-lg font-bold">{t("doorstep.place")}</h2>
         <div className="grid grid-cols-2 gap-3 sm:grid-cols-3">
           <SelectField
             label={t("doorstep.kind")}

@@ -27,7 +27,7 @@ export function Eats({
   const sum = Object.values(wanted).reduce((a, b) => a + b, 0);
   return (
     <>
-      <h2 className="mt-4 mb-1 border-t-[1.5px] border-ink pt-2 text-lg font-bold">{t("doorstep.eats")}</h2>
+      <h2 className="mt-4 mb-1 border-t-rule border-ink pt-2 text-lg font-bold">{t("doorstep.eats")}</h2>
       <p className="mb-2 text-sm text-muted">
         {t("doorstep.eatsLead")}{" "}
         {sum > 0

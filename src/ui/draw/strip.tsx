@@ -223,7 +223,7 @@ function Bar({
         {hands && selected && (
           <i
             aria-hidden="true"
-            className="absolute inset-y-[-3px] -right-[5px] w-2.5 cursor-ew-resize border-[1.5px] border-beet bg-card"
+            className="absolute inset-y-[-3px] -right-[5px] w-2.5 cursor-ew-resize border-rule border-beet bg-card"
             onPointerDown={(e) => begin(e, "end")}
             onPointerMove={go}
             onPointerUp={release}
@@ -232,7 +232,7 @@ function Bar({
       </button>
       <span
         aria-hidden="true"
-        className={`pointer-events-none absolute truncate text-[0.8125rem] font-semibold ${inside ? "mt-[3px] bg-card px-1 leading-[13px]" : "leading-[19px] [text-shadow:0_0_3px_var(--paper),0_0_3px_var(--paper)]"} ${wrong ? "text-beet" : ""}`}
+        className={`pointer-events-none absolute truncate text-fine font-semibold ${inside ? "mt-[3px] bg-card px-1 leading-[13px]" : "leading-[19px] [text-shadow:0_0_3px_var(--paper),0_0_3px_var(--paper)]"} ${wrong ? "text-beet" : ""}`}
         style={{ top, ...place }}
       >
         {wrong && "✕ "}

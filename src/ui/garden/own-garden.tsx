@@ -4,13 +4,14 @@ import Link from "next/link";
 import { useMemo, useState } from "react";
 import { addDays, type Day } from "@/core/day";
 import { assessGarden, nextMeal, type PlantingView } from "@/core/garden";
-import type { PlainSetting, Reference } from "@/core/setting";
+import type { Override } from "@/core/override";
+import type { PlainSetting } from "@/core/setting";
 import type { Plan } from "@/core/plan";
 import { rowThirst, spanOf, wateringDays } from "@/core/year";
 import { BenchRow, type Selection } from "@/ui/bench/row";
 import { Caution } from "@/ui/primitives/caution";
 import { buttonClass } from "@/ui/primitives/button";
-import { useSetting } from "@/ui/use-setting";
+import { useJudged } from "@/ui/use-judged";
 import { Dates } from "@/ui/verdict/dates";
 import { useWords } from "@/ui/words/use-words";
 
@@ -20,16 +21,16 @@ interface OwnGardenProps {
   readonly today: Day;
   readonly plan: Plan;
   readonly setting: PlainSetting;
-  readonly reference: Reference;
+  readonly overrides: readonly Override[];
 }
 
 /** What comes within this many days is worth a line. */
 const SOON_DAYS = 21;
 
 /** A household's own garden, to look at and not to change: what is next, how much water each bag takes, and every bag's season. */
-export function OwnGarden({ householdId, name, today, plan, setting: plain, reference }: OwnGardenProps) {
+export function OwnGarden({ householdId, name, today, plan, setting: plain, overrides }: OwnGardenProps) {
   const { t, crop, day, quantity } = useWords();
-  const setting = useSetting(plain, reference);
+  const { setting } = useJudged(plain, overrides);
   const garden = useMemo(() => assessGarden(plan, setting), [plan, setting]);
   const span = useMemo(() => spanOf(garden, today), [garden, today]);
   const [selection, setSelection] = useState<Selection>();
@@ -45,7 +46,7 @@ export function OwnGarden({ householdId, name, today, plan, setting: plain, refe
   return (
     <div className="mx-auto max-w-4xl pb-8">
       <div className="px-4 pt-3">
-        <h1 className="text-[1.625rem] font-bold">{t("own.title")}</h1>
+        <h1 className="text-title font-bold">{t("own.title")}</h1>
         <p className="text-muted">{t("own.lead", { name })}</p>
         {meal && (
           <p className="mt-2 text-lg font-semibold">
@@ -56,7 +57,7 @@ export function OwnGarden({ householdId, name, today, plan, setting: plain, refe
         <Link href={`/house/${householdId}/log`} className={`${buttonClass("solid")} mt-2 min-h-11`}>
           {t("own.log")}
         </Link>
-        <h2 className="mt-4 border-t-[1.5px] border-ink pt-2 text-lg font-bold">{t("own.soon")}</h2>
+        <h2 className="mt-4 border-t-rule border-ink pt-2 text-lg font-bold">{t("own.soon")}</h2>
         {soon.length === 0 && <p className="text-muted">{t("own.nothing")}</p>}
         <ul>
           {soon.map((c) => (
@@ -72,7 +73,7 @@ export function OwnGarden({ householdId, name, today, plan, setting: plain, refe
             </li>
           ))}
         </ul>
-        <h2 className="mt-4 mb-1 border-t-[1.5px] border-ink pt-2 text-lg font-bold">{t("own.bags")}</h2>
+        <h2 className="mt-4 mb-1 border-t-rule border-ink pt-2 text-lg font-bold">{t("own.bags")}</h2>
       </div>
       {garden.rows.map((view, i) => {
         const daily = rowThirst(view, today, setting);
@@ -87,7 +88,7 @@ export function OwnGarden({ householdId, name, today, plan, setting: plain, refe
               selection={selection}
               onSelect={setSelection}
             />
-            <p className="px-4 pb-2 text-[0.9375rem]">
+            <p className="px-4 pb-2 text-note">
               {daily > 0
                 ? t("bench.waterRow", {
                     day: quantity(daily, "volume"),

@@ -1,11 +1,12 @@
 "use client";
 
+import Form from "next/form";
 import Link from "next/link";
-import { useState } from "react";
-import type { Measure } from "@/core/record";
-import type { HouseholdStage } from "@/core/record";
 import type { PlaceKind } from "@/core/place";
-import { buttonClass } from "@/ui/primitives/button";
+import { HOUSEHOLD_STAGES, type HouseholdStage, type Measure } from "@/core/record";
+import { Button, buttonClass } from "@/ui/primitives/button";
+import { SelectField, TextField } from "@/ui/primitives/field";
+import { Pages } from "@/ui/primitives/pages";
 import { useWords } from "@/ui/words/use-words";
 import { StageMark } from "./stage-mark";
 
@@ -19,18 +20,16 @@ interface Task {
 }
 
 export interface Summary {
-  readonly household: {
-    readonly id: string;
-    readonly code: string;
-    readonly name: string;
-    readonly adults: number;
-    readonly children: number;
-    readonly place: {
-      readonly kind: PlaceKind;
-      readonly lengthTyped: string;
-      readonly widthTyped: string;
-    } | null;
-  };
+  readonly id: string;
+  readonly code: string;
+  readonly name: string;
+  readonly adults: number;
+  readonly children: number;
+  readonly place: {
+    readonly kind: PlaceKind;
+    readonly lengthTyped: string;
+    readonly widthTyped: string;
+  } | null;
   readonly stage: HouseholdStage;
   readonly bags: number;
   readonly sunHours: number;
@@ -39,40 +38,63 @@ export interface Summary {
   readonly picked: Partial<Record<Measure, number>>;
 }
 
-const STAGES = ["new", "surveyed", "planned", "sown", "picking", "finished"] as const;
+const SORTS = ["pressing", "number", "name"] as const;
+type Filter = HouseholdStage | "all" | "pressing";
+
+interface Ask {
+  readonly search: string;
+  readonly filter: Filter;
+  readonly sort: (typeof SORTS)[number];
+  readonly page: number;
+}
+
+export interface HouseholdsProps {
+  readonly programme: string;
+  readonly summaries: readonly Summary[];
+  readonly stages: Readonly<Partial<Record<HouseholdStage, number>>>;
+  readonly found: number;
+  readonly pressing: number;
+  readonly late: number;
+  readonly due: number;
+  readonly pages: number;
+  readonly ask: Ask;
+  readonly judgingSince?: string;
+}
+
 const SHOWN_TASKS = 3;
 
+/** The address of the list as it is, with some of what it asks for changed; what is usual is left out. */
+function addressOf(ask: Ask): string {
+  const query = new URLSearchParams();
+  if (ask.search !== "") query.set("search", ask.search);
+  if (ask.filter !== "all") query.set("filter", ask.filter);
+  if (ask.sort !== "pressing") query.set("sort", ask.sort);
+  if (ask.page !== 1) query.set("page", String(ask.page));
+  return query.size > 0 ? `/?${query}` : "/";
+}
+
 /** The first screen: who is in the programme, how far each is, and what is due or late this week. */
-export function Households({ programme, summaries }: { programme: string; summaries: readonly Summary[] }) {
-  const { t } = useWords();
-  const [filter, setFilter] = useState<HouseholdStage | "all" | "pressing">("all");
-  const tasks = summaries.flatMap((s) => s.due);
-  const shown = summaries.filter(
-    (s) => filter === "all" || (filter === "pressing" ? s.due.length > 0 : s.stage === filter),
-  );
-  const filters = [
-    "all",
-    "pressing",
-    ...STAGES.filter((stage) => summaries.some((s) => s.stage === stage)),
-  ] as const;
-  const count = (f: (typeof filters)[number]) =>
-    f === "all"
-      ? summaries.length
-      : summaries.filter((s) => (f === "pressing" ? s.due.length > 0 : s.stage === f)).length;
+export function Households(props: HouseholdsProps) {
+  const { programme, summaries, stages, found, pressing, late, due, pages, ask, judgingSince } = props;
+  const { t, clock } = useWords();
+  const counts: Partial<Record<Filter, number>> = { all: found, pressing, ...stages };
+  const filters: Filter[] = ["all", "pressing", ...HOUSEHOLD_STAGES.filter((stage) => stages[stage])];
+  const nameOf = (f: Filter) =>
+    f === "all" ? t("households.all") : f === "pressing" ? t("households.lateOnly") : t(`stages.${f}`);
+  const isEmpty = found === 0 && ask.search === "";
   return (
     <div className="px-4 py-4 lg:px-6">
       <div className="mb-3 flex flex-wrap items-end gap-x-6 gap-y-2">
         <div>
-          <h1 className="text-[1.625rem] font-bold">
+          <h1 className="text-title font-bold">
             {t("households.title")} <span className="text-lg font-semibold text-muted">{programme}</span>
           </h1>
-          <p className="text-muted">
-            {t("households.lead", {
-              count: summaries.length,
-              late: tasks.filter((d) => d.late).length,
-              due: tasks.filter((d) => !d.late).length,
-            })}
-          </p>
+          <p className="text-muted">{t("households.lead", { count: found, late, due })}</p>
+          {judgingSince && (
+            <p role="status" className="text-sm">
+              ↻ {t("households.judging", { time: clock(judgingSince) })}
+            </p>
+          )}
         </div>
         <div className="ml-auto flex flex-wrap gap-2">
           <a href="/records.csv" download className={buttonClass("open")}>
@@ -83,76 +105,88 @@ export function Households({ programme, summaries }: { programme: string; summar
           </Link>
         </div>
       </div>
-      {summaries.length === 0 ? (
+      {isEmpty ? (
         <p className="border-t border-line py-6">{t("households.empty")}</p>
       ) : (
         <>
-          <div
-            role="group"
-            aria-label={t("households.filter")}
-            className="mb-2 flex flex-wrap gap-x-4 gap-y-1 text-[0.9375rem]"
-          >
-            {filters.map((f) => (
-              <button
-                key={f}
-                type="button"
-                aria-pressed={filter === f}
-                onClick={() => setFilter(f)}
-                className={`min-h-8 border-b-2 ${filter === f ? "border-beet font-semibold" : "border-transparent text-muted hover:text-ink"}`}
-              >
-                {f === "all"
-                  ? t("households.all")
-                  : f === "pressing"
-                    ? t("households.lateOnly")
-                    : t(`stages.${f}`)}{" "}
-                <span className="text-sm">{count(f)}</span>
-              </button>
-            ))}
+          <div className="mb-2 flex flex-wrap items-end gap-x-6 gap-y-2">
+            <Form action="/" key={addressOf(ask)} className="flex flex-wrap items-end gap-2">
+              <TextField
+                type="search"
+                name="search"
+                label={t("households.search")}
+                defaultValue={ask.search}
+                maxLength={80}
+              />
+              <SelectField label={t("households.sort")} name="sort" defaultValue={ask.sort}>
+                {SORTS.map((sort) => (
+                  <option key={sort} value={sort}>
+                    {t(`households.sorts.${sort}`)}
+                  </option>
+                ))}
+              </SelectField>
+              <input type="hidden" name="filter" value={ask.filter} />
+              <Button type="submit" className="min-h-10">
+                {t("households.find")}
+              </Button>
+            </Form>
+            <nav aria-label={t("households.filter")} className="flex flex-wrap gap-x-4 gap-y-1 text-note">
+              {filters.map((f) => (
+                <Link
+                  key={f}
+                  href={addressOf({ ...ask, filter: f, page: 1 })}
+                  aria-current={ask.filter === f ? "true" : undefined}
+                  className={`flex min-h-8 items-center gap-1 border-b-2 ${ask.filter === f ? "border-beet font-semibold" : "border-transparent text-muted hover:text-ink"}`}
+                >
+                  {nameOf(f)} <span className="text-sm">{counts[f] ?? 0}</span>
+                </Link>
+              ))}
+            </nav>
           </div>
-          <ul className="border-t-[1.5px] border-ink">
-            {shown.map((s) => (
-              <HouseholdLine key={s.household.id} summary={s} />
+          <ul className="border-t-rule border-ink">
+            {summaries.map((summary) => (
+              <HouseholdLine key={summary.id} summary={summary} />
             ))}
           </ul>
-          {shown.length === 0 && <p className="py-6">{t("households.none")}</p>}
+          {summaries.length === 0 && <p className="py-6">{t("households.nobody")}</p>}
+          <Pages page={ask.page} pages={pages} hrefOf={(page) => addressOf({ ...ask, page })} />
         </>
       )}
     </div>
   );
 }
 
-function HouseholdLine({
-  summary: { household: h, stage, bags, sunHours, firstSowing, due, picked },
-}: {
-  summary: Summary;
-}) {
+/** The screen that a household needs next. */
+const NEXT_SCREEN: Record<HouseholdStage, "doorstep" | "match" | "bench" | "log"> = {
+  new: "doorstep",
+  surveyed: "match",
+  planned: "bench",
+  sown: "log",
+  picking: "log",
+  finished: "bench",
+};
+
+function HouseholdLine({ summary: h }: { summary: Summary }) {
   const { t, number, crop, day, quantity } = useWords();
+  const { stage, firstSowing, due, picked } = h;
   const todo =
     stage === "planned" && firstSowing
       ? t("households.todo.planned", { day: day(firstSowing) })
       : stage === "new" || stage === "surveyed" || stage === "finished"
         ? t(`households.todo.${stage}`)
         : t("households.nothing");
-  const screen =
-    stage === "new"
-      ? "doorstep"
-      : stage === "surveyed"
-        ? "match"
-        : stage === "sown" || stage === "picking"
-          ? "log"
-          : "bench";
   const amounts = [
     picked.mass !== undefined && quantity(picked.mass, "mass"),
     picked.bunches !== undefined && t("log.amounts.bunches", { n: picked.bunches }),
     picked.pieces !== undefined && t("log.amounts.pieces", { n: picked.pieces }),
   ].filter(Boolean);
   return (
-    <li className="relative grid grid-cols-[2.5rem_1fr_auto] items-start gap-x-3 gap-y-1 border-b border-line py-2 hover:bg-card lg:grid-cols-[2.5rem_12rem_15rem_8.5rem_1fr_8rem]">
+    <li className="relative grid grid-cols-[2.5rem_1fr_auto] items-start gap-x-3 gap-y-1 border-b border-line py-2 hover:bg-card lg:grid-cols-[3.5rem_12rem_15rem_8.5rem_1fr_8rem]">
       <span className="big-number text-muted">{h.code}</span>
-      <div>
+      <div className="min-w-0">
         <Link
-          href={`/house/${h.id}/${screen}`}
-          className="font-head text-lg font-bold after:absolute after:inset-0"
+          href={`/house/${h.id}/${NEXT_SCREEN[stage]}`}
+          className="font-head text-lg font-bold wrap-anywhere after:absolute after:inset-0"
         >
           {h.name}
         </Link>
@@ -160,12 +194,12 @@ function HouseholdLine({
           {t("households.people", { adults: h.adults, children: h.children })}
         </p>
       </div>
-      <div className="col-start-2 text-[0.9375rem] lg:col-start-auto">
+      <div className="col-start-2 text-note lg:col-start-auto">
         {h.place && (
           <>
             {t(`places.${h.place.kind}`)} {h.place.lengthTyped} × {h.place.widthTyped}
             <p className="text-sm text-muted">
-              {t("households.sun", { hours: number(sunHours) })} · {t("households.bags", { count: bags })}
+              {t("households.sun", { hours: number(h.sunHours) })} · {t("households.bags", { count: h.bags })}
             </p>
           </>
         )}
@@ -173,7 +207,7 @@ function HouseholdLine({
       <div className="col-start-3 row-start-1 lg:col-start-auto lg:row-start-auto">
         <StageMark stage={stage} />
       </div>
-      <ul className="col-span-2 col-start-2 text-[0.9375rem] lg:col-span-1 lg:col-start-auto">
+      <ul className="col-span-2 col-start-2 text-note lg:col-span-1 lg:col-start-auto">
         {due.slice(0, SHOWN_TASKS).map((d) => (
           <li key={d.plantingId} className={d.late ? "font-semibold text-beet" : ""}>
             {t(`households.tasks.${d.task}`, { crop: crop(d.goalId) })}
@@ -187,7 +221,7 @@ function HouseholdLine({
         )}
         {due.length === 0 && <li className="text-muted">{todo}</li>}
       </ul>
-      <p className="col-span-2 col-start-2 text-[0.9375rem] lg:col-span-1 lg:col-start-auto lg:text-right">
+      <p className="col-span-2 col-start-2 text-note lg:col-span-1 lg:col-start-auto lg:text-right">
         {amounts.length > 0 && (
           <>
             <span className="sr-only">{t("households.picked")}: </span>

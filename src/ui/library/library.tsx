@@ -1,19 +1,18 @@
 "use client";
 
 import { useMemo, useState } from "react";
-import type { Reference } from "@/core/setting";
 import { bagValues, cropValues, type LibraryValue, type Override } from "@/core/override";
 import type { Outcome } from "@/core/problem";
+import { SHIPPED } from "@/library";
 import { SelectField, TextField } from "@/ui/primitives/field";
 import { useWords } from "@/ui/words/use-words";
-import type { PlanComparison } from "./plan-changes";
+import type { PlanDifference } from "./plan-changes";
 import { type TakeIn, ValuesFiles } from "./take-in";
 import { ValueLine } from "./value-line";
 
 export interface LibraryProps {
-  readonly shipped: Reference;
   readonly overrides: readonly Override[];
-  readonly preview: (name: string, value: number | null) => Promise<Outcome<readonly PlanComparison[]>>;
+  readonly preview: (name: string, value: number | null) => Promise<Outcome<readonly PlanDifference[]>>;
   readonly override: (name: string, value: number | null, reason: string) => Promise<Outcome<null>>;
   readonly takeIn: TakeIn;
 }
@@ -28,12 +27,12 @@ type Entry = {
 };
 
 /** The library: every value with its source, what the programme knows better, and two entries side by side. */
-export function Library({ shipped, overrides, preview, override, takeIn }: LibraryProps) {
+export function Library({ overrides, preview, override, takeIn }: LibraryProps) {
   const { t, crop, bag, namesOf } = useWords();
   const [find, setFind] = useState("");
   const entries = useMemo(
     (): Entry[] => [
-      ...shipped.crops.flatMap((c) =>
+      ...SHIPPED.crops.flatMap((c) =>
         c.goals.map((goal) => ({
           key: `goal:${goal.id}`,
           name: crop(goal.id),
@@ -42,7 +41,7 @@ export function Library({ shipped, overrides, preview, override, takeIn }: Libra
           values: cropValues(c, goal),
         })),
       ),
-      ...shipped.bagKinds.map((kind) => ({
+      ...SHIPPED.bagKinds.map((kind) => ({
         key: `bag:${kind.id}`,
         name: bag(kind.id),
         sub: t("library.bagMade", {
@@ -53,7 +52,7 @@ export function Library({ shipped, overrides, preview, override, takeIn }: Libra
         values: bagValues(kind),
       })),
     ],
-    [shipped, crop, bag, namesOf, t],
+    [crop, bag, namesOf, t],
   );
   const [chosen, setChosen] = useState(entries[0]?.key ?? "");
   const [besides, setBesides] = useState("");
@@ -68,12 +67,12 @@ export function Library({ shipped, overrides, preview, override, takeIn }: Libra
   return (
     <div className="grid gap-x-8 gap-y-4 px-4 py-4 lg:grid-cols-[18rem_minmax(0,1fr)] lg:px-6">
       <div>
-        <h1 className="text-[1.625rem] font-bold">{t("library.title")}</h1>
+        <h1 className="text-title font-bold">{t("library.title")}</h1>
         <p className="mb-3 text-muted">
           {t("library.lead", {
-            goals: shipped.crops.flatMap((c) => c.goals).length,
-            crops: shipped.crops.length,
-            bags: shipped.bagKinds.length,
+            goals: SHIPPED.crops.flatMap((c) => c.goals).length,
+            crops: SHIPPED.crops.length,
+            bags: SHIPPED.bagKinds.length,
             own: overrides.length,
           })}
         </p>
@@ -86,7 +85,7 @@ export function Library({ shipped, overrides, preview, override, takeIn }: Libra
         />
         <ul
           aria-label={t("library.entries")}
-          className="mt-2 max-h-64 overflow-y-auto border-t-[1.5px] border-ink lg:max-h-[calc(100vh-26rem)]"
+          className="mt-2 max-h-64 overflow-y-auto border-t-rule border-ink lg:max-h-[calc(100vh-26rem)]"
         >
           {shown.map((e) => (
             <li key={e.key}>
@@ -100,7 +99,7 @@ export function Library({ shipped, overrides, preview, override, takeIn }: Libra
                 {changed(e) && (
                   <span className="ml-1 text-sm font-semibold text-beet">▲ {t("library.changed")}</span>
                 )}
-                <span className="block text-[0.8125rem] text-muted italic">{e.sub}</span>
+                <span className="block text-fine text-muted italic">{e.sub}</span>
               </button>
             </li>
           ))}
@@ -133,7 +132,7 @@ export function Library({ shipped, overrides, preview, override, takeIn }: Libra
                 ))}
             </SelectField>
           </div>
-          <ul className="border-t-[1.5px] border-ink">
+          <ul className="border-t-rule border-ink">
             {entry.values.map((value) => {
               const twin = other?.values.find((v) => v.path === value.path);
               return (

@@ -12,7 +12,7 @@ interface State {
 }
 
 /** How one planting of the programme stands before and after a change. */
-export interface PlanComparison {
+export interface PlanDifference {
   readonly plantingId: string;
   readonly household: string;
   readonly goalId: string;
@@ -22,7 +22,7 @@ export interface PlanComparison {
 }
 
 /** What a change would do to the plans of the programme, planting by planting. */
-export function PlanComparisons({ changes }: { changes: readonly PlanComparison[] }) {
+export function PlanDifferences({ changes }: { changes: readonly PlanDifference[] }) {
   const { t, crop, day } = useWords();
   const state = ({ grade, most, firstPick }: State) => (
     <span className="inline-flex items-center gap-1.5">
@@ -33,7 +33,7 @@ export function PlanComparisons({ changes }: { changes: readonly PlanComparison[
   return (
     <div role="status">
       <p className="font-semibold">{t("library.changes", { count: changes.length })}</p>
-      <ul className="text-[0.9375rem]">
+      <ul className="text-note">
         {changes.map((c) => (
           <li key={c.plantingId} className="flex flex-wrap items-center gap-2 border-t border-line py-1">
             <span>

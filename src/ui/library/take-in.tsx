@@ -37,7 +37,7 @@ export function ValuesFiles({ takeIn }: { takeIn: TakeIn }) {
     URL.revokeObjectURL(link.href);
   };
   return (
-    <div className="mt-4 border-t-[1.5px] border-ink pt-3">
+    <div className="mt-4 border-t-rule border-ink pt-3">
       <div className="flex flex-wrap gap-2">
         <a href="/library/values/csv" download className={buttonClass("open")}>
           {t("library.csv")}

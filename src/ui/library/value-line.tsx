@@ -9,7 +9,7 @@ import { TextField } from "@/ui/primitives/field";
 import { send } from "@/ui/primitives/send";
 import { useWords } from "@/ui/words/use-words";
 import type { LibraryProps } from "./library";
-import { type PlanComparison, PlanComparisons } from "./plan-changes";
+import { type PlanDifference, PlanDifferences } from "./plan-changes";
 
 /** Parts of a path that only hold others together. */
 const UNSAID = new Set(["stand", "window"]);
@@ -95,7 +95,7 @@ function Change({
   const [typed, setTyped] = useState(show(own?.value ?? value.value));
   const [reason, setReason] = useState(own?.reason ?? "");
   const [faults, setFaults] = useState<Readonly<Record<string, Problem>>>({});
-  const [changes, setChanges] = useState<readonly PlanComparison[]>();
+  const [changes, setChanges] = useState<readonly PlanDifference[]>();
   const read = (): number | undefined => {
     const parsed = valueField(value.path).safeParse(typed);
     setFaults(parsed.success ? {} : { value: readProblem(parsed.error.issues[0]?.message ?? "") });
@@ -148,7 +148,7 @@ function Change({
           ✕ {problem(faults.form)}
         </p>
       )}
-      {changes && <PlanComparisons changes={changes} />}
+      {changes && <PlanDifferences changes={changes} />}
     </div>
   );
 }

@@ -134,7 +134,7 @@ export function Log({ householdId, title, today, plantings, records, store }: Lo
   return (
     <div className="grid gap-x-10 gap-y-6 px-4 py-4 lg:grid-cols-[26rem_minmax(0,1fr)] lg:px-6">
       <div className="h-fit lg:sticky lg:top-4">
-        <h1 className="text-[1.625rem] font-bold">{title}</h1>
+        <h1 className="text-title font-bold">{title}</h1>
         <p className="mb-3 text-muted">{t("log.lead")}</p>
         <Waiting
           waiting={mine}
@@ -145,7 +145,7 @@ export function Log({ householdId, title, today, plantings, records, store }: Lo
         <section
           id="entry"
           aria-label={correcting ? t("log.correcting", { day: day(correcting.on) }) : t("log.entry")}
-          className="scroll-mt-4 border-[1.5px] border-ink p-4"
+          className="scroll-mt-4 border-rule border-ink p-4"
         >
           {correcting && (
             <h2 className="mb-2 font-bold text-beet">▲ {t("log.correcting", { day: day(correcting.on) })}</h2>
@@ -169,10 +169,10 @@ export function Log({ householdId, title, today, plantings, records, store }: Lo
         <p role="status" className="mt-2 font-semibold text-leaf">
           {said && `✓ ${said}`}
         </p>
-        {plantings.length === 0 && <p className="mt-2 text-[0.9375rem]">{t("log.noPlan")}</p>}
+        {plantings.length === 0 && <p className="mt-2 text-note">{t("log.noPlan")}</p>}
       </div>
       <div className="min-w-0">
-        <ul className="mb-6 border-t-[1.5px] border-ink">
+        <ul className="mb-6 border-t-rule border-ink">
           {current.map((p) => (
             <li key={p.id}>
               <button
@@ -185,10 +185,10 @@ export function Log({ householdId, title, today, plantings, records, store }: Lo
               >
                 <span>
                   <b>{crop(p.goalId)}</b>{" "}
-                  <span className="text-[0.9375rem] text-muted">
+                  <span className="text-note text-muted">
                     {p.row} {bag(p.kindId)}
                   </span>
-                  <span className="block text-[0.9375rem]">
+                  <span className="block text-note">
                     {t("log.pickedSoFar")}: {pickedWords(p.picked, t, quantity) || t("log.nothingPicked")}
                     {p.firstPick &&
                       !p.picked.mass &&

@@ -70,13 +70,13 @@ export function RecordEntry({ start, today, plantings, saveLabel, onRecord, onCa
               aria-labelledby="log-kind"
               value={field.value}
               onValueChange={(value) => value && field.onChange(value)}
-              className="grid grid-cols-4 border-t-[1.5px] border-l-[1.5px] border-ink"
+              className="grid grid-cols-4 border-t-rule border-l-rule border-ink"
             >
               {KINDS.map((k) => (
                 <ToggleGroup.Item
                   key={k}
                   value={k}
-                  className="min-h-11 border-r-[1.5px] border-b-[1.5px] border-ink font-semibold hover:bg-card data-[state=on]:bg-ink data-[state=on]:text-paper"
+                  className="min-h-11 border-r-rule border-b-rule border-ink font-semibold hover:bg-card data-[state=on]:bg-ink data-[state=on]:text-paper"
                 >
                   {t(`log.kinds.${k}`)}
                 </ToggleGroup.Item>

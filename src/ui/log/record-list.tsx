@@ -1,7 +1,7 @@
 "use client";
 
 import { AlertDialog } from "radix-ui";
-import { type GardenRecord, standing } from "@/core/record";
+import { type GardenRecord, validRecords } from "@/core/record";
 import { Button } from "@/ui/primitives/button";
 import { useWords } from "@/ui/words/use-words";
 
@@ -19,7 +19,7 @@ interface ListProps {
 /** All records, newest first; what a later record replaced stays to be seen, told as such. */
 export function RecordList({ records, nameOf, onCorrect, onStrike }: ListProps) {
   const { t, day, quantity } = useWords();
-  const stands = new Set(standing(records).map((r) => r.id));
+  const stands = new Set(validRecords(records).map((r) => r.id));
   const amount = ({ amount: a }: GardenRecord) =>
     a === null
       ? ""
@@ -30,7 +30,7 @@ export function RecordList({ records, nameOf, onCorrect, onStrike }: ListProps) 
           : t(`log.amounts.${a.measure}`, { n: a.value });
   if (records.length === 0) return <p className="border-t border-line py-4 text-muted">{t("log.none")}</p>;
   return (
-    <ol className="border-t-[1.5px] border-ink">
+    <ol className="border-t-rule border-ink">
       {[...records].reverse().map((r) => {
         const now = stands.has(r.id);
         const struckBy = records.find((x) => x.supersedes === r.id);
@@ -45,8 +45,8 @@ export function RecordList({ records, nameOf, onCorrect, onStrike }: ListProps) 
                 <b>{t(`log.kinds.${r.kind}`)}</b> {amount(r)}
               </span>{" "}
               · {nameOf(r.plantingId)}
-              {r.note && <span className="block text-[0.9375rem]">“{r.note}”</span>}
-              <span className="block text-[0.8125rem] text-muted">
+              {r.note && <span className="block text-note">“{r.note}”</span>}
+              <span className="block text-fine text-muted">
                 {t("log.by", { author: r.author })}
                 {r.supersedes && r.kind !== "struck" && ` · ${t("log.correction")}`}
                 {!now &&
@@ -80,7 +80,7 @@ function Strike({ onStrike }: { onStrike: () => void }) {
         <AlertDialog.Overlay className="fixed inset-0 z-10 bg-ink/40" />
         <AlertDialog.Content
           aria-describedby={undefined}
-          className="fixed top-1/2 left-1/2 z-10 w-[min(26rem,92vw)] -translate-1/2 border-[1.5px] border-ink bg-card p-5"
+          className="fixed top-1/2 left-1/2 z-10 w-[min(26rem,92vw)] -translate-1/2 border-rule border-ink bg-card p-5"
         >
           <AlertDialog.Title className="text-lg font-bold">{t("log.strikeAsk")}</AlertDialog.Title>
           <div className="mt-4 flex gap-2">

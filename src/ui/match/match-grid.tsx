@@ -47,7 +47,7 @@ export function MatchGrid({ lines, bags, setting, chosen, onChoose, onWhatFits, 
   const first = lines[0]?.cells[0];
   return (
     <div className="relative max-h-[75vh] overflow-auto lg:max-h-[calc(100vh-18rem)]">
-      <table onKeyDown={walk} className="border-collapse text-[0.9375rem]">
+      <table onKeyDown={walk} className="border-collapse text-note">
         <thead>
           <tr className="sticky top-0 z-2 bg-paper align-bottom shadow-[inset_0_-1.5px_0_var(--ink)]">
             <th
@@ -58,7 +58,7 @@ export function MatchGrid({ lines, bags, setting, chosen, onChoose, onWhatFits, 
             </th>
             <th scope="col" className="px-2 py-1.5 text-left leading-tight">
               {t("match.meal")}
-              <span className="block text-[0.8125rem] font-normal text-muted">{t("match.mealWorth")}</span>
+              <span className="block text-fine font-normal text-muted">{t("match.mealWorth")}</span>
             </th>
             {bags.map((b) => {
               const shape = shapeOf(b, setting);
@@ -76,7 +76,7 @@ export function MatchGrid({ lines, bags, setting, chosen, onChoose, onWhatFits, 
                   >
                     {bag(b.kindId)}
                   </button>
-                  <span className="block text-[0.8125rem] font-normal text-muted">
+                  <span className="block text-fine font-normal text-muted">
                     {shape && quantity(soilVolumeL(shape), "volume")}
                   </span>
                 </th>
@@ -99,7 +99,7 @@ export function MatchGrid({ lines, bags, setting, chosen, onChoose, onWhatFits, 
                 >
                   {crop(line.goal.id)}
                 </button>
-                <span className="block text-[0.8125rem] font-normal text-muted">
+                <span className="block text-fine font-normal text-muted">
                   {t(`methods.${line.choice.method.method}`)}
                 </span>
               </th>
@@ -107,9 +107,7 @@ export function MatchGrid({ lines, bags, setting, chosen, onChoose, onWhatFits, 
                 <span className="block py-1.5 pb-0">
                   {line.season.stages.firstPick ? day(line.season.stages.firstPick.likely) : t("match.never")}
                 </span>
-                {worth(line) > 0 && (
-                  <span className="block text-[0.8125rem] text-muted">{money(worth(line))}</span>
-                )}
+                {worth(line) > 0 && <span className="block text-fine text-muted">{money(worth(line))}</span>}
               </td>
               {bags.map((b, column) => {
                 const cell = line.cells.find((c) => c.bagId === b.id);
@@ -140,7 +138,7 @@ export function MatchGrid({ lines, bags, setting, chosen, onChoose, onWhatFits, 
                       </span>
                       <span className="flex items-center gap-1.5">
                         <b
-                          className={`font-head ${fit.sown ? "text-[0.9375rem]" : "text-lg"} leading-none ${fit.grade === "wrong" ? "text-muted" : ""}`}
+                          className={`font-head ${fit.sown ? "text-note" : "text-lg"} leading-none ${fit.grade === "wrong" ? "text-muted" : ""}`}
                         >
                           {fit.sown ? quantity(fit.sown.seedG / 1000, "mass") : fit.plants}
                         </b>
@@ -151,7 +149,7 @@ export function MatchGrid({ lines, bags, setting, chosen, onChoose, onWhatFits, 
                         </span>
                         <GradeMark grade={fit.grade} />
                       </span>
-                      <span className="block text-[0.8125rem] leading-tight text-muted">
+                      <span className="block text-fine leading-tight text-muted">
                         {why} {cell.top?.plants ? t("match.andTop", { plants: cell.top.plants }) : ""}
                       </span>
                     </button>

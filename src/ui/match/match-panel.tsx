@@ -58,7 +58,7 @@ export function MatchPanel({
   return (
     <aside
       aria-label={t("match.why")}
-      className="fixed inset-x-0 bottom-0 z-5 max-h-[75vh] overflow-y-auto border-t-[1.5px] border-ink bg-card p-4 lg:sticky lg:top-0 lg:max-h-screen lg:min-h-full lg:border-t-0 lg:border-l-[1.5px] lg:p-5"
+      className="fixed inset-x-0 bottom-0 z-5 max-h-[75vh] overflow-y-auto border-t-rule border-ink bg-card p-4 lg:sticky lg:top-0 lg:max-h-screen lg:min-h-full lg:border-t-0 lg:border-l-rule lg:p-5"
     >
       <div className="flex items-start justify-between gap-2">
         <div>
@@ -116,7 +116,7 @@ export function MatchPanel({
         </div>
       </div>
       <div className="mt-2 border-t border-line pt-2">
-        <p className="mb-1 text-[0.9375rem]">
+        <p className="mb-1 text-note">
           {t("match.sow")} <b>{day(sowOn)}</b>
         </p>
         <Dates stages={cell.season.stages} />
@@ -144,7 +144,7 @@ export function MatchPanel({
           onChange={(e) => setMealOn(e.target.value)}
         />
         {isDay(mealOn) && (
-          <p role="status" className="text-[0.9375rem]">
+          <p role="status" className="text-note">
             {latest ? t("match.mealAnswer", { day: day(latest) }) : t("match.mealNever")}
           </p>
         )}

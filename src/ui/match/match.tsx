@@ -7,12 +7,13 @@ import { addDays, type Day, daysBetween, isDay } from "@/core/day";
 import { GRADES } from "@/core/fit";
 import { type BagThing, type Plan, putPlanting } from "@/core/plan";
 import { MATCH_ORDERS, orderLines, passesTaste, TASTE_FILTERS, type TasteFilter } from "@/core/match";
-import type { PlainSetting, Reference } from "@/core/setting";
+import type { Override } from "@/core/override";
+import type { PlainSetting } from "@/core/setting";
 import type { Outcome, Problem } from "@/core/problem";
 import { Button, buttonClass } from "@/ui/primitives/button";
 import { SelectField, TextField } from "@/ui/primitives/field";
 import { send } from "@/ui/primitives/send";
-import { useSetting } from "@/ui/use-setting";
+import { useJudged } from "@/ui/use-judged";
 import { useWords } from "@/ui/words/use-words";
 import { MatchGrid } from "./match-grid";
 import { MatchPanel } from "./match-panel";
@@ -24,7 +25,7 @@ export interface MatchProps {
   readonly today: Day;
   readonly saved: { readonly version: number; readonly plan: Plan };
   readonly setting: PlainSetting;
-  readonly reference: Reference;
+  readonly overrides: readonly Override[];
   readonly save: (readAt: number, plan: Plan) => Promise<Outcome<{ version: number }>>;
 }
 
@@ -34,11 +35,12 @@ const WEEK = 7;
 const WEEKS = 52;
 
 /** Crops down, bags across, for one sowing day: each cell computed, with the reason at hand. */
-export function Match({ householdId, title, today, saved, setting: plain, reference, save }: MatchProps) {
+export function Match({ householdId, title, today, saved, setting: plain, overrides, save }: MatchProps) {
   const words = useWords();
   const { t, crop } = words;
   const router = useRouter();
-  const setting = useSetting(plain, reference);
+  const judged = useJudged(plain, overrides);
+  const { reference, setting } = judged;
   const own = saved.plan.bags;
   const kinds = useMemo(
     () =>
@@ -63,11 +65,7 @@ export function Match({ householdId, title, today, saved, setting: plain, refere
   const [failure, setFailure] = useState<Problem>();
   const [saving, setSaving] = useState(false);
 
-  const {
-    lines,
-    bags,
-    sowOn: day,
-  } = useMatch(plain, reference, setting, toBuy ? kinds : own, isDay(sowOn) ? sowOn : today);
+  const { lines, bags, sowOn: day } = useMatch(judged, toBuy ? kinds : own, isDay(sowOn) ? sowOn : today);
   const shown = useMemo(() => {
     const wanted = find.trim().toLowerCase();
     const kept = lines
@@ -119,7 +117,7 @@ export function Match({ householdId, title, today, saved, setting: plain, refere
   return (
     <div className="grid grid-cols-[minmax(0,1fr)] lg:grid-cols-[minmax(0,1fr)_20rem]">
       <div className="min-w-0 px-4 pt-4 pb-8 lg:px-6">
-        <h1 className="text-[1.625rem] font-bold">{title}</h1>
+        <h1 className="text-title font-bold">{title}</h1>
         <p className="mb-3 text-muted">
           {t("match.lead", { goals: shown.length, bags: bags.length, day: words.day(day) })}
         </p>
@@ -253,7 +251,7 @@ export function Match({ householdId, title, today, saved, setting: plain, refere
           onClose={() => setChosen(undefined)}
         />
       ) : (
-        <aside className="hidden border-l-[1.5px] border-ink bg-card p-5 text-muted lg:block">
+        <aside className="hidden border-l-rule border-ink bg-card p-5 text-muted lg:block">
           {t("match.pickHint")}
         </aside>
       )}

@@ -1,20 +1,31 @@
-import { matchAll } from "@/core/match";
-import { settingFrom } from "@/core/setting";
-import { type MatchAnswer, type MatchQuestion, slim } from "./match-message";
+import { expose } from "comlink";
+import type { Day } from "@/core/day";
+import { type MatchLine, matchAll } from "@/core/match";
+import type { Override } from "@/core/override";
+import type { BagThing } from "@/core/plan";
+import { type PlainSetting, type Setting, settingFrom } from "@/core/setting";
+import { referenceWith } from "@/library";
 
-let setting: ReturnType<typeof settingFrom> | undefined;
+/** A line without its crop and goal, which both sides have. */
+export type SlimLine = Omit<MatchLine, "crop" | "goal"> & { readonly goalId: string };
+
+let setting: Setting | undefined;
 let goals: Parameters<typeof matchAll>[0] = [];
 
-self.onmessage = ({ data }: MessageEvent<MatchQuestion>) => {
-  if (data.type === "library") {
-    setting = settingFrom(data.setting, data.reference);
-    goals = data.reference.crops.flatMap((crop) => crop.goals.map((goal) => ({ crop, goal })));
-  } else if (setting) {
-    const answer: MatchAnswer = {
-      id: data.id,
-      sowOn: data.sowOn,
-      lines: slim(matchAll(goals, data.bags, data.sowOn, setting)),
-    };
-    self.postMessage(answer);
-  }
+const worker = {
+  /** Once, before anything else: what is matched against, and the programme's own values of the library. */
+  open(plain: PlainSetting, overrides: readonly Override[]): void {
+    const reference = referenceWith(overrides);
+    setting = settingFrom(plain, reference);
+    goals = reference.crops.flatMap((crop) => crop.goals.map((goal) => ({ crop, goal })));
+  },
+  match(bags: readonly BagThing[], sowOn: Day): SlimLine[] {
+    if (!setting) return [];
+    return matchAll(goals, bags, sowOn, setting).map(({ crop: _, goal, ...rest }) => ({
+      ...rest,
+      goalId: goal.id,
+    }));
+  },
 };
+export type MatchWorker = typeof worker;
+expose(worker);

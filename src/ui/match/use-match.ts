@@ -1,11 +1,12 @@
 "use client";
 
+import { type Remote, wrap } from "comlink";
 import { useEffect, useMemo, useRef, useState } from "react";
 import type { Day } from "@/core/day";
-import type { BagThing } from "@/core/plan";
 import { type MatchLine, matchAll } from "@/core/match";
-import type { PlainSetting, Reference, Setting } from "@/core/setting";
-import { type MatchAnswer, type MatchQuestion, whole } from "./match-message";
+import type { BagThing } from "@/core/plan";
+import type { Judged } from "@/ui/use-judged";
+import type { MatchWorker } from "./match.worker";
 
 interface Shown {
   readonly sowOn: Day;
@@ -17,13 +18,8 @@ interface Shown {
  * The match of all goals against bags on a day, computed in a worker so that dragging the week stays smooth.
  * Until an answer comes, the last one is shown with the day and the bags that it is about.
  */
-export function useMatch(
-  plain: PlainSetting,
-  reference: Reference,
-  setting: Setting,
-  bags: readonly BagThing[],
-  sowOn: Day,
-): Shown {
+export function useMatch(judged: Judged, bags: readonly BagThing[], sowOn: Day): Shown {
+  const { plain, overrides, reference, setting } = judged;
   const goals = useMemo(
     () => reference.crops.flatMap((crop) => crop.goals.map((goal) => ({ crop, goal }))),
     [reference],
@@ -33,28 +29,31 @@ export function useMatch(
     bags,
     lines: matchAll(goals, bags, sowOn, setting),
   }));
-  const worker = useRef<Worker | null>(null);
-  const asked = useRef<{ id: number; bags: readonly BagThing[] }>({ id: 0, bags });
+  const remote = useRef<Remote<MatchWorker> | null>(null);
+  const asked = useRef(0);
 
   useEffect(() => {
-    const started = new Worker(new URL("./match.worker.ts", import.meta.url));
-    worker.current = started;
-    started.onmessage = ({ data }: MessageEvent<MatchAnswer>) => {
-      // An answer to an older question than the last one is late: only the newest counts.
-      if (data.id === asked.current.id)
-        setShown({ sowOn: data.sowOn, bags: asked.current.bags, lines: whole(data.lines, setting) });
-    };
-    started.postMessage({ type: "library", setting: plain, reference } satisfies MatchQuestion);
+    const worker = new Worker(new URL("./match.worker.ts", import.meta.url));
+    remote.current = wrap<MatchWorker>(worker);
+    void remote.current.open(plain, overrides);
     return () => {
-      started.terminate();
-      worker.current = null;
+      worker.terminate();
+      remote.current = null;
     };
-  }, [plain, reference, setting]);
+  }, [plain, overrides]);
 
   useEffect(() => {
-    asked.current = { id: asked.current.id + 1, bags };
-    worker.current?.postMessage({ type: "match", id: asked.current.id, sowOn, bags } satisfies MatchQuestion);
-  }, [bags, sowOn, plain, reference]);
+    const id = ++asked.current;
+    void remote.current?.match(bags, sowOn).then((lines) => {
+      // An answer to an older question than the last one is late: only the newest counts.
+      if (id !== asked.current) return;
+      const whole = lines.flatMap(({ goalId, ...rest }) => {
+        const found = setting.findGoal(goalId);
+        return found ? [{ ...rest, ...found }] : [];
+      });
+      setShown({ sowOn, bags, lines: whole });
+    });
+  }, [bags, sowOn, plain, overrides, setting]);
 
   return shown;
 }

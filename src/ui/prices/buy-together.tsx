@@ -36,7 +36,7 @@ export function BuyTogether({ group, together, pool, nameOf, save }: BuyTogether
       if (outcome.ok) router.refresh();
     });
   return (
-    <div className="mb-2 border-l-[3px] border-ink pl-2.5 text-sm">
+    <div className="mb-2 border-l-thick border-ink pl-2.5 text-sm">
       <div className="flex items-center justify-between gap-2">
         <label className="flex min-h-10 items-center gap-2 font-semibold">
           <input

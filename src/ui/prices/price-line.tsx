@@ -21,7 +21,7 @@ interface LineProps {
 
 const AMOUNT = amountField(100_000);
 const BOX =
-  "min-h-9 border-[1.5px] border-line bg-card px-1.5 py-0.5 text-right focus:border-ink aria-invalid:border-beet";
+  "min-h-9 border-rule border-line bg-card px-1.5 py-0.5 text-right focus:border-ink aria-invalid:border-beet";
 
 /** One price: typed, checked, and stored when the field is left; an empty field takes the price away. */
 export function PriceLine({ item, name, price, seasons, currency, save }: LineProps) {
@@ -51,7 +51,7 @@ export function PriceLine({ item, name, price, seasons, currency, save }: LinePr
 
   return (
     <li className="border-t border-line py-1">
-      <div className="flex items-center gap-2 text-[0.9375rem]">
+      <div className="flex items-center gap-2 text-note">
         <span className="min-w-0 flex-1">
           {name}
           {item.group === "bag" && price && seasons && price.minor > 0 && (

@@ -30,6 +30,8 @@ interface PricesProps {
   /** Groups that the programme buys together, and what all plans need of each that it can. */
   readonly together: readonly SharedGroup[];
   readonly pools: Readonly<Record<SharedGroup, Pooled>>;
+  /** Since when the needs of some plans wait to be worked out anew, ISO 8601. */
+  readonly judgingSince?: string;
   readonly saveTogether: (groups: readonly SharedGroup[]) => Promise<Outcome<null>>;
 }
 
@@ -53,7 +55,7 @@ export function Prices({ items, lives, prices, currency, save, together, pools, 
   const wanted = find.trim().toLowerCase();
   return (
     <div className="px-4 py-4 lg:px-6">
-      <h1 className="text-[1.625rem] font-bold">{t("prices.title")}</h1>
+      <h1 className="text-title font-bold">{t("prices.title")}</h1>
       <p className="mb-3 text-muted">
         {t("prices.lead")} {t("prices.unpriced", { count: items.filter((i) => !prices[i.item]).length })}
       </p>
@@ -70,7 +72,7 @@ export function Prices({ items, lives, prices, currency, save, together, pools, 
           const shown = named.filter((i) => i.group === group && i.name.toLowerCase().includes(wanted));
           return shown.length === 0 ? null : (
             <section key={group} aria-labelledby={`prices-${group}`}>
-              <h2 id={`prices-${group}`} className="border-t-[1.5px] border-ink pt-2 text-lg font-bold">
+              <h2 id={`prices-${group}`} className="border-t-rule border-ink pt-2 text-lg font-bold">
                 {t(`prices.groups.${group}`)}
               </h2>
               <p className="mb-1 text-sm text-muted">{t(`prices.groupLead.${group}`)}</p>

@@ -5,7 +5,7 @@ import type { Problem } from "@/core/problem";
 import { useWords } from "@/ui/words/use-words";
 
 const BOX =
-  "min-h-10 w-full border-[1.5px] border-ink bg-card px-2.5 py-1.5 aria-invalid:border-beet aria-invalid:border-[3px]";
+  "min-h-10 w-full border-rule border-ink bg-card px-2.5 py-1.5 aria-invalid:border-beet aria-invalid:border-thick";
 
 interface FieldProps {
   readonly label: string;

@@ -1,37 +1,35 @@
 // @vitest-environment happy-dom
 import { act, fireEvent } from "@testing-library/react";
 import { afterEach, beforeEach, expect, it, vi } from "vitest";
-import type { Proposal } from "@/core/planner";
 import { show } from "@/testing/screen";
-import { Proposals } from "./proposals";
+import { type Line, Proposals } from "./proposals";
 
-type Line = Parameters<typeof Proposals>[0]["start"][number];
-
-const proposal: Proposal = {
-  plan: { bags: [], rows: [] },
-  worth: 96,
-  bound: 100,
-  gap: 0.04,
-  considered: 10,
-  bags: [],
+const figures: Line["figures"] = {
+  plantings: 2,
   minor: 1250,
-  hours: 2,
+  gap: 0.04,
   covered: [
     { group: "greens", share: 0.61 },
     { group: "herbs", share: 0.001 },
   ],
-  adds: { a: 1, b: 2 },
-  missing: [],
 };
 const line = (name: string, status: Line["status"], more: Partial<Line> = {}): Line => ({
   householdId: name,
   name,
   status,
+  aim: null,
   stale: false,
+  figures: null,
   ...more,
 });
 const done = (name: string, more: Partial<Line> = {}) =>
-  line(name, "done", { jobId: `job ${name}`, aim: "value", proposal, ...more });
+  line(name, "done", { aim: "value", figures, ...more });
+/** A page of lines, with what all of them come to. */
+const pageOf = (...lines: Line[]): Parameters<typeof Proposals>[0]["start"] => {
+  const asked = lines.filter(({ status }) => status !== "none" && status !== "unsurveyed");
+  const open = asked.filter(({ status }) => status === "waiting" || status === "working");
+  return { lines, page: 1, pages: 1, asked: asked.length, open: open.length };
+};
 
 beforeEach(() => void vi.useFakeTimers());
 afterEach(() => void vi.useRealTimers());
@@ -41,13 +39,17 @@ const lookAgain = () => act(() => vi.advanceTimersByTimeAsync(2000));
 
 it("follows the queue until nobody waits, and asks no more then", async () => {
   const answers = [
-    [done("01 Orvane"), line("02 Tellick", "working")],
-    [done("01 Orvane"), done("02 Tellick")],
+    pageOf(done("01 Orvane"), line("02 Tellick", "working")),
+    pageOf(done("01 Orvane"), done("02 Tellick")),
   ];
   const read = vi.fn(async () => ({ ok: true as const, value: answers.shift()! }));
   const { text } = show(
     <Proposals
-      start={[line("01 Orvane", "working"), line("02 Tellick", "waiting"), line("03 Braskel", "unsurveyed")]}
+      start={pageOf(
+        line("01 Orvane", "working"),
+        line("02 Tellick", "waiting"),
+        line("03 Braskel", "unsurveyed"),
+      )}
       ask={vi.fn()}
       read={read}
       take={vi.fn()}
@@ -67,19 +69,19 @@ it("follows the queue until nobody waits, and asks no more then", async () => {
 });
 
 it("takes a proposal once, offers none for a plan that was saved since, and says why one could not be taken", async () => {
-  const take = vi.fn(async (jobId: string) =>
-    jobId.includes("01")
+  const take = vi.fn(async (householdId: string) =>
+    householdId.includes("01")
       ? { ok: true as const, value: { version: 2 } }
       : { ok: false as const, problem: { code: "plan-changed" } },
   );
   const { text, getByRole, queryByRole } = show(
     <Proposals
-      start={[
+      start={pageOf(
         done("01 Orvane"),
         done("02 Tellick"),
         done("03 Braskel", { stale: true }),
         line("04 Quillow", "failed"),
-      ]}
+      )}
       ask={vi.fn()}
       read={vi.fn()}
       take={take}
@@ -100,7 +102,7 @@ it("keeps what it shows when the line to the server is lost, and says so where s
     throw new TypeError("fetch failed");
   };
   const { text, getByRole } = show(
-    <Proposals start={[done("01 Orvane")]} ask={lost} read={lost} take={lost} />,
+    <Proposals start={pageOf(done("01 Orvane"))} ask={lost} read={lost} take={lost} />,
   );
   await act(async () => void fireEvent.click(getByRole("button", { name: "Work out all of them" })));
   expect(getByRole("alert").textContent).toContain("✕");

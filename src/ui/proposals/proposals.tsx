@@ -1,73 +1,88 @@
 "use client";
 
+import { useQuery, useQueryClient } from "@tanstack/react-query";
 import Link from "next/link";
-import { useEffect, useState } from "react";
-import { type Aim, AIMS, isAsGood, type Proposal } from "@/core/planner";
+import { useState } from "react";
+import type { FoodGroup } from "@/core/food";
+import { type Aim, AIMS, isAsGood } from "@/core/planner";
 import type { Outcome, Problem } from "@/core/problem";
 import { Button, buttonClass } from "@/ui/primitives/button";
 import { SelectField } from "@/ui/primitives/field";
+import { Pages } from "@/ui/primitives/pages";
 import { send } from "@/ui/primitives/send";
 import { useWords } from "@/ui/words/use-words";
 
 /** One household in the list: how far its proposal is, and what it comes to. */
-interface Line {
+export interface Line {
   readonly householdId: string;
   readonly name: string;
   readonly status: "waiting" | "working" | "done" | "failed" | "none" | "unsurveyed";
-  readonly jobId?: string;
-  readonly aim?: Aim;
-  readonly proposal?: Proposal;
+  readonly aim: Aim | null;
   readonly stale: boolean;
+  readonly figures: {
+    readonly plantings: number;
+    readonly minor: number;
+    readonly gap: number;
+    readonly covered: readonly { readonly group: FoodGroup; readonly share: number }[];
+  } | null;
+}
+
+interface Shown {
+  readonly lines: readonly Line[];
+  readonly page: number;
+  readonly pages: number;
+  readonly asked: number;
+  readonly open: number;
 }
 
 interface ProposalsProps {
-  readonly start: readonly Line[];
+  readonly start: Shown;
   readonly ask: (aim: Aim) => Promise<Outcome<null>>;
-  readonly read: () => Promise<Outcome<readonly Line[]>>;
-  readonly take: (jobId: string) => Promise<Outcome<{ version: number }>>;
+  readonly read: (page: number) => Promise<Outcome<Shown>>;
+  readonly take: (householdId: string) => Promise<Outcome<{ version: number }>>;
 }
 
 const LOOK_AGAIN_MS = 2000;
 
-const isOpen = ({ status }: Line) => status === "waiting" || status === "working";
-
 /** Gardens for every household of the programme, worked out on the server while people do other things. */
 export function Proposals({ start, ask, read, take }: ProposalsProps) {
-  const { t, percent, money, problem: say } = useWords();
-  const [lines, setLines] = useState(start);
+  const { t, problem: say } = useWords();
+  const queries = useQueryClient();
   const [aim, setAim] = useState<Aim>("value");
   const [failure, setFailure] = useState<Problem>();
   const [taken, setTaken] = useState<readonly string[]>([]);
-  const asked = lines.filter((l) => l.status !== "none" && l.status !== "unsurveyed");
-  const open = lines.filter(isOpen).length;
-
-  useEffect(() => {
-    if (open === 0) return;
-    const timer = setInterval(
-      () => void send(read).then((outcome) => outcome.ok && setLines(outcome.value)),
-      LOOK_AGAIN_MS,
-    );
-    return () => clearInterval(timer);
-  }, [open, read]);
+  const key = ["proposals", start.page];
+  const { data } = useQuery({
+    queryKey: key,
+    queryFn: async () => {
+      const outcome = await send(() => read(start.page));
+      if (!outcome.ok) throw new Error(outcome.problem.code);
+      return outcome.value;
+    },
+    initialData: start,
+    // Looked at again only while something is being worked out.
+    refetchInterval: ({ state }) => (state.data && state.data.open > 0 ? LOOK_AGAIN_MS : false),
+    staleTime: LOOK_AGAIN_MS,
+  });
+  const { lines, page, pages, asked, open } = data;
 
   const begin = async () => {
     setFailure(undefined);
     setTaken([]);
     const outcome = await send(() => ask(aim));
     if (!outcome.ok) return setFailure(outcome.problem);
-    const now = await send(read);
-    if (now.ok) setLines(now.value);
+    await queries.invalidateQueries({ queryKey: key });
   };
-  const accept = async (jobId: string) => {
+  const accept = async (householdId: string) => {
     setFailure(undefined);
-    const outcome = await send(() => take(jobId));
-    if (outcome.ok) setTaken([...taken, jobId]);
+    const outcome = await send(() => take(householdId));
+    if (outcome.ok) setTaken([...taken, householdId]);
     else setFailure(outcome.problem);
   };
 
   return (
     <div className="max-w-5xl px-4 py-4 lg:px-6">
-      <h1 className="text-[1.625rem] font-bold">{t("proposals.title")}</h1>
+      <h1 className="text-title font-bold">{t("proposals.title")}</h1>
       <p className="mb-3 text-muted">{t("proposals.lead")}</p>
       <div className="flex flex-wrap items-end gap-3">
         <SelectField label={t("proposals.aim")} value={aim} onChange={(e) => setAim(e.target.value as Aim)}>
@@ -80,15 +95,15 @@ export function Proposals({ start, ask, read, take }: ProposalsProps) {
         <Button look="solid" className="min-h-10" disabled={open > 0} onClick={() => void begin()}>
           {t("proposals.start")}
         </Button>
-        {asked.length > 0 && (
+        {asked > 0 && (
           <p role="status" className="flex items-center gap-2">
             <progress
               className="h-3 w-40"
-              max={asked.length}
-              value={asked.length - open}
+              max={asked}
+              value={asked - open}
               aria-label={t("propose.progress")}
             />
-            {t("proposals.progress", { done: asked.length - open, all: asked.length })}
+            {t("proposals.progress", { done: asked - open, all: asked })}
           </p>
         )}
       </div>
@@ -97,58 +112,71 @@ export function Proposals({ start, ask, read, take }: ProposalsProps) {
           ✕ {say(failure)}
         </p>
       )}
-      <ul className="mt-4 border-t-[1.5px] border-ink">
-        {lines.map((line) => {
-          const { proposal, jobId } = line;
-          return (
-            <li
-              key={line.householdId}
-              className="grid items-center gap-x-4 gap-y-1 border-b border-line py-2 sm:grid-cols-[11rem_1fr_auto]"
-            >
-              <b>{line.name}</b>
-              <span className="text-[0.9375rem]">
-                {proposal ? (
-                  <>
-                    {t("proposals.line", {
-                      aim: t(`propose.aims.${line.aim ?? "value"}`),
-                      plantings: Object.keys(proposal.adds).length,
-                      cost: money(proposal.minor),
-                      best: String(isAsGood(proposal.gap)),
-                      gap: percent(proposal.gap),
-                    })}{" "}
-                    <span className="text-muted">
-                      {proposal.covered
-                        .filter((c) => c.share >= 0.01)
-                        .map((c) => `${t(`foodGroups.${c.group}`)} ${percent(c.share)}`)
-                        .join(" · ")}
-                    </span>
-                  </>
-                ) : (
-                  <span className="text-muted">{t(`proposals.status.${line.status}`)}</span>
-                )}
-              </span>
-              <span className="flex gap-2">
-                {proposal &&
-                  jobId &&
-                  (taken.includes(jobId) || line.stale ? (
-                    <span className="self-center text-sm text-muted">
-                      {t(taken.includes(jobId) ? "proposals.taken" : "proposals.stale")}
-                    </span>
-                  ) : (
-                    <Button onClick={() => void accept(jobId)}>
-                      {t("proposals.take")}
-                      <span className="sr-only"> {line.name}</span>
-                    </Button>
-                  ))}
-                <Link href={`/house/${line.householdId}/bench`} className={buttonClass("quiet")}>
-                  {t("nav.bench")}
-                  <span className="sr-only"> {line.name}</span>
-                </Link>
-              </span>
-            </li>
-          );
-        })}
+      <ul className="mt-4 border-t-rule border-ink">
+        {lines.map((line) => (
+          <ProposalLine
+            key={line.householdId}
+            line={line}
+            isTaken={taken.includes(line.householdId)}
+            onTake={() => void accept(line.householdId)}
+          />
+        ))}
       </ul>
+      <Pages page={page} pages={pages} hrefOf={(n) => `/proposals?page=${n}`} />
     </div>
+  );
+}
+
+interface LineProps {
+  readonly line: Line;
+  readonly isTaken: boolean;
+  readonly onTake: () => void;
+}
+
+function ProposalLine({ line, isTaken, onTake }: LineProps) {
+  const { t, percent, money } = useWords();
+  const { figures } = line;
+  return (
+    <li className="grid items-center gap-x-4 gap-y-1 border-b border-line py-2 sm:grid-cols-[11rem_1fr_auto]">
+      <b className="wrap-anywhere">{line.name}</b>
+      <span className="text-note">
+        {figures ? (
+          <>
+            {t("proposals.line", {
+              aim: t(`propose.aims.${line.aim ?? "value"}`),
+              plantings: figures.plantings,
+              cost: money(figures.minor),
+              best: String(isAsGood(figures.gap)),
+              gap: percent(figures.gap),
+            })}{" "}
+            <span className="text-muted">
+              {figures.covered
+                .filter((c) => c.share >= 0.01)
+                .map((c) => `${t(`foodGroups.${c.group}`)} ${percent(c.share)}`)
+                .join(" · ")}
+            </span>
+          </>
+        ) : (
+          <span className="text-muted">{t(`proposals.status.${line.status}`)}</span>
+        )}
+      </span>
+      <span className="flex gap-2">
+        {figures &&
+          (isTaken || line.stale ? (
+            <span className="self-center text-sm text-muted">
+              {t(isTaken ? "proposals.taken" : "proposals.stale")}
+            </span>
+          ) : (
+            <Button onClick={onTake}>
+              {t("proposals.take")}
+              <span className="sr-only"> {line.name}</span>
+            </Button>
+          ))}
+        <Link href={`/house/${line.householdId}/bench`} className={buttonClass("quiet")}>
+          {t("nav.bench")}
+          <span className="sr-only"> {line.name}</span>
+        </Link>
+      </span>
+    </li>
   );
 }

@@ -4,7 +4,7 @@ import { useRouter } from "next/navigation";
 import { useState } from "react";
 import type { Outcome, Problem } from "@/core/problem";
 import type { Schools } from "@/core/school";
-import { type PlanComparison, PlanComparisons } from "@/ui/library/plan-changes";
+import { type PlanDifference, PlanDifferences } from "@/ui/library/plan-changes";
 import { Button } from "@/ui/primitives/button";
 import { OutcomeLines } from "@/ui/primitives/outcome-lines";
 import { send } from "@/ui/primitives/send";
@@ -14,7 +14,7 @@ import { SchoolSwitches } from "./switches";
 interface SchoolsProps {
   readonly saved: Schools;
   readonly above: Schools | undefined;
-  readonly preview?: (schools: Schools) => Promise<Outcome<readonly PlanComparison[]>>;
+  readonly preview?: (schools: Schools) => Promise<Outcome<readonly PlanDifference[]>>;
   readonly save: (schools: Schools) => Promise<Outcome<null>>;
 }
 
@@ -23,7 +23,7 @@ export function SchoolsForm({ saved, above, preview, save }: SchoolsProps) {
   const { t } = useWords();
   const router = useRouter();
   const [own, setOwn] = useState(saved);
-  const [changes, setChanges] = useState<readonly PlanComparison[]>();
+  const [changes, setChanges] = useState<readonly PlanDifference[]>();
   const [failure, setFailure] = useState<Problem>();
   const [done, setDone] = useState(false);
   const dirty = JSON.stringify(own) !== JSON.stringify(saved);
@@ -56,7 +56,7 @@ export function SchoolsForm({ saved, above, preview, save }: SchoolsProps) {
           {t("schools.save")}
         </Button>
       </OutcomeLines>
-      {changes && <PlanComparisons changes={changes} />}
+      {changes && <PlanDifferences changes={changes} />}
     </div>
   );
 }

@@ -32,7 +32,7 @@ export function Bill({ of, plants, areaCm2, setting }: BillProps) {
   const { minor, lines, unpriced, shared } = shoppingOf([wanted], setting.prices ?? {});
   const cells = setting.hands?.cells ?? Number.POSITIVE_INFINITY;
   return (
-    <div className="text-[0.9375rem]">
+    <div className="text-note">
       <p className="font-semibold">
         {bill.pieces !== undefined && t(`bill.pieces.${of.method.method as "sets"}`, { n: bill.pieces })}
         {bill.places &&

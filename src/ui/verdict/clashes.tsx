@@ -25,7 +25,7 @@ export function Clashes({
     <div className="border-t border-line pt-2">
       <h3 className="font-head font-bold">{t("bench.clash")}</h3>
       {clashes.map((c, i) => (
-        <div key={`${c.code} ${c.plantingId} ${c.otherId} ${c.from}`} className="mt-1.5 text-[0.9375rem]">
+        <div key={`${c.code} ${c.plantingId} ${c.otherId} ${c.from}`} className="mt-1.5 text-note">
           <p className="font-semibold text-beet">✕ {clash(c)}</p>
           <div className="mt-1 flex flex-wrap gap-2">
             {cures[i]!.map((x: Cure) => (

@@ -16,7 +16,7 @@ export function Dates({ stages }: { stages: Stages }) {
       </div>
     );
   return (
-    <div className="text-[0.9375rem]">
+    <div className="text-note">
       <dl className="grid gap-1">
         {line(t("bench.up"), stages.up, "stage-seed")}
         {line(t("bench.move"), stages.move, "")}

@@ -20,7 +20,7 @@ export function Feeds({
 }) {
   const { t, day, quantity } = useWords();
   return (
-    <ul className="text-[0.9375rem]">
+    <ul className="text-note">
       {stages.feeds.map((f) => {
         const dose = doseFor(crop, f.stage, plants, school);
         return (

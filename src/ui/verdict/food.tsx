@@ -26,7 +26,7 @@ export function Food({ crop, goal, picks: each, units, prices = {} }: FoodProps)
   const total = picks.reduce((sum, p) => sum + p.g, 0);
   const worth = marketMinor(prices, crop.id, total);
   return (
-    <div className="text-[0.9375rem]">
+    <div className="text-note">
       <p>
         {t("food.total", { total: quantity(total / 1000, "mass"), picks: picks.length })}
         {picks.length > 1 && (

@@ -29,7 +29,7 @@ export function MethodLine({
     method.move?.heightCm && t("methodHow.height", { height: quantity(method.move.heightCm, "length") }),
   ].filter(Boolean);
   return (
-    <p className="text-[0.9375rem]">
+    <p className="text-note">
       <b>{t(`methods.${method.method}`)}</b> – {t(`methodWhy.${why as Method["why"]}`)}
       {how.length > 0 && <span className="text-muted">; {how.join(", ")}</span>}
     </p>

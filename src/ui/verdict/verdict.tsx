@@ -14,12 +14,12 @@ export function Verdict({ fit, onFix }: { fit: Fit; onFix: (fix: Fix) => void })
   return (
     <div>
       <p className="flex items-center gap-2">
-        <span className="border-[1.5px] border-ink px-2 py-0.5">
+        <span className="border-rule border-ink px-2 py-0.5">
           <GradeMark grade={fit.grade} labelled />
         </span>
-        <span className="text-[0.9375rem]">{t(`gradeMeans.${fit.grade}`)}</span>
+        <span className="text-note">{t(`gradeMeans.${fit.grade}`)}</span>
       </p>
-      <ul className="mt-2.5 text-[0.9375rem]">
+      <ul className="mt-2.5 text-note">
         {fit.limits.map((l) => (
           <li
             key={l.code}
@@ -36,7 +36,7 @@ export function Verdict({ fit, onFix }: { fit: Fit; onFix: (fix: Fix) => void })
         ))}
       </ul>
       {fit.notes.map((n) => (
-        <p key={n.code} className="border-t border-line py-1.5 text-[0.9375rem] font-semibold">
+        <p key={n.code} className="border-t border-line py-1.5 text-note font-semibold">
           {note(n)}
         </p>
       ))}
@@ -47,7 +47,7 @@ export function Verdict({ fit, onFix }: { fit: Fit; onFix: (fix: Fix) => void })
               {fix(f)}
             </Button>
           ))}
-          {others.length > 0 && <p className="text-[0.9375rem]">{others.map((f) => fix(f)).join(" · ")}</p>}
+          {others.length > 0 && <p className="text-note">{others.map((f) => fix(f)).join(" · ")}</p>}
         </div>
       )}
     </div>

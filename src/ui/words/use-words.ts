@@ -46,6 +46,9 @@ export function useWords() {
         year: "numeric",
         timeZone: "UTC",
       });
+    /** A time of day, of an instant in ISO 8601, on the reader's own clock. */
+    const clock = (instant: string) =>
+      new Intl.DateTimeFormat("en-GB", { hour: "2-digit", minute: "2-digit" }).format(new Date(instant));
     const month = (d: Day) => format.dateTime(at(d), { month: "short", timeZone: "UTC" });
     const quantity = (value: number, dimension: Dimension) => formatQuantity(value, dimension, units);
     const temperature = (c: number) => quantity(c, "temperature");
@@ -158,6 +161,7 @@ export function useWords() {
       day,
       days,
       longDay,
+      clock,
       month,
       quantity,
       shown,

@@ -1,6 +1,7 @@
 import { notFound } from "next/navigation";
 import { screen } from "@/app/screen";
 import { readHousehold } from "@/server/households";
+import { HouseHead } from "@/ui/house-head";
 
 /** Every screen of a household needs one that is there; found out above the loading state, so that the answer is a real 404. */
 export default async function Layout({ children, params }: LayoutProps<"/house/[id]">) {
@@ -8,6 +9,12 @@ export default async function Layout({ children, params }: LayoutProps<"/house/[
   return screen(async (actor) => {
     const household = await readHousehold(actor, id);
     if (!household) notFound();
-    return children;
+    const { code, name } = household;
+    return (
+      <>
+        <HouseHead household={{ id: household.id, code, name }} />
+        {children}
+      </>
+    );
   });
 }

@@ -3,8 +3,8 @@ import { addHouseholdAction } from "@/app/actions";
 import { screen } from "@/app/screen";
 import { blankSurvey } from "@/app/survey";
 import { today } from "@/server/environment";
-import { readProgramme } from "@/server/households";
-import { readReference, usualBagKg } from "@/server/reference";
+import { readOverrides, readProgramme } from "@/server/programme";
+import { usualBagKg } from "@/server/reference";
 import { Doorstep } from "@/ui/doorstep/doorstep";
 
 export const generateMetadata = async () => ({ title: (await getTranslations("doorstep"))("newTitle") });
@@ -19,7 +19,7 @@ export default function Page() {
         isNew
         currency={programme.currency}
         today={today().day}
-        crops={(await readReference(actor)).crops}
+        overrides={await readOverrides(actor)}
         usualBagKg={usualBagKg(programme)}
         save={addHouseholdAction}
       />

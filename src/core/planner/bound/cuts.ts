@@ -7,16 +7,9 @@ import {
   SEGMENTS,
   WEEKS,
 } from "../model/instance";
-import type { Entry, Relaxation, Relaxed } from "./relax";
+import type { Cut, Entry, Relaxation, Relaxed } from "./relaxation";
 import { type Rounding, rounding } from "./rounding";
 import { cropCap, foodWorth, quartersOf } from "../model/worth";
-
-/** A limit that every whole garden keeps and a relaxed one may break: columns of the model and candidates, each with its factor, come to at most `upper`. */
-export interface Cut {
-  readonly columns: readonly Entry[];
-  readonly candidates: readonly Entry[];
-  readonly upper: number;
-}
 
 /** Food of one kind in a fortnight, or of one dish in a quarter, from each candidate that gives any, g. */
 type Lumps = readonly (readonly [index: number, g: number])[];

@@ -1,6 +1,7 @@
-import { type Cut, Cuts } from "./cuts";
+import { Cuts } from "./cuts";
+import type { Cut, Entry, Relaxation, Relaxed } from "./relaxation";
 import { CROP_LOSS, earliness, type Instance, LANES, QUARTERS, SEGMENTS, WEEKS } from "../model/instance";
-import type { LinearModel, ModelRow, OpenModel, Solver } from "./solver";
+import type { LinearModel, Constraint, OpenModel, Solver } from "./solver";
 import { cropCap, quartersOf } from "../model/worth";
 
 const INFINITY = Number.POSITIVE_INFINITY;
@@ -55,24 +56,6 @@ class Columns {
       values: Float64Array.from(this.values),
     };
   }
-}
-
-/** A factor in a row or a column. */
-export type Entry = readonly [index: number, value: number];
-
-export interface Relaxation {
-  readonly model: LinearModel;
-  /** The model's column of each candidate that is in it. */
-  readonly columnOf: ReadonlyMap<number, number>;
-  /** The columns of bags to buy and of bags that are parted by class, and of packets by crop; -1 for what is never parted, and for a crop whose packets cost nothing. */
-  readonly bagColumns: readonly number[];
-  readonly partedColumns: readonly number[];
-  readonly packetColumns: readonly number[];
-  readonly sackColumn: number;
-  /** The columns of food that is eaten by fortnight and kind, each with what 1 g is worth; none while nobody is there. */
-  readonly eaten: readonly (readonly (readonly Entry[])[])[];
-  /** The columns of what a dish has beyond its cap, g, by dish and quarter. */
-  readonly beyond: readonly (readonly number[])[];
 }
 
 /** Rows of the model, and what each candidate puts into them: the same whichever candidates are in it. */
@@ -245,15 +228,6 @@ function modelOf(frame: Frame, only: readonly number[]): Relaxation {
   return { model: m.model(), columnOf, bagColumns, partedColumns, packetColumns, sackColumn, eaten, beyond };
 }
 
-/** The relaxed garden: the most that any garden can be worth, how much it has of each candidate, and what one more would add. */
-export interface Relaxed {
-  readonly bound: number;
-  readonly share: Float64Array;
-  readonly reduced: Float64Array;
-  /** The solved columns of the model itself. */
-  readonly columns: Float64Array;
-}
-
 /** Candidates of each class, lane, kind of food and week that the relaxation starts with, the most food a week first. */
 const STARTERS = 2;
 /** Candidates that are let in at a time. */
@@ -280,9 +254,9 @@ const CUT_ROUNDS = 8;
 const CUT_BRINGS = 0.001;
 
 /**
- * The relaxation over all candidates without ever handing all of them to the solver: it starts with few, prices the
- * others by the solved rows, and lets in those that would pay, until none does. Then its bound holds for all. Cuts
- * bring it nearer to whole gardens.
+ * The linear relaxation over all candidates by column generation, without ever handing all of them to the solver: it
+ * starts with few columns, prices the others by the duals, and lets in those with a reduced cost that would pay, until
+ * none has. Then its bound holds for all. Mixed-integer rounding cuts bring it nearer to whole gardens.
  */
 export class OpenRelaxation {
   private readonly frame: Frame;
@@ -291,7 +265,7 @@ export class OpenRelaxation {
   private readonly open: OpenModel;
   private readonly finder: Cuts;
   private nextColumn: number;
-  private nextRow: number;
+  private nextConstraint: number;
   /** All cuts so far. They hold for the model of any candidates. */
   readonly cuts: Cut[] = [];
 
@@ -305,7 +279,7 @@ export class OpenRelaxation {
     this.columns = new Map(columnOf);
     this.finder = new Cuts(instance, { packetColumns, eaten, beyond });
     this.nextColumn = model.cost.length;
-    this.nextRow = model.rowLower.length;
+    this.nextConstraint = model.rowLower.length;
     this.open = solver.relax(model);
   }
 
@@ -358,16 +332,16 @@ export class OpenRelaxation {
   /** Adds cuts, for the candidates that are in the model and those that are let in later. */
   private cut(cuts: readonly Cut[]): void {
     for (const { candidates } of cuts) {
-      const row = this.nextRow++;
+      const row = this.nextConstraint++;
       for (const [i, value] of candidates) this.entries[i]!.push([row, value]);
     }
     this.cuts.push(...cuts);
-    if (cuts.length > 0) this.open.addRows(cutRows(cuts, this.columns));
+    if (cuts.length > 0) this.open.addConstraints(cutConstraints(cuts, this.columns));
   }
 }
 
-/** Cuts as rows of a model, by the columns that its candidates have there. */
-export const cutRows = (cuts: readonly Cut[], columnOf: ReadonlyMap<number, number>): ModelRow[] =>
+/** Cuts as constraints of a model, by the columns that its candidates have there. */
+const cutConstraints = (cuts: readonly Cut[], columnOf: ReadonlyMap<number, number>): Constraint[] =>
   cuts.map(({ columns, candidates, upper }) => ({
     lower: -INFINITY,
     upper,

@@ -17,15 +17,15 @@ export interface Solved {
   /** No solution is worth more than this. */
   readonly bound: number;
   readonly columns: Float64Array;
-  /** What one more of each row would add; empty for a model in whole numbers. */
+  /** The duals: what one more of each constraint would add; empty for a model in whole numbers. */
   readonly prices: Float64Array;
 }
 
 /** Columns for the rows of a model that is open already. */
 export type MoreColumns = Pick<LinearModel, "cost" | "lower" | "upper" | "starts" | "rows" | "values">;
 
-/** One more limit on a model: what some columns come to, each with its factor. */
-export interface ModelRow {
+/** One more constraint of a model: what some columns come to, each with its factor. */
+export interface Constraint {
   readonly lower: number;
   readonly upper: number;
   readonly entries: readonly (readonly [column: number, value: number])[];
@@ -35,32 +35,13 @@ export interface ModelRow {
 export interface OpenModel {
   solve(): Solved;
   add(columns: MoreColumns): void;
-  addRows(rows: readonly ModelRow[]): void;
+  addConstraints(rows: readonly Constraint[]): void;
   close(): void;
-}
-
-/** Where a search in whole numbers stands: the best so far, what no solution can be worth more than, and the steps that it has taken, the same on every machine. */
-export interface Whereabouts {
-  readonly objective: number;
-  readonly bound: number;
-  readonly steps: number;
-}
-
-export interface WholeOptions {
-  /** Limits over those of the model. */
-  readonly rows: readonly ModelRow[];
-  /** Whole columns of a solution to start from; the others are worked out. */
-  readonly start?: Float64Array;
-  /** Share of the bound that may be missing at the end. */
-  readonly gap: number;
-  /** Seconds after which to stop; for ever when left out. */
-  readonly seconds?: number;
-  /** Told now and then; true stops the search with the best so far. */
-  readonly watch?: (at: Whereabouts) => boolean;
 }
 
 /** A solver of linear models, relaxed or in whole numbers. */
 export interface Solver {
   relax(model: LinearModel): OpenModel;
-  whole(model: LinearModel, options: WholeOptions): Solved;
+  /** Solves in whole numbers. The planner does without: benches and tests hold its gardens against this. @param seconds after which to stop; for ever when left out */
+  whole(model: LinearModel, seconds?: number): Solved;
 }

@@ -5,8 +5,6 @@ import { seededRandom } from "../../chance";
 import { HALVES } from "../../placement";
 import { bagsOf, inOthersLight, clearShade } from "./assign";
 import { type Instance, LANES } from "../model/instance";
-import { polish } from "../bound/polish";
-import { OpenRelaxation } from "../bound/relax";
 import { choicesOf } from "./replant";
 import { race, starts } from "./search";
 import type { Solver } from "../bound/solver";
@@ -157,9 +155,9 @@ it("does not let a garden's copies change with it", () => {
   expect(layoutOf(copy)).toEqual(layout);
 });
 
-it("tells gardens that get no worse and bounds that none passes, and keeps both when its solver is stopped at once", () => {
+it("tells gardens that get no worse, and bounds that none passes", () => {
   const instance = smallInstance(3, 2);
-  const steps = solve(instance, solver, { rounds: 3200, steps: 1e6, seed: 1 }, { watch: () => true });
+  const steps = solve(instance, solver, { rounds: 3200, seed: 1 });
   let step = steps.next();
   let last = Number.NEGATIVE_INFINITY;
   let looks = 0;
@@ -183,7 +181,7 @@ it("bars what is at fault, though only who asks can see it", () => {
   const bad = new Set([0, 1, 2, 3]);
   const faultsOf = (state: State) => state.chosen().filter((i) => bad.has(i));
   const run = (faults?: typeof faultsOf) => {
-    const steps = solve(instance, solver, { rounds: 200, steps: 1e6, seed: 1 }, { faultsOf: faults });
+    const steps = solve(instance, solver, { rounds: 200, seed: 1 }, { faultsOf: faults });
     let step = steps.next();
     while (!step.done) step = steps.next();
     return step.value;
@@ -194,20 +192,4 @@ it("bars what is at fault, though only who asks can see it", () => {
   expect(barred.state.worth()).toBeGreaterThan(0);
   expect(barred.state.worth()).toBeLessThan(free.state.worth());
   expect(barred.bound).toBeGreaterThanOrEqual(free.state.worth() - 1e-6);
-});
-
-it("finds the same model's best from any garden that it starts from", () => {
-  const instance = smallInstance(6, 2);
-  const open = new OpenRelaxation(instance, solver);
-  const guide = open.solve();
-  if (guide === "failed") throw new Error("the solver failed");
-  const worths = [1, 2, 3].map((seed) => {
-    const start = filledBy(instance, seed);
-    const polished = polish(instance, solver, open, guide, start, 1e-6, () => false);
-    expect(polished.state.worth()).toBeGreaterThanOrEqual(start.worth());
-    return polished.state.worth();
-  });
-  open.close();
-  expect(worths[1]).toBeCloseTo(worths[0]!, 5);
-  expect(worths[2]).toBeCloseTo(worths[0]!, 5);
 });

@@ -1,20 +1,11 @@
 import { seededRandom } from "../../chance";
 import { bagsOf, type BagUse, newBag, noPlantings, clearShade } from "./assign";
 import { type Instance, LANES, WEEKS } from "../model/instance";
-import type { Relaxed } from "../bound/relax";
+import type { Relaxed } from "../bound/relaxation";
 import { type Choices, replant } from "./replant";
 import { State } from "./state";
 
 type Guide = Pick<Relaxed, "share" | "reduced">;
-
-/** Candidates that can be part of a better garden than one, and its own: all others lose more than the bound leaves. */
-export function promising(instance: Instance, guide: Relaxed, best: State): number[] {
-  const leeway = Math.max(0, guide.bound - best.worth()) + 1e-6;
-  const own = new Set(best.chosen());
-  return instance.candidates.flatMap((_, i) =>
-    guide.share[i]! > 1e-6 || guide.reduced[i]! >= -leeway || own.has(i) ? [i] : [],
-  );
-}
 
 /** At most so many candidates of each lane are tried by hand; the solver sees the rest. */
 const NEAREST = 300;
@@ -86,8 +77,8 @@ function construct(instance: Instance, guide: Guide, among: readonly number[], c
 const take = <T>(list: readonly T[], random: () => number): T | undefined =>
   list[Math.floor(random() * list.length)];
 
-/** What is taken out of a garden before it is planted anew, and what may not come back at once. */
-interface Ruin {
+/** A neighbourhood: what is taken out of a garden before it is planted anew, and what may not come back at once. */
+interface Destroyed {
   readonly isOut: (bag: BagUse, index: number) => boolean;
   readonly isBarred: (index: number) => boolean;
   /** Whether another bag is to be bought for what went. */
@@ -96,7 +87,7 @@ interface Ruin {
 
 const noneBarred = () => false;
 
-/** How often each way to ruin a garden is taken; tried on a dozen households. */
+/** How often each way to destroy a part of a garden is taken; tried on a dozen households. */
 const WAYS = {
   bags: 0.45,
   weeks: 0.27,
@@ -113,7 +104,7 @@ function wayBy(chance: number): Way {
 }
 
 /** Whole bags, a stretch of weeks of some, a crop wherever it is, or a bag whose like are not bought again: something else has to take the place and the money. */
-function ruined({ candidates }: Instance, bags: readonly BagUse[], random: () => number): Ruin {
+function destroyed({ candidates }: Instance, bags: readonly BagUse[], random: () => number): Destroyed {
   const way = wayBy(random());
   const planted = bags.filter((bag) => LANES.some((part) => bag.parts[part].length > 0));
   const some = new Set(Array.from({ length: 1 + Math.floor(random() * 3) }, () => take(planted, random)));
@@ -151,15 +142,21 @@ function ruined({ candidates }: Instance, bags: readonly BagUse[], random: () =>
   }
 }
 
-/** Worth of a usual planting, as a share, by which a garden may be worse at first and still be kept now and then; and helpings at the end. */
-const HOTTEST = 0.5;
-const COLDEST = 0.05;
+/** Temperature at the start, as a share of the worth of a usual planting, and at the end, helpings. */
+const START_TEMPERATURE = 0.5;
+const END_TEMPERATURE = 0.05;
 /** Share of the best worth that a search may fall behind before it goes back. */
 const TOO_FAR = 0.08;
 /** Share of tries that also look at one more bag. */
 const BUYS = 0.25;
 
-/** Improves a garden by taking parts out and planting them anew; keeps what is better, and now and then what is hardly worse. */
+/**
+ * Improves a garden by large neighbourhood search: each round destroys a part of it and repairs that by planting anew.
+ * What is better is accepted, and by simulated annealing now and then what is worse, less and less as it cools.
+ *
+ * Sources: Shaw 1998, "Using constraint programming and local search methods to solve vehicle routing problems"; Ropke
+ * and Pisinger 2006, Transportation Science 40; Kirkpatrick, Gelatt, Vecchi 1983, Science 220 (memory).
+ */
 export function* improve(
   start: State,
   choices: Choices,
@@ -174,13 +171,14 @@ export function* improve(
   let best = start;
   let bestWorth = nowWorth;
   // Hot at first, so that the search wanders; cold at the end, so that it settles.
-  const hottest = (HOTTEST * Math.abs(nowWorth)) / Math.max(1, start.chosen().length) + COLDEST;
-  const cooling = (COLDEST / hottest) ** (1 / Math.max(1, rounds));
-  let heat = hottest;
+  const startTemperature =
+    (START_TEMPERATURE * Math.abs(nowWorth)) / Math.max(1, start.chosen().length) + END_TEMPERATURE;
+  const cooling = (END_TEMPERATURE / startTemperature) ** (1 / Math.max(1, rounds));
+  let temperature = startTemperature;
   for (;;) {
     const trial = now.copy();
     const bags = bagsOf(trial);
-    const { isOut, isBarred, isTrade } = ruined(instance, bags, random);
+    const { isOut, isBarred, isTrade } = destroyed(instance, bags, random);
     const open = bags.flatMap((bag): BagUse[] => {
       const out = LANES.flatMap((part) =>
         bag.parts[part]
@@ -206,9 +204,10 @@ export function* improve(
       replant(trial, bag, choices, shake);
     clearShade(trial);
     const worth = trial.worth();
-    if (worth > nowWorth || random() < Math.exp((worth - nowWorth) / heat)) [now, nowWorth] = [trial, worth];
+    if (worth > nowWorth || random() < Math.exp((worth - nowWorth) / temperature))
+      [now, nowWorth] = [trial, worth];
     if (worth > bestWorth + 1e-9) [best, bestWorth] = [trial, worth];
-    heat = Math.max(COLDEST, heat * cooling);
+    temperature = Math.max(END_TEMPERATURE, temperature * cooling);
     // Far from the best for long is time lost.
     if (nowWorth < bestWorth - TOO_FAR * Math.abs(bestWorth)) [now, nowWorth] = [best, bestWorth];
     yield best;
@@ -216,7 +215,7 @@ export function* improve(
 }
 
 /** Share of the rounds that all starts have in turn. */
-const HEATS = 0.6;
+const RACED = 0.6;
 
 /** Improves several gardens in turn, then the best of them: which bags are bought decides much and seldom changes later on. Gives the best so far after each round. */
 export function* race(
@@ -225,7 +224,7 @@ export function* race(
   seed: number,
   rounds: number,
 ): Generator<State, never> {
-  const turns = Math.floor((HEATS * rounds) / gardens.length);
+  const turns = Math.floor((RACED * rounds) / gardens.length);
   // The one that goes on cools down to the end.
   const cooled = rounds - (gardens.length - 1) * turns;
   const runs = gardens.map((best, n) => ({

@@ -4,7 +4,8 @@ import { type Candidate, FORTNIGHTS, type Instance, type Lane, WEEKS } from "../
 import { wantedG } from "../model/worth";
 
 /** A limit that keeps a planting out: no bag free then, floor, load, water, cells in the nursery, or money. */
-export type Blocked = "bag" | "floor" | "load" | "water" | "cells" | "budget";
+export const BLOCKED = ["bag", "floor", "load", "water", "cells", "budget"] as const;
+export type Blocked = (typeof BLOCKED)[number];
 
 const byLane = <T>(make: () => T): Record<Lane, T> => ({
   top: make(),

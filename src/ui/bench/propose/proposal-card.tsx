@@ -13,7 +13,7 @@ import { useWords } from "@/ui/words/use-words";
 
 interface CardProps {
   readonly title: string;
-  /** How far the search or the proof is; undefined before and after. */
+  /** How far the search is; undefined before and after. */
   readonly step: Step | undefined;
   readonly proposal: Proposal | undefined;
   /** The plan as it is, to tell what is new. */
@@ -43,10 +43,10 @@ export function ProposalCard({ title, step, proposal, plan, setting, today, onTa
         .filter((p) => !proposal.plan.rows.some((r) => r.plantings.some((x) => x.id === p.id)))
     : [];
   return (
-    <section aria-label={title} className="min-w-0 border-t-[1.5px] border-ink bg-card p-3">
+    <section aria-label={title} className="min-w-0 border-t-rule border-ink bg-card p-3">
       <h3 className="text-lg font-bold">{title}</h3>
       {!proposal && (
-        <div role="status" className="mt-1 text-[0.9375rem] text-muted">
+        <div role="status" className="mt-1 text-note text-muted">
           {step ? (
             <>
               <progress
@@ -68,7 +68,7 @@ export function ProposalCard({ title, step, proposal, plan, setting, today, onTa
       )}
       {proposal && seen && (
         <>
-          <dl className="mt-2 grid grid-cols-2 gap-x-3 gap-y-1.5 text-[0.9375rem]">
+          <dl className="mt-2 grid grid-cols-2 gap-x-3 gap-y-1.5 text-note">
             <Figure
               label={
                 seen.meal
@@ -90,7 +90,7 @@ export function ProposalCard({ title, step, proposal, plan, setting, today, onTa
             <Figure label={t("propose.food")} amount={quantity(seen.economy.totalG / 1000, "mass")} />
             <Figure label={t("propose.hours")} amount={`${number(proposal.hours)} h`} wide />
           </dl>
-          <p className="mt-2 text-[0.9375rem] font-semibold">
+          <p className="mt-2 text-note font-semibold">
             {t("propose.within", {
               best: String(isAsGood(gap)),
               gap: percent(gap),
@@ -99,16 +99,16 @@ export function ProposalCard({ title, step, proposal, plan, setting, today, onTa
           </p>
           {step && (
             <p role="status" className="flex items-center gap-2 text-sm text-muted">
-              {t(step.doing === "search" ? "propose.improving" : "propose.proving")}
+              {t("propose.improving")}
               <progress
                 className="h-2 min-w-0 flex-1 accent-(--leaf)"
                 max={step.of}
                 value={step.done}
-                aria-label={t("propose.proof")}
+                aria-label={t("propose.progress")}
               />
             </p>
           )}
-          <ul className="mt-2 grid gap-1 text-[0.9375rem]" aria-label={t("propose.covers")}>
+          <ul className="mt-2 grid gap-1 text-note" aria-label={t("propose.covers")}>
             {proposal.covered.map((c) => (
               <li key={c.group} className="grid grid-cols-[8.5rem_1fr_3rem] items-center gap-2">
                 <span className="truncate">{t(`foodGroups.${c.group}`)}</span>
@@ -120,14 +120,14 @@ export function ProposalCard({ title, step, proposal, plan, setting, today, onTa
             ))}
           </ul>
           {proposal.bags.length > 0 && (
-            <p className="mt-2 text-[0.9375rem]">
+            <p className="mt-2 text-note">
               {t("propose.buys", {
                 bags: proposal.bags.map((b) => `${b.count} × ${bag(b.kindId)}`).join(", "),
               })}
             </p>
           )}
           {proposal.missing.map((m) => (
-            <p key={m.cropId} className="mt-1 text-[0.9375rem] font-semibold text-beet">
+            <p key={m.cropId} className="mt-1 text-note font-semibold text-beet">
               ▲ {t(`propose.missing.${m.blocked}`, { crop: cropName(m.cropId) })}
             </p>
           ))}
@@ -136,7 +136,7 @@ export function ProposalCard({ title, step, proposal, plan, setting, today, onTa
           </Button>
           <details className="mt-3 border-t border-line pt-2">
             <summary className="cursor-pointer font-head font-bold">{t("propose.why")}</summary>
-            <ol className="mt-1 text-[0.9375rem]">
+            <ol className="mt-1 text-note">
               {seen.garden.rows.map((row, i) => (
                 <li key={row.row.id} className="border-t border-line py-1.5">
                   <b>
@@ -181,7 +181,7 @@ export function ProposalCard({ title, step, proposal, plan, setting, today, onTa
 function Figure({ label, amount, wide = false }: { label: string; amount: string; wide?: boolean }) {
   return (
     <div className={wide ? "col-span-2" : ""}>
-      <dt className="text-[0.8125rem] text-muted">{label}</dt>
+      <dt className="text-fine text-muted">{label}</dt>
       <dd className="font-head text-xl font-bold">{amount}</dd>
     </div>
   );

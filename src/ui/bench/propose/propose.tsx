@@ -4,15 +4,16 @@ import { Dialog } from "radix-ui";
 import { useMemo, useState } from "react";
 import { spellFrom } from "@/core/climate";
 import type { Day } from "@/core/day";
-import type { PlainSetting, Reference, Setting } from "@/core/setting";
 import type { Plan } from "@/core/plan";
 import { AIMS, type Aim } from "@/core/planner";
 import { fromMinor, toMinor } from "@/core/money";
 import type { Away } from "@/core/place";
 import { amountField, optionalQuantityField } from "@/core/quantity";
+import { USUAL_BAGS } from "@/library";
 import { Button } from "@/ui/primitives/button";
 import { SelectField } from "@/ui/primitives/field";
 import { TypedField } from "@/ui/primitives/typed-field";
+import type { Judged } from "@/ui/use-judged";
 import { useWords } from "@/ui/words/use-words";
 import { ProposalCard } from "./proposal-card";
 import { useProposals } from "./use-proposals";
@@ -27,25 +28,21 @@ export interface Means {
 
 interface ProposeProps {
   readonly plan: Plan;
-  readonly plain: PlainSetting;
-  readonly setting: Setting;
-  readonly reference: Reference;
+  readonly judged: Judged;
   readonly today: Day;
   readonly means: Means;
   readonly onTake: (plan: Plan) => void;
 }
 
-/** Kinds that are offered to be bought, unless somebody ticks others. */
-const USUAL_KINDS = ["round-5-gal", "round-10-gal", "tub-80-l", "box-60-cm"];
-
 /** Weather that a plan can be mended for, °C warmer than usual for three months. */
 const WEATHERS = [0, -2, -4, 2] as const;
 
 /** Asks for gardens and shows them side by side: the soonest food, the most of it, the least work; or the smallest mending of the plan. */
-export function Propose({ plan, plain, setting, reference, today, means, onTake }: ProposeProps) {
+export function Propose({ plan, judged, today, means, onTake }: ProposeProps) {
   const { t, bag, cropName, quantity } = useWords();
+  const { plain, overrides, reference, setting } = judged;
   const [open, setOpen] = useState(false);
-  const [kinds, setKinds] = useState<readonly string[]>(USUAL_KINDS);
+  const [kinds, setKinds] = useState<readonly string[]>(USUAL_BAGS);
   const [budget, setBudget] = useState(means.budgetMinor);
   const [waterLDay, setWater] = useState(means.waterLDay);
   const [repair, setRepair] = useState(false);
@@ -61,7 +58,7 @@ export function Propose({ plan, plain, setting, reference, today, means, onTake 
   const start = () =>
     ask({
       plan,
-      reference,
+      overrides,
       today,
       aims,
       kinds,
@@ -89,10 +86,10 @@ export function Propose({ plan, plain, setting, reference, today, means, onTake 
         <Dialog.Overlay className="fixed inset-0 z-10 bg-ink/40" />
         <Dialog.Content
           aria-describedby={undefined}
-          className="fixed inset-x-0 bottom-0 z-10 max-h-[94vh] overflow-y-auto border-t-[1.5px] border-ink bg-paper p-4 lg:inset-x-8 lg:top-6 lg:bottom-auto lg:border-[1.5px] lg:p-5"
+          className="fixed inset-x-0 bottom-0 z-10 max-h-[94vh] overflow-y-auto border-t-rule border-ink bg-paper p-4 lg:inset-x-8 lg:top-6 lg:bottom-auto lg:border-rule lg:p-5"
         >
           <div className="flex items-start justify-between gap-3">
-            <Dialog.Title className="text-[1.375rem] font-bold">{t("propose.title")}</Dialog.Title>
+            <Dialog.Title className="text-lead font-bold">{t("propose.title")}</Dialog.Title>
             <Dialog.Close asChild>
               <Button look="quiet">{t("bench.close")}</Button>
             </Dialog.Close>
@@ -162,7 +159,7 @@ export function Propose({ plan, plain, setting, reference, today, means, onTake 
             )}
           </div>
           {without.length > 0 && (
-            <p className="mt-2 flex flex-wrap items-center gap-2 text-[0.9375rem]">
+            <p className="mt-2 flex flex-wrap items-center gap-2 text-note">
               {t("propose.leftOut", {
                 crops: reference.crops
                   .filter((c) => c.goals.every((g) => without.includes(g.id)))
@@ -178,7 +175,7 @@ export function Propose({ plan, plain, setting, reference, today, means, onTake 
             <legend className="text-sm font-semibold">{t("propose.kinds")}</legend>
             <div className="flex flex-wrap gap-x-4">
               {reference.bagKinds.map(({ id }) => (
-                <label key={id} className="flex min-h-8 items-center gap-1.5 text-[0.9375rem]">
+                <label key={id} className="flex min-h-8 items-center gap-1.5 text-note">
                   <input
                     type="checkbox"
                     className="size-4.5 accent-(--beet)"

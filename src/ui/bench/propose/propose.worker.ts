@@ -1,80 +1,74 @@
+import { expose } from "comlink";
+import { type Aim, instanceOf, type Progress, type Proposal, propose, withAim } from "@/core/planner";
 import { settingFrom } from "@/core/setting";
-import {
-  type Aim,
-  instanceOf,
-  type Progress,
-  type Proposal,
-  propose,
-  type Step,
-  withAim,
-} from "@/core/planner";
+import { referenceWith } from "@/library";
 import { EFFORT } from "@/solver/effort";
 import { highsSolver } from "@/solver/highs";
-import type { ProposeAnswer, ProposeQuestion } from "./message";
+import type { ProposeNews, ProposeQuestion } from "./message";
 
-const answer = (message: ProposeAnswer) => self.postMessage(message);
+type Tell = (news: ProposeNews) => void;
 const breath = () => new Promise((resolve) => setTimeout(resolve));
 
 let stopped = false;
 
 type Until = (at: Progress) => boolean;
 const FOUND: Until = ({ proposal }) => proposal !== undefined;
-const SEARCHED: Until = ({ doing }) => doing === "proof";
 const NEVER: Until = () => false;
 
+/** One aim and its search. */
+interface Asked {
+  readonly aim: Aim;
+  readonly steps: ReturnType<typeof propose>;
+}
+
 /** Drives one aim on, to its end or until something holds; tells whether it came to its end. */
-async function drive(aim: Aim, steps: ReturnType<typeof propose>, until: Until): Promise<boolean> {
+async function drive({ aim, steps }: Asked, until: Until, tell: Tell): Promise<boolean> {
   let shown: Proposal | undefined;
   for (;;) {
     // A moment for the word to stop to come in.
     await breath();
     const { done, value } = steps.next(stopped);
     if (done) {
-      answer({ type: "proposal", aim, proposal: value });
-      answer({ type: "done", aim });
+      tell({ type: "proposal", aim, proposal: value });
+      tell({ type: "done", aim });
       return true;
     }
     const { proposal, ...step } = value;
-    answer({ type: "step", aim, step });
-    if (proposal && proposal !== shown) answer({ type: "proposal", aim, proposal });
+    tell({ type: "step", aim, step });
+    if (proposal && proposal !== shown) tell({ type: "proposal", aim, proposal });
     shown = proposal;
     if (until(value)) return false;
   }
 }
 
-async function run(question: ProposeQuestion): Promise<void> {
+async function run({ overrides, ...question }: ProposeQuestion, tell: Tell): Promise<void> {
   const solver = await highsSolver({ locateFile: () => "/highs.wasm" });
-  const setting = settingFrom(question.setting, question.reference);
-  const instance = instanceOf({ ...question, setting, aim: "value" });
-  const asked = question.aims.map((aim) => {
-    // While the solver works, no word to stop comes in: who has seen three gardens ends this worker instead.
-    const watch = (step: Step) => {
-      answer({ type: "step", aim, step });
-      return false;
-    };
-    return {
-      aim,
-      steps: propose({ ...question, setting, aim }, solver, EFFORT, {
-        newId: () => crypto.randomUUID(),
-        instance: withAim(instance, aim),
-        watch,
-      }),
-    };
-  });
-  // People want to see three gardens before they want the best of the first, and that before they want to know how good it is.
-  let open = asked;
-  for (const until of [FOUND, SEARCHED, NEVER]) {
-    const still: typeof asked = [];
-    for (const each of open) if (!(await drive(each.aim, each.steps, until))) still.push(each);
-    open = still;
-  }
+  const reference = referenceWith(overrides);
+  const setting = settingFrom(question.setting, reference);
+  const instance = instanceOf({ ...question, reference, setting, aim: "value" });
+  const asked = question.aims.map((aim): Asked => ({
+    aim,
+    steps: propose({ ...question, reference, setting, aim }, solver, EFFORT, {
+      newId: () => crypto.randomUUID(),
+      instance: withAim(instance, aim),
+    }),
+  }));
+  // People want to see three gardens before they want the best of the first.
+  const open: Asked[] = [];
+  for (const each of asked) if (!(await drive(each, FOUND, tell))) open.push(each);
+  for (const each of open) await drive(each, NEVER, tell);
 }
 
-self.onmessage = ({ data }: MessageEvent<ProposeQuestion | "stop">) => {
-  if (data === "stop") {
+const worker = {
+  /** Works out a garden for each aim and tells how far that is. @returns when all are as good as they get, or stopped */
+  async propose(question: ProposeQuestion, tell: Tell): Promise<void> {
+    stopped = false;
+    await run(question, tell);
+  },
+  /** Hands over the best so far. */
+  stop(): void {
     stopped = true;
-    return;
-  }
-  stopped = false;
-  run(data).catch((error: unknown) => answer({ type: "failed", message: String(error) }));
+  },
 };
+export type ProposeWorker = typeof worker;
+expose(worker);

@@ -1,8 +1,10 @@
 "use client";
 
+import { proxy, type Remote, wrap } from "comlink";
 import { useCallback, useEffect, useRef, useState } from "react";
-import { type Aim, gapOf, type Proposal, type Step } from "@/core/planner";
-import type { ProposeAnswer, ProposeQuestion } from "./message";
+import type { Aim, Proposal, Step } from "@/core/planner";
+import type { ProposeNews, ProposeQuestion } from "./message";
+import type { ProposeWorker } from "./propose.worker";
 
 export interface Proposing {
   readonly steps: Partial<Record<Aim, Step>>;
@@ -13,13 +15,10 @@ export interface Proposing {
   readonly stop: () => void;
 }
 
-/** A proposal with the nearest bound that was told. */
-const boundBy = (proposal: Proposal, step: Step | undefined): Proposal =>
-  step ? { ...proposal, bound: step.bound, gap: gapOf(step.bound, proposal.worth) } : proposal;
-
 /** Proposals, one for each aim, worked out in a worker that can be told to hand over the best so far. */
 export function useProposals(): Proposing {
   const worker = useRef<Worker | null>(null);
+  const remote = useRef<Remote<ProposeWorker> | null>(null);
   const [steps, setSteps] = useState<Proposing["steps"]>({});
   const [proposals, setProposals] = useState<Proposing["proposals"]>({});
   const [waiting, setWaiting] = useState<readonly Aim[]>([]);
@@ -38,26 +37,16 @@ export function useProposals(): Proposing {
       setFailed(true);
       setWaiting([]);
     };
-    started.onerror = fail;
-    started.onmessage = ({ data }: MessageEvent<ProposeAnswer>) => {
-      if (data.type === "failed") return fail();
-      if (data.type === "step") return setSteps((all) => ({ ...all, [data.aim]: data.step }));
-      if (data.type === "proposal") return setProposals((all) => ({ ...all, [data.aim]: data.proposal }));
-      setSteps((all) => ({ ...all, [data.aim]: undefined }));
-      setWaiting((aims) => aims.filter((aim) => aim !== data.aim));
+    const hear = (news: ProposeNews) => {
+      if (news.type === "step") return setSteps((all) => ({ ...all, [news.aim]: news.step }));
+      if (news.type === "proposal") return setProposals((all) => ({ ...all, [news.aim]: news.proposal }));
+      setSteps((all) => ({ ...all, [news.aim]: undefined }));
+      setWaiting((aims) => aims.filter((aim) => aim !== news.aim));
     };
-    started.postMessage(question);
+    started.onerror = fail;
+    remote.current = wrap<ProposeWorker>(started);
+    remote.current.propose(question, proxy(hear)).catch(fail);
   }, []);
-  const stop = useCallback(() => {
-    if (waiting.some((aim) => proposals[aim] === undefined)) return worker.current?.postMessage("stop");
-    worker.current?.terminate();
-    setProposals((all) =>
-      Object.fromEntries(
-        Object.entries(all).map(([aim, proposal]) => [aim, boundBy(proposal, steps[aim as Aim])]),
-      ),
-    );
-    setSteps({});
-    setWaiting([]);
-  }, [waiting, proposals, steps]);
+  const stop = useCallback(() => void remote.current?.stop(), []);
   return { steps, proposals, busy: waiting.length > 0, failed, ask, stop };
 }

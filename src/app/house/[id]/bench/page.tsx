@@ -3,10 +3,10 @@ import { notFound, redirect } from "next/navigation";
 import { nameVersionAction, readPlanAction, savePlanAction, setAsideAction } from "@/app/actions";
 import { screen } from "@/app/screen";
 import { today } from "@/server/environment";
-import { readHousehold, readProgramme } from "@/server/households";
+import { readHousehold } from "@/server/households";
+import { readOverrides, readProgramme } from "@/server/programme";
 import { readSetting } from "@/server/judging";
 import { earlierPlans, readPlan } from "@/server/plans";
-import { readReference } from "@/server/reference";
 import { isSurveyed } from "@/server/setting";
 import { Bench } from "@/ui/bench/bench";
 
@@ -43,7 +43,7 @@ export default async function Page({ params }: PageProps<"/house/[id]/bench">) {
           away: household.away,
           currency,
         }}
-        reference={await readReference(actor)}
+        overrides={await readOverrides(actor)}
         save={savePlanAction.bind(null, id)}
         nameVersion={nameVersionAction.bind(null, id)}
         setAside={setAsideAction.bind(null, id)}

@@ -4,8 +4,9 @@ import { resurveyAction, saveSchoolsAction } from "@/app/actions";
 import { screen } from "@/app/screen";
 import { typedSurvey } from "@/app/survey";
 import { today } from "@/server/environment";
-import { readHousehold, readProgramme } from "@/server/households";
-import { readReference, usualBagKg } from "@/server/reference";
+import { readHousehold } from "@/server/households";
+import { readOverrides, readProgramme } from "@/server/programme";
+import { usualBagKg } from "@/server/reference";
 import { Doorstep } from "@/ui/doorstep/doorstep";
 import { SchoolsForm } from "@/ui/schools/schools";
 
@@ -24,12 +25,12 @@ export default async function Page({ params }: PageProps<"/house/[id]/doorstep">
           isNew={false}
           currency={programme.currency}
           today={today().day}
-          crops={(await readReference(actor)).crops}
+          overrides={await readOverrides(actor)}
           usualBagKg={usualBagKg(programme)}
           save={resurveyAction.bind(null, household.id, household.version)}
         />
         <section aria-labelledby="schools" className="max-w-[44rem] px-4 pb-8 lg:px-6">
-          <h2 id="schools" className="border-t-[1.5px] border-ink pt-2 text-lg font-bold">
+          <h2 id="schools" className="border-t-rule border-ink pt-2 text-lg font-bold">
             {t("household")}
           </h2>
           <p className="mb-3 text-muted">{t("householdLead")}</p>

@@ -5,7 +5,7 @@ import { today } from "@/server/environment";
 import { readHousehold } from "@/server/households";
 import { readSetting } from "@/server/judging";
 import { readPlan } from "@/server/plans";
-import { readReference } from "@/server/reference";
+import { readOverrides } from "@/server/programme";
 import { isSurveyed } from "@/server/setting";
 import { OwnGarden } from "@/ui/garden/own-garden";
 
@@ -24,7 +24,7 @@ export default async function Page({ params }: PageProps<"/house/[id]/garden">) 
         today={today().day}
         plan={(await readPlan(actor, id)).plan}
         setting={await readSetting(actor, household)}
-        reference={await readReference(actor)}
+        overrides={await readOverrides(actor)}
       />
     );
   });

@@ -6,7 +6,7 @@ import { today } from "@/server/environment";
 import { readHousehold } from "@/server/households";
 import { readSetting } from "@/server/judging";
 import { readPlan } from "@/server/plans";
-import { readReference } from "@/server/reference";
+import { readOverrides } from "@/server/programme";
 import { isSurveyed } from "@/server/setting";
 import { Match } from "@/ui/match/match";
 
@@ -24,7 +24,7 @@ export default async function Page({ params }: PageProps<"/house/[id]/match">) {
         today={today().day}
         saved={await readPlan(actor, id)}
         setting={await readSetting(actor, household)}
-        reference={await readReference(actor)}
+        overrides={await readOverrides(actor)}
         save={savePlanAction.bind(null, id)}
       />
     );

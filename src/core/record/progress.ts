@@ -1,0 +1,144 @@
+import { type Stages, stagesFrom } from "../calendar";
+import type { Climate } from "../climate";
+import { type Crop, type Goal, type Method, startsFromSeed } from "../crop";
+import { addDays, type Day, daysBetween } from "../day";
+import { firstOn, type GardenRecord, type Measure, pickedTotals, validRecords } from "./record";
+
+/** A planting with what was recorded of it. */
+export interface Followed {
+  readonly crop: Crop;
+  readonly goal: Goal;
+  readonly method: Method;
+  readonly sowOn: Day;
+  readonly records: readonly GardenRecord[];
+}
+
+/** What a planting waits for next, and in which days it is due. */
+export interface Waiting {
+  readonly task: "sow" | "up" | "move" | "pick";
+  readonly from: Day;
+  readonly until: Day;
+}
+
+/** How far a planting is by its records, whatever day it is today. */
+export interface Progress {
+  /** Something was done to it: sown, up, moved, lost or fed. */
+  readonly isStarted: boolean;
+  readonly isPicked: boolean;
+  readonly endedOn?: Day;
+  readonly waiting?: Waiting;
+  /** Day of its latest last pick; undefined for what never ripens. */
+  readonly overOn?: Day;
+  readonly picked: Partial<Record<Measure, number>>;
+  /** Seeds that were counted at sowing, and those of them that came up; 0 where they were not both counted, or cannot be. */
+  readonly seeds: number;
+  readonly ups: number;
+}
+
+/** The stages of a planting counted from the day that it was really sown, where that is on record. */
+export function stagesOf(p: Followed, climate: Climate): Stages {
+  return stagesFrom(p.crop, p.goal, p.method, firstOn(p.records, "sown") ?? p.sowOn, climate);
+}
+
+/** A sowing is late when it is not done so many days after its own. Common practice. */
+const SOW_WITHIN_DAYS = 3;
+
+function waitingOf(p: Followed, stages: Stages, has: (...kinds: GardenRecord["kind"][]) => boolean) {
+  if (has("ended")) return undefined;
+  const steps: { task: Waiting["task"]; isDone: boolean; from?: Day; until?: Day }[] = [
+    {
+      task: "sow",
+      isDone: has("sown", "up", "moved", "picked"),
+      from: p.sowOn,
+      until: addDays(p.sowOn, SOW_WITHIN_DAYS),
+    },
+    { task: "up", isDone: has("up", "moved", "picked"), from: stages.up?.early, until: stages.up?.late },
+    { task: "move", isDone: has("moved", "picked"), from: stages.move?.likely, until: stages.move?.late },
+    { task: "pick", isDone: has("picked"), from: stages.firstPick?.early, until: stages.firstPick?.late },
+  ];
+  for (const { task, isDone, from, until } of steps)
+    if (!isDone && from !== undefined && until !== undefined) return { task, from, until };
+  return undefined;
+}
+
+/** Seeds and seedlings that were both counted; counts that cannot be are left out. */
+function countsOf({ method, records }: Followed): { seeds: number; ups: number } {
+  const count = (kind: "sown" | "up") =>
+    validRecords(records)
+      .filter((r) => r.kind === kind)
+      .reduce((sum, r) => sum + (r.amount?.value ?? 0), 0);
+  const [seeds, ups] = [count("sown"), count("up")];
+  const isCounted = startsFromSeed(method.method) && seeds > 0 && ups > 0 && ups <= seeds;
+  return isCounted ? { seeds, ups } : { seeds: 0, ups: 0 };
+}
+
+/** How far a planting is. The same whatever day it is, so that it can be kept and changes only with plan, records and climate. */
+export function progressOf(p: Followed, climate: Climate): Progress {
+  const stages = stagesOf(p, climate);
+  const kinds = new Set(validRecords(p.records).map((r) => r.kind));
+  const has = (...any: GardenRecord["kind"][]) => any.some((kind) => kinds.has(kind));
+  return {
+    isStarted: has("sown", "up", "moved", "lost", "fed"),
+    isPicked: has("picked"),
+    endedOn: firstOn(p.records, "ended"),
+    waiting: waitingOf(p, stages, has),
+    overOn: stages.lastPick?.late,
+    picked: pickedTotals(p.records),
+    ...countsOf(p),
+  };
+}
+
+/** A thing to do or to look for. `late`: its window is over and nothing was recorded. */
+export interface Due {
+  readonly task: Waiting["task"];
+  readonly day: Day;
+  readonly late: boolean;
+  /** Days past the window when late, days until it when not. */
+  readonly days: number;
+}
+
+/** How far ahead the trainer looks, days. */
+export const AHEAD_DAYS = 7;
+
+/** What a planting waits for as it looks on a day, when it falls within a week or is late; undefined when nothing is pressing. */
+export function dueOn(waiting: Waiting | undefined, today: Day): Due | undefined {
+  if (!waiting || addDays(today, AHEAD_DAYS) < waiting.from) return undefined;
+  const { task, from, until } = waiting;
+  const late = today > until;
+  return {
+    task,
+    day: from,
+    late,
+    days: late ? daysBetween(until, today) : Math.max(0, daysBetween(today, from)),
+  };
+}
+
+/** How far a household has come. */
+export const HOUSEHOLD_STAGES = ["new", "surveyed", "planned", "sown", "picking", "finished"] as const;
+export type HouseholdStage = (typeof HOUSEHOLD_STAGES)[number];
+
+/** The stage of a household, and the first day on which it is finished; undefined while something still stands. */
+export interface HouseholdProgress {
+  readonly stage: Exclude<HouseholdStage, "finished">;
+  readonly finishedFrom?: Day;
+}
+
+/** The stage that plan and records show. Finished: every planting was ended, or picked until its last pick was past. */
+export function householdProgress(isSurveyed: boolean, plantings: readonly Progress[]): HouseholdProgress {
+  if (!isSurveyed) return { stage: "new" };
+  if (plantings.length === 0) return { stage: "surveyed" };
+  const ends = plantings.map((p) => p.endedOn ?? (p.isPicked && p.overOn ? addDays(p.overOn, 1) : undefined));
+  const known = ends.filter((day) => day !== undefined).sort();
+  return {
+    stage: plantings.some((p) => p.isPicked)
+      ? "picking"
+      : plantings.some((p) => p.isStarted)
+        ? "sown"
+        : "planned",
+    finishedFrom: known.length === ends.length ? known.at(-1) : undefined,
+  };
+}
+
+/** The stage as it looks on a day. */
+export const stageOn = ({ stage, finishedFrom }: HouseholdProgress, today: Day): HouseholdStage =>
+  finishedFrom !== undefined && finishedFrom <= today ? "finished" : stage;

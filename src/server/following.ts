@@ -1,0 +1,142 @@
+import { needsOf } from "@/core/kit";
+import { sunHours } from "@/core/place";
+import { EMPTY_PLAN } from "@/core/plan";
+import { germinationBy, type GardenRecord, householdProgress, progressOf } from "@/core/record";
+import { assessGarden } from "@/core/garden";
+import { type Reference, settingFrom } from "@/core/setting";
+import { findHousehold, householdsAfter, lockHousehold } from "@/db/households";
+import { listOverrides } from "@/db/overrides";
+import { everPlanted, findPlanted, type Planted, readPlans } from "@/db/plans";
+import { type Db, db, transaction } from "@/db/pool";
+import {
+  addGermination,
+  askJudging,
+  clearProgress,
+  finishJudging,
+  type KeptProgress,
+  listGermination,
+  listProgress,
+  putHouseholdProgress,
+  putNeeds,
+  putProgress,
+  readJudging,
+  updateStage,
+} from "@/db/progress";
+import { findProgramme, type Programme } from "@/db/programmes";
+import { listRecords, plantingRecords } from "@/db/records";
+import type { Scope } from "@/db/scope";
+import { referenceWith } from "@/library";
+import { climateOf, followed, isSurveyed, settingOf } from "./setting";
+
+/** What a programme judges by. */
+interface Judge {
+  readonly programme: Programme;
+  readonly reference: Reference;
+}
+
+async function judgeOf(on: Db, programmeId: string): Promise<Judge> {
+  const programme = await findProgramme(on, programmeId);
+  if (!programme) throw new Error(`no programme ${programmeId}`);
+  return { programme, reference: referenceWith(await listOverrides(on, programmeId)) };
+}
+
+function keptOf(
+  planted: Planted,
+  records: readonly GardenRecord[],
+  { programme, reference }: Judge,
+): KeptProgress[] {
+  const follow = followed(planted, records, reference);
+  if (!follow) return [];
+  const { id, goalId, removed } = planted;
+  const progress = progressOf(follow, climateOf(programme));
+  return [{ plantingId: id, goalId, cropId: follow.crop.id, removed, ...progress }];
+}
+
+/** How much more seed was counted now than before. */
+const germinationChange = (before: readonly KeptProgress[], after: readonly KeptProgress[]) => [
+  ...after.map(({ cropId, seeds, ups }) => ({ cropId, sown: seeds, up: ups })),
+  ...before.map(({ cropId, seeds, ups }) => ({ cropId, sown: -seeds, up: -ups })),
+];
+
+const inPlan = (list: readonly KeptProgress[]) => list.filter(({ removed }) => !removed);
+
+/**
+ * Works out anew what is kept of a household: the progress of its plantings, its own, and what it has to buy. Call it in
+ * the transaction of the change that it follows, under `lockHousehold`.
+ */
+async function judgeHousehold(on: Db, scope: Scope, judge: Judge): Promise<void> {
+  const household = await findHousehold(on, scope);
+  if (!household) return;
+  const plan = (await readPlans(on, scope.programmeId, [scope.householdId])).get(scope.householdId)?.plan;
+  const planted = await everPlanted(on, scope);
+  const records = new Map<string | null, GardenRecord[]>();
+  for (const r of await listRecords(on, scope))
+    records.set(r.plantingId, [...(records.get(r.plantingId) ?? []), r]);
+  const before = await listProgress(on, scope);
+  const after = planted.flatMap((p) => keptOf(p, records.get(p.id) ?? [], judge));
+  await putProgress(on, scope, after);
+  await addGermination(on, scope.programmeId, germinationChange(before, after));
+  const surveyed = isSurveyed(household);
+  await putHouseholdProgress(on, scope, {
+    ...householdProgress(surveyed, inPlan(after)),
+    bags: plan?.rows.length ?? 0,
+    sunHours: sunHours(household.place?.sun ?? []),
+  });
+  if (!surveyed) return;
+  const germination = germinationBy(await listGermination(on, scope.programmeId));
+  const setting = settingFrom(settingOf(judge.programme, household, { germination }), judge.reference);
+  await putNeeds(on, scope, needsOf(assessGarden(plan ?? EMPTY_PLAN, setting), setting));
+}
+
+/** Follows a change of a household's survey, schools or plan. Call it in the transaction of the change. */
+export async function followHousehold(on: Db, scope: Scope): Promise<void> {
+  await lockHousehold(on, scope);
+  await judgeHousehold(on, scope, await judgeOf(on, scope.programmeId));
+}
+
+/**
+ * Follows a record of a planting. Call it in the record's transaction, under `lockHousehold`.
+ *
+ * @returns whether all plans of the programme have to be judged anew, since its germination changed
+ */
+export async function followRecord(on: Db, scope: Scope, plantingId: string): Promise<boolean> {
+  const planted = await findPlanted(on, scope, plantingId);
+  if (!planted) return false;
+  const judge = await judgeOf(on, scope.programmeId);
+  const before = await listProgress(on, scope);
+  const after = keptOf(planted, await plantingRecords(on, scope, plantingId), judge);
+  await putProgress(on, scope, after);
+  const others = before.filter((p) => p.plantingId !== plantingId);
+  const old = before.filter((p) => p.plantingId === plantingId);
+  await updateStage(on, scope, householdProgress(true, inPlan([...others, ...after])));
+  const changed = await addGermination(on, scope.programmeId, germinationChange(old, after));
+  if (changed) await askJudging(on, scope.programmeId);
+  return changed;
+}
+
+const BATCH = 50;
+
+async function* householdsOf(programmeId: string): AsyncGenerator<Scope, void> {
+  for (let after = 0; ;) {
+    const batch = await householdsAfter(db(), programmeId, { after, most: BATCH });
+    for (const { id } of batch) yield { programmeId, householdId: id };
+    const last = batch.at(-1);
+    if (!last) return;
+    after = Number(last.code);
+  }
+}
+
+/** Judges all plans of a programme anew, one household after the other, and notes how far that goes. */
+export async function judgeAll(programmeId: string): Promise<void> {
+  const judging = await readJudging(db(), programmeId);
+  for await (const scope of householdsOf(programmeId)) await transaction((on) => followHousehold(on, scope));
+  if (judging) await finishJudging(db(), programmeId, judging.asked);
+}
+
+/** Forgets all that is kept of a programme's progress and works it out from its plans and records. */
+export async function rebuild(programmeId: string): Promise<void> {
+  await transaction((on) => clearProgress(on, programmeId));
+  // Needs count on the germination of all households, which is known only after the first time round.
+  await judgeAll(programmeId);
+  await judgeAll(programmeId);
+}

@@ -1,0 +1,49 @@
+import { cache } from "react";
+import type { Override } from "@/core/override";
+import type { Outcome } from "@/core/problem";
+import { type Germination, germinationBy } from "@/core/record";
+import type { Reference } from "@/core/setting";
+import { listOverrides } from "@/db/overrides";
+import { db } from "@/db/pool";
+import { listGermination, readJudging } from "@/db/progress";
+import { findProgramme, type Programme } from "@/db/programmes";
+import { referenceWith } from "@/library";
+import { type Actor, mayChange, requestProgramme } from "./actor";
+
+export type { Programme };
+
+const byId = cache(async (id: string): Promise<Programme | undefined> => {
+  const own = await requestProgramme();
+  return own.id === id ? own : findProgramme(db(), id);
+});
+
+/** The actor's programme, to change what is in it; refused for one who may not, or whose programme is not there. */
+export async function programmeToChange(actor: Actor): Promise<Outcome<Programme>> {
+  return mayChange(actor, await byId(actor.programmeId));
+}
+
+/** The programme that the actor works in, read once a request. */
+export async function readProgramme(actor: Actor): Promise<Programme> {
+  const programme = await byId(actor.programmeId);
+  if (!programme) throw new Error("the actor's programme is gone");
+  return programme;
+}
+
+const overridesOf = cache((programmeId: string) => listOverrides(db(), programmeId));
+
+/** A programme's own values in place of the library's, read once a request. */
+export const readOverrides = (actor: Actor): Promise<Override[]> => overridesOf(actor.programmeId);
+
+/** The library as a programme has it. */
+export const readReference = async (actor: Actor): Promise<Reference> =>
+  referenceWith(await readOverrides(actor));
+
+/** How much of its seed came up in the programme's own sowings, by crop. */
+export const readGermination = async (actor: Actor): Promise<Record<string, Germination>> =>
+  germinationBy(await listGermination(db(), actor.programmeId));
+
+/** Since when plans wait to be judged anew after a change that touches all of them, ISO 8601; undefined when none does. */
+export async function judgingSince(actor: Actor): Promise<string | undefined> {
+  const judging = await readJudging(db(), actor.programmeId);
+  return judging && judging.done < judging.asked ? judging.since.toISOString() : undefined;
+}

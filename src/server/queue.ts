@@ -1,0 +1,74 @@
+import PgBoss from "pg-boss";
+import { db } from "@/db/pool";
+
+/** Work that takes longer than somebody waits for. One queue for each kind; jobs name what they are about by id only. */
+const QUEUES = {
+  "propose-failed": { policy: "standard", retryLimit: 2 },
+  /** A garden proposed for a household. A solver that hangs is ended, and what fails twice is given up. */
+  propose: { policy: "short", retryLimit: 1, expireInSeconds: 1200, deadLetter: "propose-failed" },
+  /** All plans of a programme judged anew. */
+  judge: { policy: "short", retryLimit: 3, retryBackoff: true, expireInSeconds: 3600 },
+} as const;
+export type QueueName = keyof typeof QUEUES;
+
+/** What a job of each queue says. */
+export interface Jobs {
+  readonly propose: { readonly programmeId: string; readonly householdId: string };
+  readonly "propose-failed": Jobs["propose"];
+  readonly judge: { readonly programmeId: string };
+}
+
+export type Workers = { readonly [Q in QueueName]: (job: Jobs[Q]) => Promise<void> };
+
+const POLL_SECONDS = 0.5;
+
+// One for the process; kept across reloads of the development server.
+const held = globalThis as { pipRowQueue?: Promise<PgBoss> };
+
+/** The queue over the app's own pool, so that it knows one database and one limit of connections. */
+async function open(): Promise<PgBoss> {
+  const boss = new PgBoss({
+    db: {
+      executeSql: (text: string, values?: unknown[]) => db().query(text, values ?? []),
+    },
+  });
+  boss.on("error", (error) => console.error(`the queue: ${error.message}`));
+  await boss.start();
+  for (const [name, options] of Object.entries(QUEUES)) await boss.createQueue(name, { name, ...options });
+  return boss;
+}
+
+function queue(): Promise<PgBoss> {
+  held.pipRowQueue ??= open().catch((error: unknown) => {
+    held.pipRowQueue = undefined;
+    throw error;
+  });
+  return held.pipRowQueue;
+}
+
+/** Puts jobs into a queue; one that waits there for the same thing already is not doubled. */
+export async function enqueue<Q extends QueueName>(name: Q, jobs: readonly Jobs[Q][]): Promise<void> {
+  const boss = await queue();
+  for (const job of jobs) {
+    const { programmeId, householdId } = job as { programmeId: string; householdId?: string };
+    await boss.send(name, job, { singletonKey: householdId ?? programmeId });
+  }
+}
+
+/** Takes jobs in this process, one of a kind at a time. @throws when the database cannot be reached */
+export async function startWorkers(workers: Workers): Promise<void> {
+  const boss = await queue();
+  const start = async <Q extends QueueName>(name: Q) => {
+    await boss.work<Jobs[Q]>(name, { pollingIntervalSeconds: POLL_SECONDS }, async ([job]) => {
+      if (job) await workers[name](job.data);
+    });
+  };
+  for (const name of Object.keys(QUEUES) as QueueName[]) await start(name);
+}
+
+/** Ends this process's part of the queue; jobs that it works on are given back. */
+export async function stopQueue(): Promise<void> {
+  const boss = await held.pipRowQueue;
+  held.pipRowQueue = undefined;
+  await boss?.stop({ graceful: false, close: false, wait: true });
+}

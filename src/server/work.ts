@@ -1,0 +1,25 @@
+import { db } from "@/db/pool";
+import { allProgrammes } from "@/db/programmes";
+import { judgeAll } from "./following";
+import { workSoon } from "./judging";
+import { judgingSince } from "./programme";
+import { giveUpOn, workOut } from "./proposals";
+import { startWorkers } from "./queue";
+
+const AGAIN_MS = 5000;
+
+/** Takes up this process's part of the queue, and again until the database is there; then wakes it for what was left open. */
+export async function startWork(): Promise<void> {
+  try {
+    await startWorkers({
+      propose: workOut,
+      "propose-failed": giveUpOn,
+      judge: ({ programmeId }) => judgeAll(programmeId),
+    });
+    for (const { id } of await allProgrammes(db()))
+      if (await judgingSince({ role: "trainer", programmeId: id, name: "" })) await workSoon(id);
+  } catch (error) {
+    console.error(`the queue waits for the database: ${String(error)}`);
+    setTimeout(() => void startWork(), AGAIN_MS).unref();
+  }
+}
