@@ -547,7 +547,7 @@ it("takes values in from a file, or names each wrong row and gives them back", a
     expect(JSON.parse(text).values).toContainEqual({
       name: "crop/kale/heatC",
       shipped: 33,
-      source: "memory",
+      source: "assumption",
       value: 31,
       reason: "hot roofs",
     }),

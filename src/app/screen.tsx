@@ -1,7 +1,7 @@
-import { getTranslations } from "next-intl/server";
 import type { ReactNode } from "react";
 import { type Actor, currentActor } from "@/server/actor";
 import { troubleOf } from "@/server/outcome";
+import { t } from "@/ui/words/translate";
 
 /** Shows a screen for the actor; a database that is away or empty is told in words instead. */
 export async function screen(render: (actor: Actor) => Promise<ReactNode>): Promise<ReactNode> {
@@ -10,11 +10,11 @@ export async function screen(render: (actor: Actor) => Promise<ReactNode>): Prom
   } catch (error) {
     const trouble = troubleOf(error);
     if (!trouble) throw error;
-    const t = await getTranslations("trouble");
+
     return (
       <section className="mx-auto max-w-xl p-6" role="alert">
-        <h1 className="text-2xl font-bold">{t("title")}</h1>
-        <p className="my-3">{t(trouble)}</p>
+        <h1 className="text-2xl font-bold">{t("trouble.title")}</h1>
+        <p className="my-3">{t(`trouble.${trouble}`)}</p>
       </section>
     );
   }

@@ -28,28 +28,46 @@ const Kept = z
     removed: z.boolean(),
     isStarted: z.boolean(),
     isPicked: z.boolean(),
+    isRecorded: z.boolean(),
     endedOn: DayText.nullable(),
     overOn: DayText.nullable(),
     task: z.enum(["sow", "up", "move", "pick"]).nullable(),
     dueFrom: DayText.nullable(),
     dueUntil: DayText.nullable(),
+    firstFrom: DayText.nullable(),
+    firstUntil: DayText.nullable(),
     kg: z.number(),
     pieces: z.number(),
     bunches: z.number(),
     seeds: z.number(),
     ups: z.number(),
   })
-  .transform(({ endedOn, overOn, task, dueFrom, dueUntil, kg, pieces, bunches, ...rest }): KeptProgress => ({
-    ...rest,
-    ...(endedOn ? { endedOn } : {}),
-    ...(overOn ? { overOn } : {}),
-    ...(task && dueFrom && dueUntil ? { waiting: { task, from: dueFrom, until: dueUntil } } : {}),
-    picked: amountsOf({ kg, pieces, bunches }),
-  }));
+  .transform(
+    ({
+      endedOn,
+      overOn,
+      task,
+      dueFrom,
+      dueUntil,
+      firstFrom,
+      firstUntil,
+      kg,
+      pieces,
+      bunches,
+      ...rest
+    }): KeptProgress => ({
+      ...rest,
+      ...(endedOn ? { endedOn } : {}),
+      ...(overOn ? { overOn } : {}),
+      ...(task && dueFrom && dueUntil ? { waiting: { task, from: dueFrom, until: dueUntil } } : {}),
+      ...(firstFrom && firstUntil ? { firstPick: { from: firstFrom, until: firstUntil } } : {}),
+      picked: amountsOf({ kg, pieces, bunches }),
+    }),
+  );
 
 const KEPT = `planting_id AS "plantingId", goal_id AS "goalId", crop_id AS "cropId", removed, is_started AS "isStarted",
-  is_picked AS "isPicked", ended_on AS "endedOn", over_on AS "overOn", task, due_from AS "dueFrom", due_until AS "dueUntil",
-  kg, pieces, bunches, seeds, ups`;
+  is_picked AS "isPicked", is_recorded AS "isRecorded", ended_on AS "endedOn", over_on AS "overOn", task, due_from AS "dueFrom", due_until AS "dueUntil",
+  first_from AS "firstFrom", first_until AS "firstUntil", kg, pieces, bunches, seeds, ups`;
 
 /** Amounts picked by measure; a measure without any is left out. */
 const amountsOf = ({ kg, pieces, bunches }: { kg: number; pieces: number; bunches: number }) => ({
@@ -71,27 +89,29 @@ export async function putProgress(
   { programmeId, householdId }: Scope,
   list: readonly KeptProgress[],
 ): Promise<void> {
-  const rows = list.map(({ waiting, picked, ...p }) => ({
+  const rows = list.map(({ waiting, picked, firstPick, ...p }) => ({
     ...p,
     task: waiting?.task,
     dueFrom: waiting?.from,
     dueUntil: waiting?.until,
+    firstFrom: firstPick?.from,
+    firstUntil: firstPick?.until,
     kg: picked.mass ?? 0,
     pieces: picked.pieces ?? 0,
     bunches: picked.bunches ?? 0,
   }));
   await on.query(
-    `INSERT INTO planting_progress (programme_id, household_id, planting_id, goal_id, crop_id, removed, is_started, is_picked,
-       ended_on, over_on, task, due_from, due_until, kg, pieces, bunches, seeds, ups)
-     SELECT $1, $2, x."plantingId", x."goalId", x."cropId", x.removed, x."isStarted", x."isPicked",
-       x."endedOn", x."overOn", x.task, x."dueFrom", x."dueUntil", x.kg, x.pieces, x.bunches, x.seeds, x.ups
+    `INSERT INTO planting_progress (programme_id, household_id, planting_id, goal_id, crop_id, removed, is_started, is_picked, is_recorded,
+       ended_on, over_on, task, due_from, due_until, first_from, first_until, kg, pieces, bunches, seeds, ups)
+     SELECT $1, $2, x."plantingId", x."goalId", x."cropId", x.removed, x."isStarted", x."isPicked", x."isRecorded",
+       x."endedOn", x."overOn", x.task, x."dueFrom", x."dueUntil", x."firstFrom", x."firstUntil", x.kg, x.pieces, x.bunches, x.seeds, x.ups
      FROM jsonb_to_recordset($3) AS x("plantingId" uuid, "goalId" text, "cropId" text, removed boolean, "isStarted" boolean,
-       "isPicked" boolean, "endedOn" date, "overOn" date, task text, "dueFrom" date, "dueUntil" date,
+       "isPicked" boolean, "isRecorded" boolean, "endedOn" date, "overOn" date, task text, "dueFrom" date, "dueUntil" date, "firstFrom" date, "firstUntil" date,
        kg double precision, pieces double precision, bunches double precision, seeds integer, ups integer)
      ON CONFLICT (planting_id) DO UPDATE SET goal_id = excluded.goal_id, crop_id = excluded.crop_id, removed = excluded.removed,
-       is_started = excluded.is_started, is_picked = excluded.is_picked, ended_on = excluded.ended_on, over_on = excluded.over_on,
-       task = excluded.task, due_from = excluded.due_from, due_until = excluded.due_until, kg = excluded.kg,
-       pieces = excluded.pieces, bunches = excluded.bunches, seeds = excluded.seeds, ups = excluded.ups`,
+       is_started = excluded.is_started, is_picked = excluded.is_picked, is_recorded = excluded.is_recorded, ended_on = excluded.ended_on, over_on = excluded.over_on,
+       task = excluded.task, due_from = excluded.due_from, due_until = excluded.due_until, first_from = excluded.first_from,
+       first_until = excluded.first_until, kg = excluded.kg, pieces = excluded.pieces, bunches = excluded.bunches, seeds = excluded.seeds, ups = excluded.ups`,
     [programmeId, householdId, JSON.stringify(rows)],
   );
 }
@@ -185,21 +205,38 @@ export async function putNeeds(
   );
 }
 
-const Wanted = z.object({ householdId: z.string(), item: z.string(), amount: z.number() });
+const Needed = z.object({ item: z.string(), amounts: z.array(z.number()) });
 
-/** What all households of a programme still have to buy of some groups of items on a day, by household and item. */
+/** What all households of a programme still have to buy of a group of items on a day: each item, with what each household that needs it needs. */
 export const listNeeds = (
   on: Db,
   programmeId: string,
-  { groups, day }: { readonly groups: readonly string[]; readonly day: Day },
+  { group, day }: { readonly group: string; readonly day: Day },
 ) =>
-  rowsOf(on, Wanted, {
-    sql: `SELECT household_id AS "householdId", item, sum(amount) AS amount FROM need
-      WHERE programme_id = $1 AND split_part(item, '/', 1) = ANY($2)
-        AND (from_day IS NULL OR from_day <= $3) AND (until_day IS NULL OR until_day >= $3)
-      GROUP BY household_id, item ORDER BY household_id, item`,
-    values: [programmeId, groups, day],
+  rowsOf(on, Needed, {
+    sql: `SELECT item, array_agg(amount) AS amounts FROM (
+        SELECT household_id, item, sum(amount) AS amount FROM need
+        WHERE programme_id = $1 AND split_part(item, '/', 1) = $2
+          AND (from_day IS NULL OR from_day <= $3) AND (until_day IS NULL OR until_day >= $3)
+        GROUP BY household_id, item
+      ) own GROUP BY item ORDER BY item`,
+    values: [programmeId, group, day],
   });
+
+/** How many households of a programme still have to buy something of a group of items on a day. */
+export async function countSharers(
+  on: Db,
+  programmeId: string,
+  { group, day }: { readonly group: string; readonly day: Day },
+): Promise<number> {
+  const row = await rowOf(on, z.object({ n: z.number() }), {
+    sql: `SELECT count(DISTINCT household_id) AS n FROM need
+      WHERE programme_id = $1 AND split_part(item, '/', 1) = $2
+        AND (from_day IS NULL OR from_day <= $3) AND (until_day IS NULL OR until_day >= $3)`,
+    values: [programmeId, group, day],
+  });
+  return row?.n ?? 0;
+}
 
 /** What a list of households is asked for. */
 export interface ListAsk {
@@ -210,7 +247,7 @@ export interface ListAsk {
   readonly page: number;
 }
 
-export const PAGE_SIZE = 50;
+export const PAGE_SIZE = 25;
 
 const Listed = z.object({
   id: z.string(),

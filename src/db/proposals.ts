@@ -77,7 +77,7 @@ const Line = z.object({
 /** One household in the list: how far its proposal is, and what it comes to. */
 export type ProposalLine = z.infer<typeof Line>;
 
-export const PROPOSALS_A_PAGE = 50;
+export const PROPOSALS_A_PAGE = 25;
 
 /** One page of a programme's households with their proposals, without the plans that these propose. */
 export const listProposals = (on: Db, programmeId: string, page: number): Promise<ProposalLine[]> =>

@@ -1,13 +1,16 @@
 import { z } from "zod";
-import { GardenRecord } from "@/core/record";
+import type { RecordLine } from "@/core/exchange";
+import { GardenRecord, MEASURES, RECORD_KINDS } from "@/core/record";
 import { connectionOf, type Db, rowsOf } from "./pool";
 import type { Scope } from "./scope";
+
+const Instant = z.date().transform((date) => date.toISOString());
 
 const Stored = z.object({
   ...GardenRecord.shape,
   householdId: z.string(),
   author: z.string(),
-  notedAt: z.date().transform((date) => date.toISOString()),
+  notedAt: Instant,
 });
 export type StoredRecord = z.infer<typeof Stored>;
 
@@ -15,11 +18,27 @@ const COLUMNS = `t.household_id AS "householdId", t.id, t.planting_id AS "planti
   CASE WHEN t.measure IS NULL THEN NULL ELSE jsonb_build_object('measure', t.measure, 'value', t.value, 'typed', t.typed, 'unit', t.unit) END AS amount,
   t.note, t.supersedes, t.author, t.noted_at AS "notedAt"`;
 
-/** Records of a household, oldest happening first. */
+/** All records of a household, oldest happening first. */
 export const listRecords = (on: Db, { programmeId, householdId }: Scope): Promise<StoredRecord[]> =>
   rowsOf(on, Stored, {
     sql: `SELECT ${COLUMNS} FROM record t WHERE t.programme_id = $1 AND t.household_id = $2 ORDER BY t.happened_on, t.noted_at, t.id`,
     values: [programmeId, householdId],
+  });
+
+const Shown = Stored.extend({ replacedBy: z.enum(RECORD_KINDS).nullable() });
+/** A record, and the kind of the one that supersedes it, where one does. */
+export type ShownRecord = z.infer<typeof Shown>;
+
+/** The newest records of a household, at most `most`. */
+export const newestRecords = (
+  on: Db,
+  { programmeId, householdId }: Scope,
+  most: number,
+): Promise<ShownRecord[]> =>
+  rowsOf(on, Shown, {
+    sql: `SELECT ${COLUMNS}, (SELECT later.kind FROM record later WHERE later.supersedes = t.id) AS "replacedBy"
+      FROM record t WHERE t.programme_id = $1 AND t.household_id = $2 ORDER BY t.happened_on DESC, t.noted_at DESC, t.id DESC LIMIT $3`,
+    values: [programmeId, householdId, most],
   });
 
 /** Records of one planting of a household, oldest happening first. */
@@ -46,14 +65,23 @@ export async function plantingOfRecord(
   return row?.plantingId ?? null;
 }
 
-const Named = Stored.extend({
+const Line = z.object({
+  id: z.string(),
   household: z.string(),
+  on: z.string(),
   bag: z.string(),
   goalId: z.string(),
+  kind: z.enum(RECORD_KINDS),
+  measure: z.enum(MEASURES).nullable(),
+  value: z.number().nullable(),
+  typed: z.string(),
+  unit: z.string(),
+  note: z.string(),
+  supersedes: z.string().nullable(),
   stands: z.boolean(),
+  author: z.string(),
+  notedAt: Instant,
 });
-/** A record with the names that a reader of a file needs, and whether it still stands. */
-export type NamedRecord = z.infer<typeof Named>;
 
 /** Records that are read at a time when all of them are wanted. */
 const BATCH = 2000;
@@ -65,13 +93,14 @@ const BATCH = 2000;
 export async function* recordsInBatches(
   programmeId: string,
   householdId: string | null,
-): AsyncGenerator<NamedRecord[], void> {
+): AsyncGenerator<RecordLine[], void> {
   const client = await connectionOf();
   try {
     await client.query("BEGIN READ ONLY");
     await client.query(
       `DECLARE records NO SCROLL CURSOR FOR
-       SELECT ${COLUMNS}, h.code AS household, coalesce(b.kind_id, '') AS bag, coalesce(p.goal_id, '') AS "goalId",
+       SELECT t.id, h.code AS household, t.happened_on AS "on", coalesce(b.kind_id, '') AS bag, coalesce(p.goal_id, '') AS "goalId",
+         t.kind, t.measure, t.value, t.typed, t.unit, t.note, t.supersedes, t.author, t.noted_at AS "notedAt",
          t.kind <> 'struck' AND NOT EXISTS (SELECT 1 FROM record later WHERE later.supersedes = t.id) AS stands
        FROM record t JOIN household h ON h.id = t.household_id
          LEFT JOIN planting p ON p.id = t.planting_id LEFT JOIN plan_row r ON r.id = p.row_id LEFT JOIN bag b ON b.id = r.bag_id
@@ -80,7 +109,7 @@ export async function* recordsInBatches(
       [programmeId, householdId],
     );
     for (;;) {
-      const batch = await rowsOf(client, Named, { sql: `FETCH ${BATCH} FROM records` });
+      const batch = await rowsOf(client, Line, { sql: `FETCH ${BATCH} FROM records` });
       if (batch.length === 0) return;
       yield batch;
     }

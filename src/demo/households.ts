@@ -115,7 +115,7 @@ export const DEMO_HOUSEHOLDS: readonly DemoHousehold[] = [
             ],
           },
           { goal: "bush-bean/pod", method: "stations", sowOn: "2026-06-08", plants: 8 },
-          { goal: "radish/root", method: "rows", sowOn: "2026-09-20", plants: 30 },
+          { goal: "radish/root", method: "drills", sowOn: "2026-09-20", plants: 30 },
         ],
       },
       {
@@ -444,7 +444,7 @@ export const DEMO_HOUSEHOLDS: readonly DemoHousehold[] = [
         plantings: [
           {
             goal: "spinach/leaf",
-            method: "rows",
+            method: "drills",
             sowOn: "2025-09-24",
             plants: 7,
             records: [

@@ -1,3 +1,4 @@
+import { cache } from "react";
 import { Price, pricedItems, type Prices, pricesBy } from "@/core/money";
 import type { Outcome } from "@/core/problem";
 import { insertPrices, listPrices } from "@/db/prices";
@@ -7,9 +8,14 @@ import type { Actor } from "./actor";
 import { programmeToChange, readProgramme } from "./programme";
 import { outcomeOf, parsed, refused } from "./outcome";
 
+const listOf = cache((programmeId: string) => listPrices(db(), programmeId));
+
+/** What a programme pays now, read once a request. */
+export const readPriceList = (actor: Actor): Promise<Price[]> => listOf(actor.programmeId);
+
 /** A programme's prices by item, and whether it buys them together. */
 export const readPrices = async (actor: Actor): Promise<Prices> =>
-  pricesBy(await listPrices(db(), actor.programmeId), (await readProgramme(actor)).boughtTogether);
+  pricesBy(await readPriceList(actor), (await readProgramme(actor)).boughtTogether);
 
 /** A price as it is put in; a null amount takes it away. */
 const PriceChange = Price.omit({ minor: true }).extend({ minor: Price.shape.minor.nullable() });

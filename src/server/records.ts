@@ -1,15 +1,17 @@
+import { z } from "zod";
 import { csvHead, csvLines } from "@/core/exchange";
 import type { Outcome } from "@/core/problem";
-import { dueOn, GardenRecord, pickedTotals, progressOf, stagesOf } from "@/core/record";
+import { dueOn, GardenRecord } from "@/core/record";
 import { lockHousehold } from "@/db/households";
 import { everPlanted } from "@/db/plans";
 import {
   insertRecord,
-  listRecords,
+  newestRecords,
   plantingOfRecord,
   recordsInBatches,
-  type StoredRecord,
+  type ShownRecord,
 } from "@/db/records";
+import { listProgress } from "@/db/progress";
 import { db, transaction } from "@/db/pool";
 import type { Actor } from "./actor";
 import { today } from "./environment";
@@ -17,11 +19,23 @@ import { followRecord } from "./following";
 import { readHousehold, scopeOf } from "./households";
 import { workSoon } from "./judging";
 import { outcomeOf, parsed, refused } from "./outcome";
-import { programmeToChange, readProgramme, readReference } from "./programme";
-import { climateOf, followed } from "./setting";
+import { programmeToChange } from "./programme";
 
-export const readRecords = (actor: Actor, householdId: string): Promise<StoredRecord[]> =>
-  listRecords(db(), scopeOf(actor, householdId));
+/** Records that a log shows at a time. */
+const RECORDS_SHOWN = 60;
+const Times = z.coerce.number().int().min(1).max(200).catch(1);
+
+/** The newest records of a household: so many at a time, `times` over; and whether there are more. */
+export async function readRecords(
+  actor: Actor,
+  householdId: string,
+  times: unknown = 1,
+): Promise<{ records: ShownRecord[]; times: number; hasMore: boolean }> {
+  const n = Times.parse(times);
+  const most = n * RECORDS_SHOWN;
+  const records = await newestRecords(db(), scopeOf(actor, householdId), most + 1);
+  return { records: records.slice(0, most), times: n, hasMore: records.length > most };
+}
 
 /** Stores one record, and what it changes in the progress of its household. Sending the same id again is no fault and stores nothing twice. */
 export function addRecord(
@@ -81,29 +95,30 @@ export function recordsCsv(actor: Actor, householdId: string | null): Promise<Ou
   });
 }
 
-/** A household's plantings for its log: what each waits for and what was picked from it. Removed ones come last. */
-export async function logPlantings(actor: Actor, householdId: string, records: readonly StoredRecord[]) {
-  const climate = climateOf(await readProgramme(actor));
+/** A household's plantings for its log: what each waits for and what was picked from it. Removed ones of which something is recorded come last. */
+export async function logPlantings(actor: Actor, householdId: string) {
   const { day } = today();
-  const reference = await readReference(actor);
-  const plantings = await everPlanted(db(), scopeOf(actor, householdId));
+  const scope = scopeOf(actor, householdId);
+  const [plantings, list] = await Promise.all([everPlanted(db(), scope), listProgress(db(), scope)]);
+  const progressBy = new Map(list.map((p) => [p.plantingId, p]));
   const rows = [...new Set(plantings.filter((p) => !p.removed).map((p) => p.rowId))];
   return plantings
-    .filter((p) => !p.removed || records.some((r) => r.plantingId === p.id))
-    .map((p) => {
-      const own = records.filter((r) => r.plantingId === p.id);
-      const follow = followed(p, own, reference);
-      return {
-        id: p.id,
-        row: rows.indexOf(p.rowId) + 1,
-        kindId: p.kindId,
-        goalId: p.goalId,
-        plants: p.plants,
-        removed: p.removed,
-        due: follow && dueOn(progressOf(follow, climate).waiting, day),
-        firstPick: follow && stagesOf(follow, climate).firstPick,
-        picked: pickedTotals(own),
-      };
+    .flatMap(({ id, rowId, kindId, goalId, plants, removed }) => {
+      const progress = progressBy.get(id);
+      if (removed && !progress?.isRecorded) return [];
+      return [
+        {
+          id,
+          row: rows.indexOf(rowId) + 1,
+          kindId,
+          goalId,
+          plants,
+          removed,
+          due: dueOn(progress?.waiting, day),
+          firstPick: progress?.firstPick,
+          picked: progress?.picked ?? {},
+        },
+      ];
     })
     .sort((a, b) => Number(a.removed) - Number(b.removed) || Number(!a.due) - Number(!b.due));
 }

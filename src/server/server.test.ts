@@ -190,7 +190,7 @@ describe("a plan", () => {
     expect((await addRecord(trainer, id, record(plantingId))).ok).toBe(true);
     expect((await savePlan(trainer, id, 1, { bags: [], rows: [] })).ok).toBe(true);
     expect((await readPlan(trainer, id)).plan).toEqual({ bags: [], rows: [] });
-    expect(await readRecords(trainer, id)).toHaveLength(1);
+    expect((await readRecords(trainer, id)).records).toHaveLength(1);
     await savePlan(trainer, id, 2, plan);
     expect((await readPlan(trainer, id)).plan).toEqual(plan);
   });
@@ -220,7 +220,7 @@ describe("records", () => {
     await savePlan(trainer, id, 0, plan);
     const r = record(plantingId);
     expect((await addRecord(trainer, id, r)).ok && (await addRecord(trainer, id, r)).ok).toBe(true);
-    expect(await readRecords(trainer, id)).toHaveLength(1);
+    expect((await readRecords(trainer, id)).records).toHaveLength(1);
   });
 
   it("are never changed: the database itself refuses, and a correction is a new one, once", async () => {
@@ -249,7 +249,7 @@ describe("records", () => {
       problem: { code: "planting-unknown" },
     });
     expect(await addRecord(trainer, id, { id: "x" })).toMatchObject({ problem: { code: "invalid-input" } });
-    expect(await readRecords(trainer, id)).toEqual([]);
+    expect((await readRecords(trainer, id)).records).toEqual([]);
   });
 
   it("leave as CSV for one household and for all", async () => {

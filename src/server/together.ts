@@ -1,14 +1,14 @@
 import { z } from "zod";
 import { type Pooled, poolOf } from "@/core/kit";
-import { isOf, pricesBy, SHARED_GROUPS, type SharedGroup, type Wanted } from "@/core/money";
+import { pricesBy, SHARED_GROUPS, type SharedGroup } from "@/core/money";
 import type { Outcome } from "@/core/problem";
 import { db } from "@/db/pool";
-import { listPrices } from "@/db/prices";
-import { listNeeds } from "@/db/progress";
+import { countSharers, listNeeds } from "@/db/progress";
 import { updateBoughtTogether } from "@/db/programmes";
 import type { Actor } from "./actor";
 import { today } from "./environment";
 import { outcomeOf, parsed } from "./outcome";
+import { readPriceList } from "./prices";
 import { judgingSince, programmeToChange, readProgramme } from "./programme";
 
 /** What a programme buys together, and what all its plans still need of each group that it can: bought once for all, or by everyone alone. */
@@ -18,25 +18,22 @@ export async function readTogether(actor: Actor): Promise<{
   /** Since when the needs of some plans wait to be worked out anew, ISO 8601. */
   judgingSince?: string;
 }> {
-  const [programme, listed, needs, since] = await Promise.all([
+  const { day } = today();
+  const poolFor = async (group: SharedGroup) => {
+    const ask = { group, day };
+    const [needs, sharers] = await Promise.all([
+      listNeeds(db(), actor.programmeId, ask),
+      countSharers(db(), actor.programmeId, ask),
+    ]);
+    return poolOf(needs, sharers, pricesBy(await readPriceList(actor)));
+  };
+  const [programme, packet, mix, since] = await Promise.all([
     readProgramme(actor),
-    listPrices(db(), actor.programmeId),
-    listNeeds(db(), actor.programmeId, { groups: SHARED_GROUPS, day: today().day }),
+    poolFor("packet"),
+    poolFor("mix"),
     judgingSince(actor),
   ]);
-  const prices = pricesBy(listed);
-  const pool = (group: SharedGroup) => {
-    const byHousehold = new Map<string, Wanted[]>();
-    for (const { householdId, item, amount } of needs)
-      if (isOf(group, item))
-        byHousehold.set(householdId, [...(byHousehold.get(householdId) ?? []), { item, amount }]);
-    return poolOf([...byHousehold.values()], prices);
-  };
-  return {
-    together: programme.boughtTogether,
-    pools: { packet: pool("packet"), mix: pool("mix") },
-    judgingSince: since,
-  };
+  return { together: programme.boughtTogether, pools: { packet, mix }, judgingSince: since };
 }
 
 /** Stores which groups a programme buys together. */

@@ -1,7 +1,7 @@
 import { seededRandom } from "@/core/chance";
 import { FORTNIGHTS, type Instance, type Lane } from "@/core/planner";
 
-/** A small question made up by chance: two bags that are there, one kind to buy, a dozen plantings; in bags that can be parted, two of three in halves. */
+/** A small question made up by chance: two bags that are there, one kind to buy, a dozen plantings; in bags that can be split, two of three in halves. */
 export function smallInstance(seed: number, parts: 0 | 1 | 2 = 0): Instance {
   const random = seededRandom(seed);
   const pick = (n: number) => Math.floor(random() * n);

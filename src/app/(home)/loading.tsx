@@ -1,10 +1,9 @@
-import { getTranslations } from "next-intl/server";
+import { t } from "@/ui/words/translate";
 
 export default async function Loading() {
-  const t = await getTranslations("app");
   return (
     <p role="status" className="p-6 text-muted">
-      {t("loading")}
+      {t("app.loading")}
     </p>
   );
 }

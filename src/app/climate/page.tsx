@@ -1,12 +1,12 @@
-import { getTranslations } from "next-intl/server";
 import { saveClimateAction } from "@/app/actions";
 import { screen } from "@/app/screen";
 import { PROFILES } from "@/server/climate";
 import { today } from "@/server/environment";
 import { readProgramme } from "@/server/programme";
 import { ClimateScreen } from "@/ui/climate/climate";
+import { t } from "@/ui/words/translate";
 
-export const generateMetadata = async () => ({ title: (await getTranslations("climate"))("title") });
+export const metadata = { title: t("climate.title") };
 
 export default function Page() {
   return screen(async (actor) => {

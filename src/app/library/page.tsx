@@ -1,10 +1,10 @@
-import { getTranslations } from "next-intl/server";
 import { importValuesAction, overrideAction, previewOverrideAction } from "@/app/actions";
 import { screen } from "@/app/screen";
 import { readOverrides } from "@/server/programme";
 import { Library } from "@/ui/library/library";
+import { t } from "@/ui/words/translate";
 
-export const generateMetadata = async () => ({ title: (await getTranslations("library"))("title") });
+export const metadata = { title: t("library.title") };
 
 export default function Page() {
   return screen(async (actor) => (

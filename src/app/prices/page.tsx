@@ -1,11 +1,11 @@
-import { getTranslations } from "next-intl/server";
 import { savePriceAction, saveTogetherAction } from "@/app/actions";
 import { screen } from "@/app/screen";
 import { priceList } from "@/server/prices";
 import { readTogether } from "@/server/together";
 import { Prices } from "@/ui/prices/prices";
+import { t } from "@/ui/words/translate";
 
-export const generateMetadata = async () => ({ title: (await getTranslations("prices"))("title") });
+export const metadata = { title: t("prices.title") };
 
 export default function Page() {
   return screen(async (actor) => (

@@ -1,10 +1,10 @@
-import { getTranslations } from "next-intl/server";
 import { proposeForAllAction, readProposalsAction, takeProposalAction } from "@/app/actions";
 import { screen } from "@/app/screen";
 import { readProposals } from "@/server/proposals";
 import { Proposals } from "@/ui/proposals/proposals";
+import { t } from "@/ui/words/translate";
 
-export const generateMetadata = async () => ({ title: (await getTranslations("proposals"))("title") });
+export const metadata = { title: t("proposals.title") };
 
 export default function Page({ searchParams }: PageProps<"/proposals">) {
   return screen(async (actor) => (

@@ -1,19 +1,18 @@
-import { getTranslations } from "next-intl/server";
 import { previewSchoolsAction, saveSchoolsAction } from "@/app/actions";
 import { screen } from "@/app/screen";
 import { readProgramme } from "@/server/programme";
 import { SchoolsForm } from "@/ui/schools/schools";
+import { t } from "@/ui/words/translate";
 
-export const generateMetadata = async () => ({ title: (await getTranslations("schools"))("title") });
+export const metadata = { title: t("schools.title") };
 
 export default function Page() {
   return screen(async (actor) => {
-    const t = await getTranslations("schools");
     const { schools } = await readProgramme(actor);
     return (
       <div className="max-w-5xl px-4 py-4 lg:px-6">
-        <h1 className="text-title font-bold">{t("title")}</h1>
-        <p className="mb-4 text-muted">{t("lead")}</p>
+        <h1 className="text-title font-bold">{t("schools.title")}</h1>
+        <p className="mb-4 text-muted">{t("schools.lead")}</p>
         <SchoolsForm
           saved={schools}
           above={undefined}

@@ -2,7 +2,7 @@ import type { Mix } from "../mix";
 import type { BagShape } from "./shape";
 import { coreVolumeL, soilVolumeL, usualGapCm } from "./soil";
 
-/** Bulk density of a core of clean stones with the gaps between them, kg/L. Memory: loose gravel, 1.4 to 1.7. */
+/** Bulk density of a core of clean stones with the gaps between them, kg/L. Loose gravel, 1; assumption, no source.4 to 1.7. */
 const STONES_KG_L = 1.6;
 /** The empty bag's own mass for each litre that it holds, kg/L. Common practice: fabric is light, tubs a little heavier. */
 const EMPTY_KG_L: Record<BagShape["kind"], number> = {

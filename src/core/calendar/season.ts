@@ -27,11 +27,11 @@ export interface Season {
   readonly stages: Stages;
 }
 
-/** Heat in this many days before the first pick spoils it; heat that ends earlier is outgrown. Memory. */
+/** Heat in this many days before the first pick spoils it; heat that ends earlier is outgrown. Assumption, no source. */
 const HEAT_LEAD_DAYS = 20;
-/** How long a planting counts as a seedling once it stands outdoors. Memory. */
+/** How long a planting counts as a seedling once it stands outdoors. Assumption, no source. */
 const SEEDLING_DAYS = 21;
-/** Nights may be this much below the mark, and for a third of the time, for a crop to stand still and not fail. Memory. */
+/** Nights may be this much below the mark, and for a third of the time, for a crop to stand still and not fail. Assumption, no source. */
 const COLD_GRACE_C = 2;
 
 /** The days from `from` to `to` that pass. */

@@ -33,7 +33,7 @@ export type DateReason =
       readonly meanC: number;
       readonly atC: number;
     }
-  | { readonly code: "short-days"; readonly hours: number; readonly share: number }
+  | { readonly code: "short-days"; readonly hours: number; readonly percent: number }
   | { readonly code: "heat-ends-picking"; readonly heatC: number; readonly day: Day }
   | { readonly code: "frost-ends-picking"; readonly standsC: number; readonly day: Day };
 
@@ -52,7 +52,7 @@ export interface Stages {
   readonly heldDays: number;
 }
 
-/** Trays stand on a sill or under a cover, this much warmer than outdoors. Memory. */
+/** Trays stand on a sill or under a cover, this much warmer than outdoors. Assumption, no source. */
 const TRAY_WARMER_C = 3;
 /** Emergence may run this far either side of the likely day. Common practice. */
 const EARLY = 0.8;
@@ -63,7 +63,7 @@ const HORIZON_DAYS = 400;
 
 type Weather = (day: number) => DayTemperature;
 
-/** Leaf grows at full pace from this length of day on, and hardly below the other. Memory: light sets the winter pace. */
+/** Leaf grows at full pace from this length of day on, and hardly below the other. Light sets the winter pace; assumption, no source. */
 const FULL_LIGHT_H = 10;
 const LEAST_LIGHT_H = 7;
 const LEAST_PACE = 0.3;
@@ -227,7 +227,7 @@ export function stagesFrom(crop: Crop, goal: Goal, method: Method, sowOn: Day, c
   const light = Array.from({ length: likely }, (_, d) => weather(start + d).lightHours);
   const pace = light.reduce((sum, hours) => sum + lightPace(hours), 0) / likely;
   if (LEAFY.has(goal.kind) && pace < 0.95)
-    reasons.push({ code: "short-days", hours: Math.min(...light), share: Math.round(100 * pace) });
+    reasons.push({ code: "short-days", hours: Math.min(...light), percent: Math.round(100 * pace) });
 
   const first = start + likely;
   const { low: few, likely: usual, high: many } = goal.picking.window;

@@ -1,11 +1,13 @@
-/** A small seeded generator: equal seeds give equal numbers in [0, 1) on every machine. */
+import { uniformFloat64 } from "pure-rand/distribution/uniformFloat64";
+import { xoroshiro128plus } from "pure-rand/generator/xoroshiro128plus";
+
+/**
+ * A seeded generator: equal seeds give equal numbers in [0, 1) on every machine.
+ *
+ * @param seed a whole number
+ * @returns the next number, each time it is called
+ */
 export function seededRandom(seed: number): () => number {
-  let state = seed >>> 0;
-  return () => {
-    state = (state + 0x6d2b79f5) >>> 0;
-    let t = state;
-    t = Math.imul(t ^ (t >>> 15), t | 1);
-    t ^= t + Math.imul(t ^ (t >>> 7), t | 61);
-    return ((t ^ (t >>> 14)) >>> 0) / 4_294_967_296;
-  };
+  const generator = xoroshiro128plus(seed);
+  return () => uniformFloat64(generator);
 }

@@ -1,7 +1,7 @@
 import { z } from "zod";
 
-/** Where a library value comes from. `memory`: a figure of the trade written down without a book at hand. */
-export const SOURCES = ["practice", "memory", "harrington-1954", "cfr-201", "fao-56"] as const;
+/** Where a library value comes from. `assumption`: a figure that nobody has a source for. */
+export const SOURCES = ["practice", "assumption", "harrington-1954", "cfr-201", "fao-56"] as const;
 export type SourceId = (typeof SOURCES)[number];
 
 const positive = z.number().positive();
@@ -12,8 +12,8 @@ const Need = z
   .refine((n) => n.least <= n.good, { error: "least is above good" });
 export type Need = z.infer<typeof Need>;
 
-/** Days as a window. */
-const Days = z
+/** A range: the least and the most that are usual, and what is likely. */
+const Range = z
   .strictObject({
     low: z.number().nonnegative(),
     likely: z.number().nonnegative(),
@@ -29,7 +29,7 @@ const marks = <const K extends string>(...keys: K[]) =>
 
 export const SOWING_METHODS = [
   "broadcast", // sown where it grows, strewn and barely covered
-  "rows", // sown where it grows, in drills
+  "drills", // sown where it grows, in drills
   "stations", // sown where it grows, a few seeds to a place
   "cells", // raised one to a cell, then moved
   "tray", // strewn in a tray, then moved
@@ -62,7 +62,7 @@ const Method = z.strictObject({
   /** When a raised seedling is moved: days after it is up, the sign to go by, and how long it can be held after that. */
   move: z
     .strictObject({
-      afterUp: Days,
+      afterUp: Range,
       leaf: positive.optional(),
       heightCm: positive.optional(),
       holdDays: positive,
@@ -110,12 +110,12 @@ export const Goal = z.strictObject({
   /** Days to the first pick while it is `atC` on average; from sowing, or from planting out a seedling of `nurseryDays`. */
   days: z.strictObject({
     from: z.enum(["sowing", "planting"]),
-    window: Days,
+    window: Range,
     atC: z.number(),
     nurseryDays: z.number().nonnegative(),
   }),
   /** Yield over the whole picking, g: from a plant, or from a m² of a stand sown dense. 0 for what is not eaten. */
-  yieldG: Days,
+  yieldG: Range,
   picking: z.strictObject({ pattern: z.enum(["once", "leaf", "flushes", "continuous"]), window: Days }),
   /** Days that it keeps at home once it is picked, in the cool and dark: the days over which it is eaten. */
   keepsDays: z.number().nonnegative().max(365),
@@ -178,7 +178,6 @@ const Profile = z.strictObject({
   /** Mass of a thousand seeds, g. */
   thousandSeedG: positive.optional(),
   water: z.strictObject({
-    class: z.enum(["low", "medium", "high"]),
     kc: z.strictObject({ initial: positive, mid: positive, end: positive }),
   }),
   feeding: z.enum(["light", "medium", "heavy"]),
@@ -200,7 +199,7 @@ export type GoalKind = Goal["kind"];
 
 /** Whether a method leaves a plant to be set in place, so that it can go into a side hole. */
 export const setsPlants = (method: SowingMethod): boolean =>
-  !["broadcast", "rows", "stations", "soaked"].includes(method);
+  !["broadcast", "drills", "stations", "soaked"].includes(method);
 
 /** Whether a method begins with seed, so that there is an emergence to wait for. */
 export const startsFromSeed = (method: SowingMethod): boolean =>

@@ -3,7 +3,13 @@ import { expect, it } from "vitest";
 import { faultsToCsv, readValues, valuesToCsv, valuesToJson, type ValueRow } from ".";
 
 const ROWS: ValueRow[] = [
-  { name: "crop/kale/heatC", shipped: 33, source: "memory", value: 30, reason: 'hot roofs, "two" summers' },
+  {
+    name: "crop/kale/heatC",
+    shipped: 33,
+    source: "assumption",
+    value: 30,
+    reason: 'hot roofs, "two" summers',
+  },
   { name: "crop/kale/germination", shipped: 0.75, source: "cfr-201", value: null, reason: "" },
 ];
 

@@ -6,10 +6,12 @@ const recordsToCsv = (records: readonly RecordLine[]) => csvHead() + csvLines(re
 
 const line = (more: Partial<RecordLine>): RecordLine => ({
   id: "00000000-0000-4000-8000-000000000001",
-  plantingId: null,
   kind: "picked",
   on: "2026-05-18",
-  amount: { measure: "mass", value: 0.42, typed: "420 g", unit: "g" },
+  measure: "mass",
+  value: 0.42,
+  typed: "420 g",
+  unit: "g",
   note: "",
   supersedes: null,
   household: "01",
@@ -25,7 +27,13 @@ it("writes RFC 4180 that an independent reader takes back, quotes, commas and li
   const note = 'she said "sweet", twice\r\nand ate them';
   const csv = recordsToCsv([
     line({ note }),
-    line({ id: "00000000-0000-4000-8000-000000000002", kind: "note", amount: null, note: "=1+1" }),
+    line({
+      id: "00000000-0000-4000-8000-000000000002",
+      kind: "note",
+      measure: null,
+      value: null,
+      note: "=1+1",
+    }),
   ]);
   expect(csv.endsWith("\r\n")).toBe(true);
   expect(csv.replaceAll("\r\n", "").includes("\n")).toBe(false);

@@ -1,13 +1,28 @@
 import Papa from "papaparse";
-import type { GardenRecord } from "../record";
+import type { Day } from "../day";
+import type { Measure, RecordKind } from "../record";
 
-/** A record with the names that a reader of the file needs, and whether it still stands: no later one supersedes it, and it is more than a striking-out. */
-export interface RecordLine extends GardenRecord {
-  readonly stands: boolean;
+/** A record as a line of a file: with the names that its reader needs, and whether it still stands. */
+export interface RecordLine {
+  readonly id: string;
+  /** The household's code. */
   readonly household: string;
+  readonly on: Day;
+  /** The bag's kind, and `crop/goal`; empty for a record of no planting. */
   readonly bag: string;
   readonly goalId: string;
+  readonly kind: RecordKind;
+  /** What its amount counts, in core units and as it was typed; null and empty without an amount. */
+  readonly measure: Measure | null;
+  readonly value: number | null;
+  readonly typed: string;
+  readonly unit: string;
+  readonly note: string;
+  readonly supersedes: string | null;
+  /** No later record supersedes it, and it is more than a striking-out. */
+  readonly stands: boolean;
   readonly author: string;
+  /** Instant at which it was stored, ISO 8601. */
   readonly notedAt: string;
 }
 
@@ -31,7 +46,7 @@ const COLUMNS = [
   "noted_at",
 ] as const;
 
-const CORE_UNIT: Record<string, string> = {
+const CORE_UNIT: Record<Measure, string> = {
   mass: "kg",
   volume: "L",
   count: "1",
@@ -39,11 +54,13 @@ const CORE_UNIT: Record<string, string> = {
   bunches: "bunch",
 };
 
-const line = (fields: readonly unknown[]): string =>
-  `${Papa.unparse([fields as unknown[]], { newline: "\r\n", escapeFormulae: true })}\r\n`;
+const linesOf = (rows: readonly (readonly unknown[])[]): string =>
+  rows.length === 0
+    ? ""
+    : `${Papa.unparse(rows as unknown[][], { newline: "\r\n", escapeFormulae: true })}\r\n`;
 
 /** The head line of a file of records. */
-export const csvHead = (): string => line(COLUMNS);
+export const csvHead = (): string => linesOf([COLUMNS]);
 
 /**
  * Records as lines of CSV (RFC 4180: CRLF, quotes doubled), to stand under `csvHead`. Every record is in it, corrected
@@ -52,10 +69,10 @@ export const csvHead = (): string => line(COLUMNS);
  * A text that a spreadsheet would take for a formula gets an apostrophe before it.
  */
 export const csvLines = (records: readonly RecordLine[]): string =>
-  records
-    .map((r) => {
+  linesOf(
+    records.map((r) => {
       const [crop = "", goal = ""] = r.goalId.split("/");
-      return line([
+      return [
         r.id,
         r.household,
         r.on,
@@ -63,16 +80,16 @@ export const csvLines = (records: readonly RecordLine[]): string =>
         crop,
         goal,
         r.kind,
-        r.amount?.measure ?? "",
-        r.amount?.value ?? "",
-        r.amount ? CORE_UNIT[r.amount.measure] : "",
-        r.amount?.typed ?? "",
-        r.amount?.unit ?? "",
+        r.measure ?? "",
+        r.value ?? "",
+        r.measure ? CORE_UNIT[r.measure] : "",
+        r.typed,
+        r.unit,
         r.note,
         r.supersedes ?? "",
         r.stands ? 1 : 0,
         r.author,
         r.notedAt,
-      ]);
-    })
-    .join("");
+      ];
+    }),
+  );

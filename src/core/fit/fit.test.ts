@@ -101,8 +101,8 @@ it("names the worst limit and the one change that lifts it", () => {
 
 it("sets only plants, never loose seed, into side holes", () => {
   const spinach = findGoal("spinach/leaf")!.goal;
-  expect(methodsFor(spinach, "top").map((m) => m.method)).toContain("rows");
-  expect(methodsFor(spinach, "side").map((m) => m.method)).not.toContain("rows");
+  expect(methodsFor(spinach, "top").map((m) => m.method)).toContain("drills");
+  expect(methodsFor(spinach, "side").map((m) => m.method)).not.toContain("drills");
 });
 
 it.each([

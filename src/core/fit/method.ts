@@ -22,7 +22,7 @@ export const methodsFor = (goal: Goal, where: Where): Method[] =>
 
 const isRaised = (method: Method): boolean => method.move !== undefined || method.method === "bought";
 
-/** A seedling that stays longer than this in its tray is no work for somebody's first season. Memory. */
+/** A seedling that stays longer than this in its tray is no work for somebody's first season. Assumption, no source. */
 const LONG_NURSERY_DAYS = 21;
 /** What speaks against a method, the lightest first: what cannot be done weighs more than what is only thought better. */
 const WEIGHTS: readonly (MethodChoice["why"] | undefined)[] = [

@@ -1,7 +1,7 @@
 import { type Box, boxOf, doorBox, type Placed } from "./floor";
 import type { Floor } from "../place";
 
-/** A person standing takes a circle of this half width, and reaches this far from its middle, cm. Memory. */
+/** A person standing takes a circle of this half width, and reaches this far from its middle, cm. Assumption, no source. */
 const BODY_CM = 22;
 const REACH_CM = 75;
 const GRID_CM = 10;

@@ -8,7 +8,7 @@ export interface Pick {
   readonly g: number;
 }
 
-/** Days between picks, and how the whole is shared over them (0 at the first, 1 at the last). Memory. */
+/** Days between picks, and how the whole is shared over them (0 at the first, 1 at the last). Assumption, no source. */
 const PATTERNS: Record<Goal["picking"]["pattern"], { every: number; weight: (share: number) => number }> = {
   once: { every: Number.POSITIVE_INFINITY, weight: () => 1 },
   leaf: { every: 10, weight: (share) => 1 - 0.4 * share },

@@ -56,7 +56,7 @@ const HELPING_G: Record<FoodGroup, number> = {
 /** One adult's helping of a kind of food, g. */
 export const helpingG = (group: FoodGroup): number => HELPING_G[group];
 
-/** A child eats about half a helping. Memory. */
+/** A child eats about half a helping. Assumption, no source. */
 const CHILD = 0.5;
 
 /** How often a household eats a kind of food; what it said nothing about, it eats sometimes. */

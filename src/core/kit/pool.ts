@@ -1,4 +1,4 @@
-import { type Prices, type Shopping, shoppingOf, type Wanted } from "../money";
+import { costMinor, type Prices, type Shopping, shoppingOf } from "../money";
 
 /** The same needs bought once for all, and by everyone alone. */
 export interface Pooled {
@@ -11,17 +11,34 @@ export interface Pooled {
   readonly sharers: number;
 }
 
-/** What many need, bought in whole packs: pooled, and each on their own. @param needs one list for each of them */
-export function poolOf(needs: readonly (readonly Wanted[])[], prices: Prices): Pooled {
+/** An item, and how much of it each of those needs who need any. */
+export interface SharedNeed {
+  readonly item: string;
+  readonly amounts: readonly number[];
+}
+
+/**
+ * What many need, bought in whole packs: pooled, and each on their own.
+ *
+ * @param sharers how many of them need anything
+ */
+export function poolOf(needs: readonly SharedNeed[], sharers: number, prices: Prices): Pooled {
   const whole = Object.fromEntries(
     Object.entries(prices).map(([item, price]) => [item, { ...price, together: false }]),
   );
-  const alone = needs.map((wanted) => shoppingOf(wanted, whole));
-  const forAll = shoppingOf(needs.flat(), whole);
+  const sum = (list: readonly number[]) => list.reduce((a, b) => a + b, 0);
+  const forAll = shoppingOf(
+    needs.map(({ item, amounts }) => ({ item, amount: sum(amounts) })),
+    whole,
+  );
+  const alone = needs.map(({ item, amounts }) => {
+    const price = whole[item];
+    return price ? sum(amounts.map((amount) => costMinor(price, amount))) : 0;
+  });
   return {
     forAll,
-    packs: forAll.lines.reduce((sum, line) => sum + (line.packs ?? 0), 0),
-    aloneMinor: alone.reduce((sum, shopping) => sum + shopping.minor, 0),
-    sharers: alone.filter((shopping) => shopping.lines.length > 0).length,
+    packs: sum(forAll.lines.map((line) => line.packs ?? 0)),
+    aloneMinor: sum(alone),
+    sharers,
   };
 }

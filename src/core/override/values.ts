@@ -32,7 +32,7 @@ function valuesOf(
     name: `${prefix}/${path}`,
     path,
     value,
-    source: source[path.split(".")[0] ?? ""] ?? source.rest ?? "memory",
+    source: source[path.split(".")[0] ?? ""] ?? source.rest ?? "assumption",
   }));
 }
 
@@ -45,7 +45,7 @@ export const cropValues = (crop: Crop, goal: Goal): LibraryValue[] => [
 /** A kind of bag's measures, then the seasons that it lasts. */
 export const bagValues = (kind: { id: string; shape: BagShape; make: BagMake }): LibraryValue[] =>
   valuesOf({ ...kind.shape, lifeSeasons: kind.make.lifeSeasons }, `bag/${kind.id}`, {
-    rest: "memory",
+    rest: "assumption",
     nominalL: "practice",
     lifeSeasons: "practice",
   });

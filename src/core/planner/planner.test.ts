@@ -52,7 +52,7 @@ function bruteForce(instance: Instance): number {
   return best;
 }
 
-/** Every bag holds one planting in a part of it at a time, and is whole or parted, not both. */
+/** Every bag holds one planting in a part of it at a time, and is whole or split, not both. */
 function expectAssigned(state: State): void {
   const { classes, candidates } = state.instance;
   const bags = bagsOf(state);

@@ -20,6 +20,7 @@ export {
   type Amount,
   GardenRecord,
   type Measure,
+  MEASURES,
   MEASURES_OF,
   pickedTotals,
   RECORD_KINDS,

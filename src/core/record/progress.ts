@@ -25,8 +25,12 @@ export interface Progress {
   /** Something was done to it: sown, up, moved, lost or fed. */
   readonly isStarted: boolean;
   readonly isPicked: boolean;
+  /** Anything at all was recorded of it. */
+  readonly isRecorded: boolean;
   readonly endedOn?: Day;
   readonly waiting?: Waiting;
+  /** Days in which its first pick is to be expected; undefined for what never ripens. */
+  readonly firstPick?: { readonly from: Day; readonly until: Day };
   /** Day of its latest last pick; undefined for what never ripens. */
   readonly overOn?: Day;
   readonly picked: Partial<Record<Measure, number>>;
@@ -80,8 +84,10 @@ export function progressOf(p: Followed, climate: Climate): Progress {
   return {
     isStarted: has("sown", "up", "moved", "lost", "fed"),
     isPicked: has("picked"),
+    isRecorded: p.records.length > 0,
     endedOn: firstOn(p.records, "ended"),
     waiting: waitingOf(p, stages, has),
+    firstPick: stages.firstPick && { from: stages.firstPick.early, until: stages.firstPick.late },
     overOn: stages.lastPick?.late,
     picked: pickedTotals(p.records),
     ...countsOf(p),

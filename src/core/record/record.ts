@@ -15,7 +15,7 @@ export const RECORD_KINDS = [
 export type RecordKind = (typeof RECORD_KINDS)[number];
 
 /** What an amount counts. Mass in kg, volume in L, the rest in pieces. */
-const MEASURES = ["count", "pieces", "bunches", "mass", "volume"] as const;
+export const MEASURES = ["count", "pieces", "bunches", "mass", "volume"] as const;
 export type Measure = (typeof MEASURES)[number];
 
 /** The measures that each kind of record can carry; none for a kind that has no amount. */

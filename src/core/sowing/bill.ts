@@ -25,7 +25,7 @@ export interface SowingBill {
 /** How sure a sowing is to give its plants where nobody asks for more: in kits, in prices and in proposals. Common practice. */
 export const CONFIDENCE = 0.9;
 
-/** Assumed where neither the library nor records know a crop's germination. Memory. */
+/** Assumed where neither the library nor records know a crop's germination. Assumption, no source. */
 const USUAL_GERMINATION = 0.7;
 
 /**

@@ -44,9 +44,9 @@ export interface Drawing {
   readonly kc: number;
 }
 
-/** Bare moist mix loses this share of what leaves would, since it dries on top. Memory. */
+/** Bare moist mix loses this share of what leaves would, since it dries on top. Assumption, no source. */
 const BARE = 0.3;
-/** Leaves hang out over the rim by at most this much of the top. Memory. */
+/** Leaves hang out over the rim by at most this much of the top. Assumption, no source. */
 const OVERHANG = 1.5;
 
 /**

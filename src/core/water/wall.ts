@@ -21,7 +21,7 @@ export function wallFactor(
   return BREATHES[material] * HEATS[material === "fabric" ? (schools?.colour ?? colour) : colour];
 }
 
-/** Water that a litre of moist mix gives before plants wilt, L. Memory. */
+/** Water that a litre of moist mix gives before plants wilt, L. Assumption, no source. */
 const AVAILABLE = 0.25;
 /** How far it may be drawn down before the next watering: seldom and deep, or little and often. */
 const DRAWN_DOWN = { deep: 0.6, often: 0.25 } as const;

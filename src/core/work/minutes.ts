@@ -1,4 +1,4 @@
-/** Minutes of work. Memory: what a practised hand takes; a first season takes half as long again. */
+/** Minutes of work. What a practised hand takes; a first season takes half as long again; assumption, no source. */
 export const MINUTES = { sow: 10, plant: 1, move: 10, pick: 6, water: 2 } as const;
 /** More plants than this go faster, row by row. */
 const MOST_COUNTED = 60;

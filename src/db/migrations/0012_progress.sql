@@ -16,12 +16,16 @@ CREATE TABLE planting_progress (
   removed boolean NOT NULL,
   is_started boolean NOT NULL,
   is_picked boolean NOT NULL,
+  is_recorded boolean NOT NULL,
   ended_on date,
   over_on date,
   -- What it waits for next, and in which days that is due.
   task text CHECK (task IN ('sow', 'up', 'move', 'pick')),
   due_from date,
   due_until date,
+  -- When its first pick is to be expected.
+  first_from date,
+  first_until date,
   kg double precision NOT NULL,
   pieces double precision NOT NULL,
   bunches double precision NOT NULL,

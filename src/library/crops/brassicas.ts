@@ -19,13 +19,13 @@ const common = {
   ...TEMPER.quickGreens,
   germination: 0.75,
   thousandSeedG: 2.5,
-  source: { rest: "memory", germination: "cfr-201", water: "fao-56" },
+  source: { rest: "assumption", germination: "cfr-201", water: "fao-56" },
 } as const;
 const cabbages = {
   ...common,
   ...TEMPER.cabbages,
   thousandSeedG: 3.5,
-  source: { rest: "memory", germination: "cfr-201", emergence: "harrington-1954", water: "fao-56" },
+  source: { rest: "assumption", germination: "cfr-201", emergence: "harrington-1954", water: "fao-56" },
 } as const;
 
 /** Greens that growers raise one to a cut bottle: up in 3 to 5 days, picked from day 25. */

@@ -14,9 +14,9 @@ export const fruiting: CropData[] = [
     heatC: 27,
     germination: 0.8,
     thousandSeedG: 220,
-    water: { class: "medium", kc: { initial: 0.5, mid: 1.15, end: 1.1 } },
+    water: { kc: { initial: 0.5, mid: 1.15, end: 1.1 } },
     feeding: "light",
-    source: { rest: "memory", emergence: "harrington-1954", germination: "cfr-201", water: "fao-56" },
+    source: { rest: "assumption", emergence: "harrington-1954", germination: "cfr-201", water: "fao-56" },
     goals: [
       goal("pea/pod", "pod", {
         stand: plants([5, 8], [2, 3]),
@@ -51,7 +51,7 @@ export const fruiting: CropData[] = [
     family: "Fabaceae",
     germination: 0.7,
     thousandSeedG: 300,
-    source: { rest: "memory", emergence: "harrington-1954", germination: "cfr-201", water: "fao-56" },
+    source: { rest: "assumption", emergence: "harrington-1954", germination: "cfr-201", water: "fao-56" },
     goals: [
       goal("bush-bean/pod", "pod", {
         stand: plants([8, 10], [2, 2.7]),
@@ -72,7 +72,7 @@ export const fruiting: CropData[] = [
     family: "Fabaceae",
     germination: 0.7,
     thousandSeedG: 320,
-    source: { rest: "memory", emergence: "harrington-1954", germination: "cfr-201", water: "fao-56" },
+    source: { rest: "assumption", emergence: "harrington-1954", germination: "cfr-201", water: "fao-56" },
     goals: [
       goal("climbing-bean/pod", "pod", {
         stand: plants([12, 16], [4, 6]),
@@ -101,7 +101,7 @@ export const fruiting: CropData[] = [
     heatC: 40,
     germination: 0.75,
     thousandSeedG: 140,
-    source: { rest: "memory" },
+    source: { rest: "assumption" },
     goals: [
       goal("long-bean/bush", "pod", {
         stand: plants([8, 10], [2, 2.7]),
@@ -138,9 +138,9 @@ export const fruiting: CropData[] = [
     nights: { plantOutC: 15.5, standsC: 2, seedlingStandsC: 3 },
     germination: 0.75,
     thousandSeedG: 200,
-    water: { class: "high", kc: { initial: 0.7, mid: 1.15, end: 1.05 } },
+    water: { kc: { initial: 0.7, mid: 1.15, end: 1.05 } },
     source: {
-      rest: "memory",
+      rest: "assumption",
       emergence: "harrington-1954",
       nights: "practice",
       germination: "cfr-201",
@@ -172,8 +172,8 @@ export const fruiting: CropData[] = [
     heatC: 36,
     germination: 0.75,
     thousandSeedG: 3,
-    water: { class: "medium", kc: { initial: 0.6, mid: 1.15, end: 0.8 } },
-    source: { rest: "memory", emergence: "harrington-1954", germination: "cfr-201", water: "fao-56" },
+    water: { kc: { initial: 0.6, mid: 1.15, end: 0.8 } },
+    source: { rest: "assumption", emergence: "harrington-1954", germination: "cfr-201", water: "fao-56" },
     goals: [
       goal("tomato/bush", "fruit", {
         stand: plants([38, 45], [12, 15]),
@@ -221,7 +221,7 @@ export const fruiting: CropData[] = [
     family: "Solanaceae",
     germination: 0.55,
     thousandSeedG: 6.5,
-    source: { rest: "memory", emergence: "harrington-1954", germination: "cfr-201", water: "fao-56" },
+    source: { rest: "assumption", emergence: "harrington-1954", germination: "cfr-201", water: "fao-56" },
     goals: [
       goal("pepper/sweet", "fruit", {
         stand: plants([30, 38], [12, 15]),
@@ -258,7 +258,7 @@ export const fruiting: CropData[] = [
     family: "Solanaceae",
     germination: 0.6,
     thousandSeedG: 4.2,
-    source: { rest: "memory", germination: "cfr-201", water: "fao-56" },
+    source: { rest: "assumption", germination: "cfr-201", water: "fao-56" },
     goals: [
       goal("aubergine/fruit", "fruit", {
         stand: plants([38, 45], [14, 18]),
@@ -282,7 +282,7 @@ export const fruiting: CropData[] = [
     heatC: 42,
     germination: 0.5,
     thousandSeedG: 55,
-    source: { rest: "memory", germination: "cfr-201" },
+    source: { rest: "assumption", germination: "cfr-201" },
     goals: [
       goal("okra/pod", "fruit", {
         keepsDays: 3,
@@ -311,7 +311,7 @@ export const fruiting: CropData[] = [
     family: "Cucurbitaceae",
     germination: 0.8,
     thousandSeedG: 27,
-    source: { rest: "memory", germination: "cfr-201", water: "fao-56" },
+    source: { rest: "assumption", germination: "cfr-201", water: "fao-56" },
     goals: [
       goal("cucumber/fruit", "fruit", {
         stand: plants([30, 38], [12, 16]),
@@ -338,7 +338,7 @@ export const fruiting: CropData[] = [
     family: "Cucurbitaceae",
     germination: 0.75,
     thousandSeedG: 150,
-    source: { rest: "memory", germination: "cfr-201" },
+    source: { rest: "assumption", germination: "cfr-201" },
     goals: [
       goal("courgette/fruit", "fruit", {
         stand: plants([60, 80], [25, 38]),
@@ -366,7 +366,7 @@ export const fruiting: CropData[] = [
     family: "Cucurbitaceae",
     germination: 0.75,
     thousandSeedG: 220,
-    source: { rest: "memory", germination: "cfr-201" },
+    source: { rest: "assumption", germination: "cfr-201" },
     goals: [
       goal("squash/fruit", "fruit", {
         keepsDays: 90,
@@ -394,8 +394,8 @@ export const fruiting: CropData[] = [
     family: "Rosaceae",
     nights: { plantOutC: 0, standsC: -6, seedlingStandsC: -3 },
     heatC: 33,
-    water: { class: "medium", kc: { initial: 0.4, mid: 0.85, end: 0.75 } },
-    source: { rest: "memory", nights: "practice", water: "fao-56" },
+    water: { kc: { initial: 0.4, mid: 0.85, end: 0.75 } },
+    source: { rest: "assumption", nights: "practice", water: "fao-56" },
     goals: [
       goal("strawberry/june", "fruit", {
         keepsDays: 2,

@@ -15,9 +15,9 @@ import {
   dense,
 } from "./usual";
 
-const soft = { ...TEMPER.softHerbs, germination: 0.65, source: { rest: "memory" } } as const;
-const dry = { ...TEMPER.dryHerbs, source: { rest: "memory" } } as const;
-const flowers = { ...TEMPER.flowers, germination: 0.65, source: { rest: "memory" } } as const;
+const soft = { ...TEMPER.softHerbs, germination: 0.65, source: { rest: "assumption" } } as const;
+const dry = { ...TEMPER.dryHerbs, source: { rest: "assumption" } } as const;
+const flowers = { ...TEMPER.flowers, germination: 0.65, source: { rest: "assumption" } } as const;
 const herbDepth = { depthCm: need(15, 20), source: practice("depthCm") };
 
 export const herbs: CropData[] = [
@@ -286,7 +286,7 @@ export const trees: CropData[] = [
     growth: { baseC: 10, bestC: 28 },
     nights: { plantOutC: 6, standsC: -2, seedlingStandsC: 0 },
     heatC: 42,
-    source: { rest: "memory" },
+    source: { rest: "assumption" },
     goals: [
       goal("lemon/fruit", "tree", {
         keepsDays: 21,
@@ -302,7 +302,7 @@ export const trees: CropData[] = [
     family: "Moraceae",
     nights: { plantOutC: 2, standsC: -8, seedlingStandsC: -4 },
     heatC: 45,
-    source: { rest: "memory" },
+    source: { rest: "assumption" },
     goals: [goal("fig/fruit", "tree", { keepsDays: 3, cautions: ["sap"], source: practice("depthCm") })],
   },
   {
@@ -313,7 +313,7 @@ export const trees: CropData[] = [
     growth: { baseC: 10, bestC: 29 },
     nights: { plantOutC: 8, standsC: -1, seedlingStandsC: 2 },
     heatC: 45,
-    source: { rest: "memory" },
+    source: { rest: "assumption" },
     goals: [goal("guava/fruit", "tree", { source: practice("depthCm") })],
   },
   {
@@ -321,7 +321,7 @@ export const trees: CropData[] = [
     id: "blueberry",
     botanical: "Vaccinium corymbosum",
     family: "Ericaceae",
-    source: { rest: "memory" },
+    source: { rest: "assumption" },
     goals: [
       goal("blueberry/fruit", "tree", {
         keepsDays: 7,
@@ -340,7 +340,7 @@ export const trees: CropData[] = [
     id: "raspberry",
     botanical: "Rubus idaeus",
     family: "Rosaceae",
-    source: { rest: "memory" },
+    source: { rest: "assumption" },
     goals: [
       goal("raspberry/fruit", "tree", {
         keepsDays: 2,
@@ -363,7 +363,7 @@ export const trees: CropData[] = [
     id: "gooseberry",
     botanical: "Ribes uva-crispa",
     family: "Grossulariaceae",
-    source: { rest: "memory" },
+    source: { rest: "assumption" },
     goals: [
       goal("gooseberry/fruit", "tree", {
         keepsDays: 7,

@@ -16,7 +16,7 @@ import {
   tray,
 } from "./usual";
 
-const hot = { ...TEMPER.hotGreens, germination: 0.7, source: { rest: "memory" } } as const;
+const hot = { ...TEMPER.hotGreens, germination: 0.7, source: { rest: "assumption" } } as const;
 
 export const leaves: CropData[] = [
   {
@@ -30,7 +30,7 @@ export const leaves: CropData[] = [
     germination: 0.8,
     thousandSeedG: 1.1,
     source: {
-      rest: "memory",
+      rest: "assumption",
       emergence: "harrington-1954",
       heatC: "practice",
       germination: "cfr-201",
@@ -78,7 +78,7 @@ export const leaves: CropData[] = [
     growth: { baseC: 12, bestC: 30 },
     nights: { plantOutC: 15, standsC: 6, seedlingStandsC: 8 },
     thousandSeedG: 45,
-    source: { rest: "memory", emergence: "practice", water: "practice" },
+    source: { rest: "assumption", emergence: "practice", water: "practice" },
     goals: [
       goal("water-spinach/leaf", "leaf", {
         stand: plants([10, 14], [1.2, 1.5]),
@@ -109,7 +109,7 @@ export const leaves: CropData[] = [
     thousandSeedG: 10,
     feeding: "medium",
     source: {
-      rest: "memory",
+      rest: "assumption",
       emergence: "harrington-1954",
       nights: "practice",
       germination: "cfr-201",
@@ -145,7 +145,7 @@ export const leaves: CropData[] = [
     germination: 0.65,
     thousandSeedG: 17,
     feeding: "medium",
-    source: { rest: "memory", germination: "cfr-201", nights: "practice" },
+    source: { rest: "assumption", germination: "cfr-201", nights: "practice" },
     goals: [
       goal("chard/leaf", "leaf", {
         stand: plants([18, 24], [1.5, 2.5]),
@@ -173,7 +173,7 @@ export const leaves: CropData[] = [
     botanical: "Amaranthus tricolor",
     family: "Amaranthaceae",
     thousandSeedG: 0.7,
-    source: { rest: "memory", emergence: "practice" },
+    source: { rest: "assumption", emergence: "practice" },
     goals: [
       goal("amaranth/leaf", "leaf", {
         stand: plants([10, 14], [1.2, 1.5]),
@@ -277,7 +277,7 @@ export const leaves: CropData[] = [
     heatC: 23,
     germination: 0.65,
     thousandSeedG: 1.5,
-    source: { rest: "memory" },
+    source: { rest: "assumption" },
     goals: [
       goal("lambs-lettuce/leaf", "leaf", {
         stand: plants([6, 10], [0.5, 0.8]),
@@ -300,7 +300,7 @@ export const leaves: CropData[] = [
     water: TEMPER.dryHerbs.water,
     germination: 0.7,
     thousandSeedG: 0.4,
-    source: { rest: "memory" },
+    source: { rest: "assumption" },
     goals: [
       goal("purslane/leaf", "leaf", {
         stand: plants([8, 12], [0.8, 1.2]),

@@ -40,7 +40,7 @@ export const roots: CropData[] = [
     family: "Amaryllidaceae",
     germination: 0.7,
     thousandSeedG: 3.7,
-    source: { rest: "memory", emergence: "harrington-1954", germination: "cfr-201" },
+    source: { rest: "assumption", emergence: "harrington-1954", germination: "cfr-201" },
     goals: [
       goal("onion/sets", "bulb", {
         stand: plants([8, 9], [2, 3.5]),
@@ -76,7 +76,7 @@ export const roots: CropData[] = [
     id: "garlic",
     botanical: "Allium sativum",
     family: "Amaryllidaceae",
-    source: { rest: "memory" },
+    source: { rest: "assumption" },
     goals: [
       goal("garlic/bulb", "bulb", {
         keepsDays: 180,
@@ -105,7 +105,7 @@ export const roots: CropData[] = [
     germination: 0.6,
     thousandSeedG: 2.8,
     feeding: "heavy",
-    source: { rest: "memory" },
+    source: { rest: "assumption" },
     goals: [
       goal("leek/stem", "bulb", {
         keepsDays: 10,
@@ -130,7 +130,7 @@ export const roots: CropData[] = [
     germination: 0.55,
     thousandSeedG: 1.2,
     feeding: "light",
-    source: { rest: "memory", emergence: "harrington-1954", germination: "cfr-201", water: "fao-56" },
+    source: { rest: "assumption", emergence: "harrington-1954", germination: "cfr-201", water: "fao-56" },
     goals: [
       goal("carrot/root", "root", {
         keepsDays: 21,
@@ -175,7 +175,7 @@ export const roots: CropData[] = [
     emergence: { baseC: 4, bestC: 27, degreeDays: 100 },
     germination: 0.65,
     thousandSeedG: 17,
-    source: { rest: "memory", germination: "cfr-201", water: "fao-56" },
+    source: { rest: "assumption", germination: "cfr-201", water: "fao-56" },
     goals: [
       goal("beet/root", "root", {
         keepsDays: 21,
@@ -211,7 +211,7 @@ export const roots: CropData[] = [
     nights: { plantOutC: 0, standsC: -15, seedlingStandsC: -4 },
     germination: 0.6,
     thousandSeedG: 4,
-    source: { rest: "memory" },
+    source: { rest: "assumption" },
     goals: [
       goal("parsnip/root", "root", {
         stand: plants([8, 12], [2, 3.5]),
@@ -233,9 +233,9 @@ export const roots: CropData[] = [
     growth: { baseC: 5, bestC: 20 },
     nights: { plantOutC: 4, standsC: -1, seedlingStandsC: 0 },
     heatC: 31,
-    water: { class: "medium", kc: { initial: 0.5, mid: 1.15, end: 0.75 } },
+    water: { kc: { initial: 0.5, mid: 1.15, end: 0.75 } },
     feeding: "heavy",
-    source: { rest: "memory", water: "fao-56" },
+    source: { rest: "assumption", water: "fao-56" },
     goals: [
       goal("potato/tuber", "tuber", { cautions: ["green-potato"], source: practice("methods") }),
       goal("potato/early", "tuber", {

@@ -41,7 +41,7 @@ export const broadcast = (more: Partial<MethodData> = {}): MethodData => ({
   ...more,
 });
 export const rows = (more: Partial<MethodData> = {}): MethodData => ({
-  method: "rows",
+  method: "drills",
   depthCm: 1,
   seeds: 2,
   why: "quick-and-cheap",
@@ -72,7 +72,7 @@ const base = {
   cautions: [],
   support: "none",
   feeds: AT_PLANTING,
-  source: { rest: "memory" },
+  source: { rest: "assumption" },
 } satisfies Partial<Usual>;
 
 /** What each kind of harvest usually wants in a bag. Figures of the trade from memory; a crop's own values replace them. */
@@ -334,7 +334,7 @@ export const goal = (id: string, kind: GoalData["kind"], own: Partial<Usual> = {
 /** Marks of own values: those that practice names, the rest from memory. */
 export const practice = (...keys: (keyof GoalData["source"] & string)[]): GoalData["source"] =>
   ({
-    rest: "memory",
+    rest: "assumption",
     ...Object.fromEntries(keys.map((k) => [k, "practice"])),
   }) as GoalData["source"];
 
@@ -351,7 +351,7 @@ export const TEMPER = {
     growth: { baseC: 3, bestC: 21 },
     nights: { plantOutC: -1, standsC: -6, seedlingStandsC: -3 },
     heatC: 29,
-    water: { class: "medium", kc: kc(0.7, 1.05, 0.95) },
+    water: { kc: kc(0.7, 1.05, 0.95) },
     feeding: "heavy",
   },
   quickGreens: {
@@ -359,7 +359,7 @@ export const TEMPER = {
     growth: { baseC: 4, bestC: 27 },
     nights: { plantOutC: 2, standsC: -3, seedlingStandsC: -1 },
     heatC: 32,
-    water: { class: "medium", kc: kc(0.7, 1.05, 0.95) },
+    water: { kc: kc(0.7, 1.05, 0.95) },
     feeding: "medium",
   },
   salads: {
@@ -367,7 +367,7 @@ export const TEMPER = {
     growth: { baseC: 3.5, bestC: 23 },
     nights: { plantOutC: 0, standsC: -4, seedlingStandsC: -2 },
     heatC: 26,
-    water: { class: "medium", kc: kc(0.7, 1, 0.95) },
+    water: { kc: kc(0.7, 1, 0.95) },
     feeding: "light",
   },
   hotGreens: {
@@ -375,7 +375,7 @@ export const TEMPER = {
     growth: { baseC: 11, bestC: 30 },
     nights: { plantOutC: 14, standsC: 4, seedlingStandsC: 6 },
     heatC: 42,
-    water: { class: "high", kc: kc(0.7, 1.05, 0.95) },
+    water: { kc: kc(0.7, 1.05, 0.95) },
     feeding: "medium",
   },
   roots: {
@@ -383,7 +383,7 @@ export const TEMPER = {
     growth: { baseC: 4, bestC: 22 },
     nights: { plantOutC: 0, standsC: -5, seedlingStandsC: -2 },
     heatC: 32,
-    water: { class: "medium", kc: kc(0.7, 1.05, 0.95) },
+    water: { kc: kc(0.7, 1.05, 0.95) },
     feeding: "medium",
   },
   onions: {
@@ -391,7 +391,7 @@ export const TEMPER = {
     growth: { baseC: 4, bestC: 25 },
     nights: { plantOutC: -2, standsC: -7, seedlingStandsC: -5 },
     heatC: 38,
-    water: { class: "medium", kc: kc(0.7, 1.05, 0.75) },
+    water: { kc: kc(0.7, 1.05, 0.75) },
     feeding: "medium",
   },
   beans: {
@@ -399,7 +399,7 @@ export const TEMPER = {
     growth: { baseC: 9, bestC: 28 },
     nights: { plantOutC: 12, standsC: 1, seedlingStandsC: 2 },
     heatC: 36,
-    water: { class: "medium", kc: kc(0.5, 1.05, 0.9) },
+    water: { kc: kc(0.5, 1.05, 0.9) },
     feeding: "light",
   },
   peppers: {
@@ -407,7 +407,7 @@ export const TEMPER = {
     growth: { baseC: 9, bestC: 28 },
     nights: { plantOutC: 12, standsC: 2, seedlingStandsC: 4 },
     heatC: 37,
-    water: { class: "medium", kc: kc(0.6, 1.05, 0.9) },
+    water: { kc: kc(0.6, 1.05, 0.9) },
     feeding: "heavy",
   },
   cucurbits: {
@@ -415,7 +415,7 @@ export const TEMPER = {
     growth: { baseC: 9, bestC: 28 },
     nights: { plantOutC: 13, standsC: 2, seedlingStandsC: 4 },
     heatC: 38,
-    water: { class: "high", kc: kc(0.6, 1, 0.75) },
+    water: { kc: kc(0.6, 1, 0.75) },
     feeding: "heavy",
   },
   softHerbs: {
@@ -423,7 +423,7 @@ export const TEMPER = {
     growth: { baseC: 4, bestC: 23 },
     nights: { plantOutC: 2, standsC: -5, seedlingStandsC: -2 },
     heatC: 31,
-    water: { class: "medium", kc: kc(0.7, 1, 0.95) },
+    water: { kc: kc(0.7, 1, 0.95) },
     feeding: "light",
   },
   dryHerbs: {
@@ -431,7 +431,7 @@ export const TEMPER = {
     growth: { baseC: 5, bestC: 26 },
     nights: { plantOutC: 1, standsC: -10, seedlingStandsC: -3 },
     heatC: 42,
-    water: { class: "low", kc: kc(0.5, 0.7, 0.7) },
+    water: { kc: kc(0.5, 0.7, 0.7) },
     feeding: "light",
   },
   flowers: {
@@ -439,7 +439,7 @@ export const TEMPER = {
     growth: { baseC: 5, bestC: 25 },
     nights: { plantOutC: 8, standsC: -1, seedlingStandsC: 0 },
     heatC: 37,
-    water: { class: "medium", kc: kc(0.6, 0.9, 0.8) },
+    water: { kc: kc(0.6, 0.9, 0.8) },
     feeding: "light",
   },
   berries: {
@@ -447,7 +447,7 @@ export const TEMPER = {
     growth: { baseC: 4, bestC: 24 },
     nights: { plantOutC: 0, standsC: -20, seedlingStandsC: -5 },
     heatC: 36,
-    water: { class: "medium", kc: kc(0.6, 1, 0.7) },
+    water: { kc: kc(0.6, 1, 0.7) },
     feeding: "medium",
   },
 } satisfies Record<string, Temper>;

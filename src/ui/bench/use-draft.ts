@@ -20,7 +20,9 @@ export function useDraft(
     if (looked.current) return;
     looked.current = true;
     try {
-      const kept: unknown = JSON.parse(localStorage.getItem(key) ?? "null");
+      const text = localStorage.getItem(key) ?? "null";
+      // A draft of an older version calls drills "rows".
+      const kept: unknown = JSON.parse(text.replaceAll('"method":"rows"', '"method":"drills"'));
       if (
         typeof kept !== "object" ||
         kept === null ||

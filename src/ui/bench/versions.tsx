@@ -1,7 +1,6 @@
 "use client";
 
 import { useRouter } from "next/navigation";
-import { useFormatter } from "next-intl";
 import { Dialog } from "radix-ui";
 import { useState } from "react";
 import type { Day } from "@/core/day";
@@ -10,8 +9,9 @@ import type { Setting } from "@/core/setting";
 import type { Outcome } from "@/core/problem";
 import { Button } from "@/ui/primitives/button";
 import { send } from "@/ui/primitives/send";
+import { format } from "@/ui/words/translate";
 import { useWords } from "@/ui/words/use-words";
-import { SideBySide } from "./side-by-side";
+import { Compare } from "./compare";
 
 interface VersionsProps {
   readonly earlier: readonly KeptPlan[];
@@ -25,7 +25,6 @@ interface VersionsProps {
 /** Earlier states of the plan, those set aside in a conflict too: named, held beside the plan as it is, and opened like any other change. */
 export function Versions({ earlier, plan, setting, today, onOpen, onName }: VersionsProps) {
   const { t } = useWords();
-  const format = useFormatter();
   const router = useRouter();
   const [beside, setBeside] = useState<string>();
   const compared = earlier.find((v) => v.id === beside);
@@ -51,7 +50,7 @@ export function Versions({ earlier, plan, setting, today, onOpen, onName }: Vers
           <Dialog.Title className="mb-2 text-lg font-bold">{t("bench.versions")}</Dialog.Title>
           {earlier.length === 0 && <p className="text-muted">{t("bench.noVersions")}</p>}
           {compared && (
-            <SideBySide
+            <Compare
               title={titleOf(compared)}
               before={compared.plan}
               after={plan}

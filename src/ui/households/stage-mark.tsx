@@ -1,6 +1,6 @@
 "use client";
 
-import { useTranslations } from "next-intl";
+import { t } from "@/ui/words/translate";
 import type { HouseholdStage } from "@/core/record";
 
 const STEPS = ["surveyed", "planned", "sown", "picking", "finished"] as const;
@@ -8,7 +8,6 @@ const TEXTURE = ["", "", "stage-seed", "stage-growing", "stage-picking"];
 
 /** How far a household is: five short steps, filled with the textures of the season strip up to where it stands. */
 export function StageMark({ stage }: { stage: HouseholdStage }) {
-  const t = useTranslations("stages");
   const reached = STEPS.indexOf(stage as (typeof STEPS)[number]);
   return (
     <div>
@@ -20,7 +19,7 @@ export function StageMark({ stage }: { stage: HouseholdStage }) {
           />
         ))}
       </div>
-      <span className="text-sm">{t(stage)}</span>
+      <span className="text-sm">{t(`stages.${stage}`)}</span>
     </div>
   );
 }

@@ -1,8 +1,8 @@
 "use client";
 
+import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { useCallback, useEffect, useState } from "react";
-import type { Window } from "@/core/calendar";
 import type { Day } from "@/core/day";
 import type { Outcome } from "@/core/problem";
 import type { Due, GardenRecord, Measure, RecordKind, RecordTyped } from "@/core/record";
@@ -22,7 +22,8 @@ export interface LogPlanting {
   /** Taken out of the plan, but records may still speak of it. */
   readonly removed: boolean;
   readonly due?: Due;
-  readonly firstPick?: Window;
+  /** Days in which its first pick is to be expected. */
+  readonly firstPick?: { readonly from: Day; readonly until: Day };
   readonly picked: Partial<Record<Measure, number>>;
 }
 
@@ -31,7 +32,10 @@ export interface LogProps {
   readonly title: string;
   readonly today: Day;
   readonly plantings: readonly LogPlanting[];
+  /** The newest records, so many at a time; `times` over, and whether there are more. */
   readonly records: readonly ShownRecord[];
+  readonly times: number;
+  readonly hasMore: boolean;
   readonly store: (record: GardenRecord) => Promise<Outcome<{ id: string }>>;
 }
 
@@ -47,7 +51,7 @@ const blank = (plantingId: string, today: Day, kind: RecordKind = "sown"): Recor
 });
 
 /** What really happened: what each planting waits for is one tap away, and every record is kept for good. */
-export function Log({ householdId, title, today, plantings, records, store }: LogProps) {
+export function Log({ householdId, title, today, plantings, records, times, hasMore, store }: LogProps) {
   const words = useWords();
   const { t, crop, bag, day, quantity, problem } = words;
   const router = useRouter();
@@ -194,7 +198,7 @@ export function Log({ householdId, title, today, plantings, records, store }: Lo
                       !p.picked.mass &&
                       !p.picked.bunches &&
                       !p.picked.pieces &&
-                      `, ${t("log.expected", { early: day(p.firstPick.early), late: day(p.firstPick.late) })}`}
+                      `, ${t("log.expected", { early: day(p.firstPick.from), late: day(p.firstPick.until) })}`}
                   </span>
                 </span>
                 {p.due && (
@@ -214,6 +218,15 @@ export function Log({ householdId, title, today, plantings, records, store }: Lo
           </a>
         </div>
         <RecordList records={records} nameOf={nameOf} onCorrect={onCorrect} onStrike={onStrike} />
+        {hasMore && (
+          <Link
+            href={`/house/${householdId}/log?times=${times + 1}`}
+            scroll={false}
+            className={`${buttonClass("open")} mt-3`}
+          >
+            {t("log.more")}
+          </Link>
+        )}
       </div>
     </div>
   );

@@ -1,12 +1,15 @@
 "use client";
 
 import { AlertDialog } from "radix-ui";
-import { type GardenRecord, validRecords } from "@/core/record";
+import { useState } from "react";
+import type { GardenRecord, RecordKind } from "@/core/record";
 import { Button } from "@/ui/primitives/button";
 import { useWords } from "@/ui/words/use-words";
 
 export interface ShownRecord extends GardenRecord {
   readonly author: string;
+  /** The kind of the record that supersedes it, where one does. */
+  readonly replacedBy: RecordKind | null;
 }
 
 interface ListProps {
@@ -16,10 +19,10 @@ interface ListProps {
   readonly onStrike: (record: ShownRecord) => void;
 }
 
-/** All records, newest first; what a later record replaced stays to be seen, told as such. */
+/** Records, newest first; what a later record replaced stays to be seen, told as such. */
 export function RecordList({ records, nameOf, onCorrect, onStrike }: ListProps) {
   const { t, day, quantity } = useWords();
-  const stands = new Set(validRecords(records).map((r) => r.id));
+  const [striking, setStriking] = useState<ShownRecord>();
   const amount = ({ amount: a }: GardenRecord) =>
     a === null
       ? ""
@@ -30,52 +33,64 @@ export function RecordList({ records, nameOf, onCorrect, onStrike }: ListProps) 
           : t(`log.amounts.${a.measure}`, { n: a.value });
   if (records.length === 0) return <p className="border-t border-line py-4 text-muted">{t("log.none")}</p>;
   return (
-    <ol className="border-t-rule border-ink">
-      {[...records].reverse().map((r) => {
-        const now = stands.has(r.id);
-        const struckBy = records.find((x) => x.supersedes === r.id);
-        return (
-          <li
-            key={r.id}
-            className="grid grid-cols-[3.75rem_1fr_auto] items-baseline gap-x-3 border-b border-line py-1.5"
-          >
-            <span className="font-semibold">{day(r.on)}</span>
-            <div className={now ? "" : "text-muted"}>
-              <span className={now ? "" : "line-through"}>
-                <b>{t(`log.kinds.${r.kind}`)}</b> {amount(r)}
-              </span>{" "}
-              · {nameOf(r.plantingId)}
-              {r.note && <span className="block text-note">“{r.note}”</span>}
-              <span className="block text-fine text-muted">
-                {t("log.by", { author: r.author })}
-                {r.supersedes && r.kind !== "struck" && ` · ${t("log.correction")}`}
-                {!now &&
-                  r.kind !== "struck" &&
-                  ` · ${struckBy?.kind === "struck" ? t("log.struck") : t("log.corrected")}`}
-              </span>
-            </div>
-            {now && (
-              <div className="flex flex-col items-end sm:flex-row">
-                <Button look="quiet" onClick={() => onCorrect(r)}>
-                  {t("log.correct")}
-                </Button>
-                <Strike onStrike={() => onStrike(r)} />
+    <>
+      <ol className="border-t-rule border-ink">
+        {records.map((r) => {
+          const now = r.replacedBy === null && r.kind !== "struck";
+          return (
+            <li
+              key={r.id}
+              className="grid grid-cols-[3.75rem_1fr_auto] items-baseline gap-x-3 border-b border-line py-1.5"
+            >
+              <span className="font-semibold">{day(r.on)}</span>
+              <div className={now ? "" : "text-muted"}>
+                <span className={now ? "" : "line-through"}>
+                  <b>{t(`log.kinds.${r.kind}`)}</b> {amount(r)}
+                </span>{" "}
+                · {nameOf(r.plantingId)}
+                {r.note && <span className="block text-note">“{r.note}”</span>}
+                <span className="block text-fine text-muted">
+                  {t("log.by", { author: r.author })}
+                  {r.supersedes && r.kind !== "struck" && ` · ${t("log.correction")}`}
+                  {!now &&
+                    r.kind !== "struck" &&
+                    ` · ${r.replacedBy === "struck" ? t("log.struck") : t("log.corrected")}`}
+                </span>
               </div>
-            )}
-          </li>
-        );
-      })}
-    </ol>
+              {now && (
+                <div className="flex flex-col items-end sm:flex-row">
+                  <Button look="quiet" onClick={() => onCorrect(r)}>
+                    {t("log.correct")}
+                  </Button>
+                  <Button look="quiet" onClick={() => setStriking(r)}>
+                    {t("log.strike")}
+                  </Button>
+                </div>
+              )}
+            </li>
+          );
+        })}
+      </ol>
+      <Strike
+        isOpen={striking !== undefined}
+        onClose={() => setStriking(undefined)}
+        onStrike={() => striking && onStrike(striking)}
+      />
+    </>
   );
 }
 
-function Strike({ onStrike }: { onStrike: () => void }) {
+interface StrikeProps {
+  readonly isOpen: boolean;
+  readonly onClose: () => void;
+  readonly onStrike: () => void;
+}
+
+/** Asks before a record is struck out; one for the whole list. */
+function Strike({ isOpen, onClose, onStrike }: StrikeProps) {
   const { t } = useWords();
   return (
-    <AlertDialog.Root>
-      <AlertDialog.Trigger asChild>
-        <Button look="quiet">{t("log.strike")}</Button>
-      </AlertDialog.Trigger>
+    <AlertDialog.Root open={isOpen} onOpenChange={(open) => !open && onClose()}>
       <AlertDialog.Portal>
         <AlertDialog.Overlay className="fixed inset-0 z-10 bg-ink/40" />
         <AlertDialog.Content

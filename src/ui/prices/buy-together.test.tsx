@@ -1,8 +1,8 @@
 // @vitest-environment happy-dom
 import { act, fireEvent } from "@testing-library/react";
 import { expect, it, vi } from "vitest";
-import { pricesBy, type Wanted } from "@/core/money";
-import { poolOf } from "@/core/kit";
+import { poolOf, type SharedNeed } from "@/core/kit";
+import { pricesBy } from "@/core/money";
 import type { Outcome } from "@/core/problem";
 import { show } from "@/testing/screen";
 import { BuyTogether } from "./buy-together";
@@ -15,25 +15,24 @@ const prices = pricesBy([
   { item: "packet/pea", minor: 240, size: 60 },
 ]);
 const showFor = (
-  needs: readonly (readonly Wanted[])[],
+  needs: readonly SharedNeed[],
   save: (together: boolean) => Promise<Outcome<null>> = async () => ({ ok: true, value: null }),
 ) =>
   show(
     <BuyTogether
       group="packet"
       together={false}
-      pool={poolOf(needs, prices)}
+      pool={poolOf(needs, 3, prices)}
       nameOf={(item) => item.split("/")[1]!}
       save={save}
     />,
   );
 
 it("says what the plans need for all and what it is for each alone, and names what has no price", () => {
-  const kale = { item: "packet/kale", amount: 0.5 };
   const { text } = showFor([
-    [kale, { item: "packet/pea", amount: 40 }],
-    [kale],
-    [kale, { item: "packet/leek", amount: 1 }],
+    { item: "packet/kale", amounts: [0.5, 0.5, 0.5] },
+    { item: "packet/pea", amounts: [40] },
+    { item: "packet/leek", amounts: [1] },
   ]);
   // One packet of kale does for three, and one of peas; alone it takes four.
   expect(text()).toContain("For the plans of 3 households: 2 packets, €4.10. If each buys alone: €7.50.");
@@ -51,7 +50,7 @@ it("stores the choice, and says what kept it from being stored", async () => {
   expect(save).toHaveBeenLastCalledWith(true);
   expect(getByRole("status").textContent).toBe("Saved");
   expect(refresh).toHaveBeenCalledOnce();
-  again(<BuyTogether group="packet" together pool={poolOf([], prices)} nameOf={String} save={save} />);
+  again(<BuyTogether group="packet" together pool={poolOf([], 0, prices)} nameOf={String} save={save} />);
   await act(async () => void fireEvent.click(getByRole("checkbox")));
   expect(save).toHaveBeenLastCalledWith(false);
   expect(queryByRole("alert")?.textContent).toMatch(/^✕ .{10,}/);

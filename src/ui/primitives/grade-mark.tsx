@@ -1,6 +1,6 @@
 "use client";
 
-import { useTranslations } from "next-intl";
+import { t } from "@/ui/words/translate";
 import type { Grade } from "@/core/fit";
 
 /** A pot seen from the side, by how it is filled: half empty, full to its brim, spilling over, struck through. */
@@ -12,7 +12,6 @@ const FILL: Record<Grade, { level: number; over: boolean; struck: boolean }> = {
 };
 
 export function GradeMark({ grade, labelled = false }: { grade: Grade; labelled?: boolean }) {
-  const t = useTranslations("grades");
   const { level, over, struck } = FILL[grade];
   const tone = grade === "wrong" ? "var(--beet)" : grade === "tight" ? "var(--marigold)" : "var(--leaf)";
   return (
@@ -26,7 +25,7 @@ export function GradeMark({ grade, labelled = false }: { grade: Grade; labelled?
         <path d="M3 5 L4.6 16 L13.4 16 L15 5" fill="none" stroke={tone} strokeWidth="1.6" />
         {struck && <path d="M2 3 L16 16 M16 3 L2 16" stroke={tone} strokeWidth="1.8" />}
       </svg>
-      <span className={labelled ? "font-semibold" : "sr-only"}>{t(grade)}</span>
+      <span className={labelled ? "font-semibold" : "sr-only"}>{t(`grades.${grade}`)}</span>
     </span>
   );
 }

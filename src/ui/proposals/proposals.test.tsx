@@ -35,7 +35,7 @@ beforeEach(() => void vi.useFakeTimers());
 afterEach(() => void vi.useRealTimers());
 
 /** Lets the page look again at the server, and what it was told sink in. */
-const lookAgain = () => act(() => vi.advanceTimersByTimeAsync(2000));
+const lookAgain = () => act(() => vi.advanceTimersByTimeAsync(2100));
 
 it("follows the queue until nobody waits, and asks no more then", async () => {
   const answers = [

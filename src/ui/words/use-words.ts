@@ -1,7 +1,6 @@
 "use client";
 
-import { useFormatter, useTranslations } from "next-intl";
-import { createContext, useContext, useMemo } from "react";
+import { createContext, useContext } from "react";
 import type { DateReason, SeasonReason } from "@/core/calendar";
 import type { Day } from "@/core/day";
 import type { Fix, Limit, Note } from "@/core/fit";
@@ -10,6 +9,7 @@ import { fromMinor } from "@/core/money";
 import type { Problem } from "@/core/problem";
 import { type Dimension, formatQuantity, showQuantity, type UnitSystem } from "@/core/quantity";
 import type words from "./en.json";
+import { format, t } from "./translate";
 
 export type GoalName = keyof (typeof words)["goals"];
 export type CropName = keyof (typeof words)["also"];
@@ -25,161 +25,166 @@ export const CurrencyProvider = Currency.Provider;
 /** Message keys hold no dot, which next-intl reads as a path. */
 const bagKey = (kindId: string) => kindId.replace(".", "_") as BagName;
 
+/** The words for each pair of units and currency that was asked for. */
+const known = new Map<string, ReturnType<typeof wordsIn>>();
+
 /** Turns the core's facts into words: quantities in the reader's units, days, crops, bags, reasons and problems. */
 export function useWords() {
-  const t = useTranslations();
-  const format = useFormatter();
   const units = useContext(Units);
   const currency = useContext(Currency);
-  return useMemo(() => {
-    const at = (day: Day) => new Date(`${day}T00:00:00Z`);
-    const day = (d: Day) => format.dateTime(at(d), { day: "numeric", month: "short", timeZone: "UTC" });
-    const days = (from: Day, to: Day) =>
-      from === to
-        ? day(from)
-        : format.dateTimeRange(at(from), at(to), { day: "numeric", month: "short", timeZone: "UTC" });
-    const longDay = (d: Day) =>
-      format.dateTime(at(d), {
-        weekday: "short",
-        day: "numeric",
-        month: "short",
-        year: "numeric",
-        timeZone: "UTC",
-      });
-    /** A time of day, of an instant in ISO 8601, on the reader's own clock. */
-    const clock = (instant: string) =>
-      new Intl.DateTimeFormat("en-GB", { hour: "2-digit", minute: "2-digit" }).format(new Date(instant));
-    const month = (d: Day) => format.dateTime(at(d), { month: "short", timeZone: "UTC" });
-    const quantity = (value: number, dimension: Dimension) => formatQuantity(value, dimension, units);
-    const temperature = (c: number) => quantity(c, "temperature");
-    const number = (n: number) => format.number(n, { maximumFractionDigits: n < 10 ? 1 : 0 });
-    /** A share of 1 in hundredths; it does not break before the sign. */
-    const percent = (share: number) => `${number(100 * share)}\u00a0%`;
-    const crop = (goalId: string) => t(`goals.${goalId as GoalName}`);
-    const cropName = (cropId: string) => t(`crops.${cropId as CropName}`);
-    const money = (minor: number) =>
-      format.number(fromMinor(minor, currency), { style: "currency", currency });
-    /** Everything by which people may look for a crop: its name here, other names, the botanical one. */
-    const namesOf = (goalId: string, botanical: string) =>
-      `${crop(goalId)} ${t(`also.${goalId.split("/")[0] as CropName}`)} ${botanical}`.toLowerCase();
-    const bag = (kindId: string) => t(`bags.${bagKey(kindId)}`);
+  const key = `${units} ${currency}`;
+  const words = known.get(key) ?? wordsIn(units, currency);
+  known.set(key, words);
+  return words;
+}
 
-    const words = (r: SeasonReason | DateReason) =>
-      Object.fromEntries(
-        Object.entries(r).map(([key, value]) => [
-          key,
-          typeof value === "number"
-            ? key.endsWith("C")
-              ? temperature(value)
-              : number(value)
-            : ["day", "from", "to"].includes(key)
-              ? day(value)
-              : value,
-        ]),
-      );
-    const season = (r: SeasonReason) => t(`seasonReasons.${r.code}`, words(r));
-    const dateReason = (r: DateReason) => t(`dateReasons.${r.code}`, words(r));
+function wordsIn(units: UnitSystem, currency: string) {
+  const at = (day: Day) => new Date(`${day}T00:00:00Z`);
+  const day = (d: Day) => format.dateTime(at(d), { day: "numeric", month: "short", timeZone: "UTC" });
+  const days = (from: Day, to: Day) =>
+    from === to
+      ? day(from)
+      : format.dateTimeRange(at(from), at(to), { day: "numeric", month: "short", timeZone: "UTC" });
+  const longDay = (d: Day) =>
+    format.dateTime(at(d), {
+      weekday: "short",
+      day: "numeric",
+      month: "short",
+      year: "numeric",
+      timeZone: "UTC",
+    });
+  /** A time of day, of an instant in ISO 8601, on the reader's own clock. */
+  const clock = (instant: string) =>
+    new Intl.DateTimeFormat("en-GB", { hour: "2-digit", minute: "2-digit" }).format(new Date(instant));
+  const month = (d: Day) => format.dateTime(at(d), { month: "short", timeZone: "UTC" });
+  const quantity = (value: number, dimension: Dimension) => formatQuantity(value, dimension, units);
+  const temperature = (c: number) => quantity(c, "temperature");
+  const number = (n: number) => format.number(n, { maximumFractionDigits: n < 10 ? 1 : 0 });
+  /** A share of 1 in hundredths; it does not break before the sign. */
+  const percent = (share: number) => `${number(100 * share)}\u00a0%`;
+  const crop = (goalId: string) => t(`goals.${goalId as GoalName}`);
+  const cropName = (cropId: string) => t(`crops.${cropId as CropName}`);
+  const money = (minor: number) => format.number(fromMinor(minor, currency), { style: "currency", currency });
+  /** Everything by which people may look for a crop: its name here, other names, the botanical one. */
+  const namesOf = (goalId: string, botanical: string) =>
+    `${crop(goalId)} ${t(`also.${goalId.split("/")[0] as CropName}`)} ${botanical}`.toLowerCase();
+  const bag = (kindId: string) => t(`bags.${bagKey(kindId)}`);
 
-    const limit = (l: Limit): string => {
-      switch (l.code) {
-        case "depth":
-          return t("limits.have", {
-            have: quantity(l.have, "length"),
-            good: quantity(l.need.good, "length"),
-          });
-        case "soil":
-          return t("limits.have", {
-            have: quantity(l.have, "volume"),
-            good: quantity(l.need.good, "volume"),
-          });
-        case "sun":
-          return t("limits.have", { have: `${number(l.have)} h`, good: `${number(l.need.good)} h` });
-        case "room":
-          return t("limits.roomHave", {
-            good: l.good,
-            most: l.most,
-            spacing: quantity(l.spacingCm.good, "length"),
-          });
-        case "holes":
-          return t("limits.holesHave", { holes: l.holes });
-        case "season":
-          return season(l.reason);
-      }
-    };
-    const fix = (f: Fix): string => {
-      switch (f.code) {
-        case "plants":
-          return t("fixes.plants", { plants: f.plants });
-        case "deeper":
-          return t("fixes.deeper", { depth: quantity(f.depthCm, "length") });
-        case "larger":
-          return t("fixes.larger", { soil: quantity(f.soilL, "volume") });
-        case "wider":
-          return t("fixes.wider", { spacing: quantity(f.spacingCm, "length") });
-        case "sunnier":
-          return t("fixes.sunnier", { hours: number(f.hours) });
-        case "sow-on":
-          return t("fixes.sow-on", { day: day(f.day) });
-      }
-    };
-    const clash = (c: Clash): string => {
-      const amount = (value: number) =>
-        c.code === "room"
-          ? quantity(value, "length")
-          : c.code === "soil"
-            ? quantity(value, "volume")
-            : c.code === "light"
-              ? `${number(value)} h`
-              : number(value);
-      return t(`bench.clashes.${c.code}`, {
-        crop: crop(c.goalId),
-        other: crop(c.otherGoalId),
-        need: amount(c.need),
-        have: amount(c.have),
-        from: day(c.from),
-        to: day(c.to),
-      });
-    };
-    const cure = (c: Cure): string =>
-      c.code === "out-by"
-        ? t("bench.cures.out-by", { crop: crop(c.goalId), day: day(c.day) })
-        : c.code === "fewer"
-          ? t("bench.cures.fewer", { crop: crop(c.goalId), plants: c.plants })
-          : t("bench.cures.ring", { crop: crop(c.goalId) });
-    const note = (n: Note): string =>
-      n.code === "roots-short"
-        ? t("notes.roots-short", { depth: quantity(n.depthCm, "length") })
-        : t(`notes.${n.code}`, { soil: quantity(n.soilL, "volume") });
-    const problem = ({ code, ...details }: Problem): string => {
-      const key = `problems.${code}` as "problems.invalid";
-      return t.has(key) ? t(key, details) : t("problems.invalid");
-    };
-    const shown = (value: number, dimension: Dimension) => showQuantity(value, dimension, units);
-    return {
-      t,
-      units,
-      day,
-      days,
-      longDay,
-      clock,
-      month,
-      quantity,
-      shown,
-      number,
-      percent,
-      money,
-      crop,
-      cropName,
-      namesOf,
-      bag,
-      season,
-      dateReason,
-      limit,
-      fix,
-      note,
-      clash,
-      cure,
-      problem,
-    };
-  }, [t, format, units, currency]);
+  const words = (r: SeasonReason | DateReason) =>
+    Object.fromEntries(
+      Object.entries(r).map(([key, value]) => [
+        key,
+        typeof value === "number"
+          ? key.endsWith("C")
+            ? temperature(value)
+            : number(value)
+          : ["day", "from", "to"].includes(key)
+            ? day(value)
+            : value,
+      ]),
+    );
+  const season = (r: SeasonReason) => t(`seasonReasons.${r.code}`, words(r));
+  const dateReason = (r: DateReason) => t(`dateReasons.${r.code}`, words(r));
+
+  const limit = (l: Limit): string => {
+    switch (l.code) {
+      case "depth":
+        return t("limits.have", {
+          have: quantity(l.have, "length"),
+          good: quantity(l.need.good, "length"),
+        });
+      case "soil":
+        return t("limits.have", {
+          have: quantity(l.have, "volume"),
+          good: quantity(l.need.good, "volume"),
+        });
+      case "sun":
+        return t("limits.have", { have: `${number(l.have)} h`, good: `${number(l.need.good)} h` });
+      case "room":
+        return t("limits.roomHave", {
+          good: l.good,
+          most: l.most,
+          spacing: quantity(l.spacingCm.good, "length"),
+        });
+      case "holes":
+        return t("limits.holesHave", { holes: l.holes });
+      case "season":
+        return season(l.reason);
+    }
+  };
+  const fix = (f: Fix): string => {
+    switch (f.code) {
+      case "plants":
+        return t("fixes.plants", { plants: f.plants });
+      case "deeper":
+        return t("fixes.deeper", { depth: quantity(f.depthCm, "length") });
+      case "larger":
+        return t("fixes.larger", { soil: quantity(f.soilL, "volume") });
+      case "wider":
+        return t("fixes.wider", { spacing: quantity(f.spacingCm, "length") });
+      case "sunnier":
+        return t("fixes.sunnier", { hours: number(f.hours) });
+      case "sow-on":
+        return t("fixes.sow-on", { day: day(f.day) });
+    }
+  };
+  const clash = (c: Clash): string => {
+    const amount = (value: number) =>
+      c.code === "room"
+        ? quantity(value, "length")
+        : c.code === "soil"
+          ? quantity(value, "volume")
+          : c.code === "light"
+            ? `${number(value)} h`
+            : number(value);
+    return t(`bench.clashes.${c.code}`, {
+      crop: crop(c.goalId),
+      other: crop(c.otherGoalId),
+      need: amount(c.need),
+      have: amount(c.have),
+      from: day(c.from),
+      to: day(c.to),
+    });
+  };
+  const cure = (c: Cure): string =>
+    c.code === "out-by"
+      ? t("bench.cures.out-by", { crop: crop(c.goalId), day: day(c.day) })
+      : c.code === "fewer"
+        ? t("bench.cures.fewer", { crop: crop(c.goalId), plants: c.plants })
+        : t("bench.cures.ring", { crop: crop(c.goalId) });
+  const note = (n: Note): string =>
+    n.code === "roots-short"
+      ? t("notes.roots-short", { depth: quantity(n.depthCm, "length") })
+      : t(`notes.${n.code}`, { soil: quantity(n.soilL, "volume") });
+  const problem = ({ code, ...details }: Problem): string => {
+    const key = `problems.${code}` as "problems.invalid";
+    return t.has(key) ? t(key, details) : t("problems.invalid");
+  };
+  const shown = (value: number, dimension: Dimension) => showQuantity(value, dimension, units);
+  return {
+    t,
+    units,
+    day,
+    days,
+    longDay,
+    clock,
+    month,
+    quantity,
+    shown,
+    number,
+    percent,
+    money,
+    crop,
+    cropName,
+    namesOf,
+    bag,
+    season,
+    dateReason,
+    limit,
+    fix,
+    note,
+    clash,
+    cure,
+    problem,
+  };
 }

@@ -1,4 +1,3 @@
-import { createTranslator } from "next-intl";
 import { describe, expect, it } from "vitest";
 import { matchAll } from "@/core/match";
 import { parseQuantity } from "@/core/quantity";
@@ -6,8 +5,7 @@ import { readAmount, RECORD_KINDS } from "@/core/record";
 import { CROP_GOALS } from "@/library";
 import { ALL_BAGS, settingWith } from "@/testing/garden";
 import words from "./en.json";
-
-const t = createTranslator({ locale: "en-GB", messages: words });
+import { t } from "./translate";
 
 /** All texts with their paths. */
 const texts = (value: unknown, path: string[] = []): [string, string][] =>

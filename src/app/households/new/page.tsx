@@ -1,4 +1,3 @@
-import { getTranslations } from "next-intl/server";
 import { addHouseholdAction } from "@/app/actions";
 import { screen } from "@/app/screen";
 import { blankSurvey } from "@/app/survey";
@@ -6,15 +5,16 @@ import { today } from "@/server/environment";
 import { readOverrides, readProgramme } from "@/server/programme";
 import { usualBagKg } from "@/server/reference";
 import { Doorstep } from "@/ui/doorstep/doorstep";
+import { t } from "@/ui/words/translate";
 
-export const generateMetadata = async () => ({ title: (await getTranslations("doorstep"))("newTitle") });
+export const metadata = { title: t("doorstep.newTitle") };
 
 export default function Page() {
   return screen(async (actor) => {
     const programme = await readProgramme(actor);
     return (
       <Doorstep
-        title={(await getTranslations("doorstep"))("newTitle")}
+        title={t("doorstep.newTitle")}
         start={blankSurvey()}
         isNew
         currency={programme.currency}

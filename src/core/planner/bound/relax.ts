@@ -83,7 +83,7 @@ class Frame {
       LANES.map((lane) => {
         const halves = k.parts > 0 && lane === "top";
         if (!halves && !used.has(`${index} ${lane}`)) return undefined;
-        // Halves start with none: a bag that is parted leaves the whole ones.
+        // Halves start with none: a bag that is split leaves the whole ones.
         const bags = (week: number) =>
           week === k.freeFrom && (lane === "top" || lane === "side") ? k.free : 0;
         return Array.from({ length: WEEKS }, (_, week) =>
@@ -160,14 +160,14 @@ export function relaxationOf(
 function modelOf(frame: Frame, only: readonly number[]): Relaxation {
   const { instance, columns: m } = frame;
   const { classes, crops, dishes, weights } = instance;
-  const partedColumns = classes.map(() => -1);
+  const splitColumns = classes.map(() => -1);
   const bagColumns = classes.map((k, index) => {
     const [top, side, firstHalf, secondHalf] = frame.path[index]!;
     const paths = [top, side, firstHalf, secondHalf].filter((path) => path !== undefined);
     const starts = (path: readonly number[] | undefined, n: number): Entry[] =>
       path ? [[path[k.freeFrom]!, n]] : [];
     if (k.parts > 0)
-      partedColumns[index] = m.column(0, k.free + k.buyable, true, [
+      splitColumns[index] = m.column(0, k.free + k.buyable, true, [
         ...starts(top, 1),
         ...starts(firstHalf, -k.parts),
         ...starts(secondHalf, -1),
@@ -225,7 +225,7 @@ function modelOf(frame: Frame, only: readonly number[]): Relaxation {
   const columnOf = new Map(
     only.map((i) => [i, m.column(frame.costOf(i), frame.mostOf(i), true, frame.entriesOf(i))]),
   );
-  return { model: m.model(), columnOf, bagColumns, partedColumns, packetColumns, sackColumn, eaten, beyond };
+  return { model: m.model(), columnOf, bagColumns, splitColumns, packetColumns, sackColumn, eaten, beyond };
 }
 
 /** Candidates of each class, lane, kind of food and week that the relaxation starts with, the most food a week first. */

@@ -7,9 +7,9 @@ export interface Relaxation {
   readonly model: LinearModel;
   /** The model's column of each candidate that is in it. */
   readonly columnOf: ReadonlyMap<number, number>;
-  /** The columns of bags to buy and of bags that are parted by class, and of packets by crop; -1 for what is never parted, and for a crop whose packets cost nothing. */
+  /** The columns of bags to buy and of bags that are split by class, and of packets by crop; -1 for what is never split, and for a crop whose packets cost nothing. */
   readonly bagColumns: readonly number[];
-  readonly partedColumns: readonly number[];
+  readonly splitColumns: readonly number[];
   readonly packetColumns: readonly number[];
   readonly sackColumn: number;
   /** The columns of food that is eaten by fortnight and kind, each with what 1 g is worth; none while nobody is there. */

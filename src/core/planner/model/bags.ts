@@ -84,13 +84,13 @@ function measureOf(shape: BagShape, gapCm: number | null, setting: Setting) {
   };
 }
 
-/** Smaller tops are not parted, cm²: about that of a 7 gal bag. Memory. */
-const PARTED_FROM_CM2 = 800;
+/** Smaller tops are not split, cm²: about that of a 7 gal bag. Assumption, no source. */
+const SPLIT_FROM_CM2 = 800;
 
 /** Whether two crops can have the top side by side, and whether its halves are alike. A top over side holes has little soil and stays whole. */
 function partsOf(shape: BagShape): BagClass["parts"] {
   const top = plantingTop(shape);
-  if (sideHoles(shape) > 0 || outlineArea(top) < PARTED_FROM_CM2) return 0;
+  if (sideHoles(shape) > 0 || outlineArea(top) < SPLIT_FROM_CM2) return 0;
   return top.type === "rectangle" ? 2 : 1;
 }
 

@@ -22,7 +22,7 @@ export interface BagClass {
   readonly free: number;
   /** First week in which they are free. */
   readonly freeFrom: number;
-  /** Plantings that stand side by side in the first half lane of a parted bag: 2 where both halves are alike, 1 where the other half is a lane of its own, 0 for a bag that is not parted. */
+  /** Plantings that stand side by side in the first half lane of a split bag: 2 where both halves are alike, 1 where the other half is a lane of its own, 0 for a bag that is not split. */
   readonly parts: 0 | 1 | 2;
   /** How many more may be bought, or filled; 0 for bags that are filled. */
   readonly buyable: number;
@@ -33,7 +33,7 @@ export interface BagClass {
   readonly floorM2: number;
 }
 
-/** Places of a bag that are planted one after the other: its whole top, its side holes, or, in a bag that is parted for the year, a half of its top. */
+/** Places of a bag that are planted one after the other: its whole top, its side holes, or, in a bag that is split for the year, a half of its top. */
 export const LANES = ["top", "side", "first-half", "second-half"] as const;
 export type Lane = "top" | "side" | Half;
 

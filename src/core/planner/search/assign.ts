@@ -40,7 +40,7 @@ export function inOthersLight(instance: Instance, index: number, half: Half, oth
 
 /**
  * The bags of a garden. Each planting goes to the part that it was meant for where that is free, else to the first that
- * is free and where nothing stands in its light. A bag is whole or parted for the year; as many are parted as have to be.
+ * is free and where nothing stands in its light. A bag is whole or split for the year; as many are split as have to be.
  */
 export function bagsOf(state: State): BagUse[] {
   const { classes, candidates } = state.instance;
@@ -63,19 +63,19 @@ export function bagsOf(state: State): BagUse[] {
     if (home && home.number < meant[classIndex]!.length && isHalf(lane))
       meant[classIndex]![home.number]! += 1;
   }
-  // The bags with most plantings meant for a half are parted, the last of equals first.
-  const parted = byClass.map((bags, classIndex) =>
+  // The bags with most plantings meant for a half are split, the last of equals first.
+  const split = byClass.map((bags, classIndex) =>
     [...bags]
       .sort((a, b) => meant[classIndex]![b.number]! - meant[classIndex]![a.number]! || b.number - a.number)
-      .slice(0, state.partedBags(classIndex)),
+      .slice(0, state.splitBags(classIndex)),
   );
-  const whole = byClass.map((bags, classIndex) => bags.filter((bag) => !parted[classIndex]!.includes(bag)));
+  const whole = byClass.map((bags, classIndex) => bags.filter((bag) => !split[classIndex]!.includes(bag)));
   const freeFrom = new Map<number[], number>();
   for (const { index, home } of placings) {
     const c = candidates[index]!;
     const k = classes[c.classIndex]!;
     const inOrder = isHalf(c.lane)
-      ? parted[c.classIndex]!
+      ? split[c.classIndex]!
       : c.lane === "top"
         ? whole[c.classIndex]!
         : byClass[c.classIndex]!;

@@ -100,7 +100,7 @@ function plantParts(
   return { added, worth };
 }
 
-/** Plants what is free in a bag, as a whole or parted, whichever comes to more; leaves it where nothing pays. */
+/** Plants what is free in a bag, as a whole or split, whichever comes to more; leaves it where nothing pays. */
 export function replant(
   state: State,
   bag: BagUse,

@@ -16,7 +16,7 @@ beforeAll(async () => {
   solver = await highsSolver();
 });
 
-/** A question in bags that can be parted and without narrow limits; in the dim one nothing bears a neighbour in the other half. */
+/** A question in bags that can be split and without narrow limits; in the dim one nothing bears a neighbour in the other half. */
 function wide(seed: number, parts: 1 | 2, dim: boolean): Instance {
   const instance = smallInstance(seed, parts);
   const open = {

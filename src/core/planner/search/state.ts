@@ -14,8 +14,8 @@ const byLane = <T>(make: () => T): Record<Lane, T> => ({
   "second-half": make(),
 });
 
-/** Bags that have to be parted to have so many plantings in each lane at a time. */
-const partedFor = (most: Record<Lane, number>, parts: number): number =>
+/** Bags that have to be split to have so many plantings in each lane at a time. */
+const splitFor = (most: Record<Lane, number>, parts: number): number =>
   parts > 0 ? Math.max(Math.ceil(most["first-half"] / parts), most["second-half"]) : 0;
 
 /** A part of a bag, by the bag's number among those of its class. */
@@ -243,12 +243,12 @@ export class State {
   /** Bags of a class that are not there yet for so many plantings in each lane. */
   private missingBags(classIndex: number, most: Record<Lane, number>): number {
     const k = this.instance.classes[classIndex]!;
-    return Math.max(most.side, most.top + partedFor(most, k.parts)) - k.free;
+    return Math.max(most.side, most.top + splitFor(most, k.parts)) - k.free;
   }
 
-  /** Bags of a class that are parted. */
-  partedBags(classIndex: number): number {
-    return partedFor(this.most[classIndex]!, this.instance.classes[classIndex]!.parts);
+  /** Bags of a class that are split. */
+  splitBags(classIndex: number): number {
+    return splitFor(this.most[classIndex]!, this.instance.classes[classIndex]!.parts);
   }
 
   /** Whether adding a candidate takes one more bag. */

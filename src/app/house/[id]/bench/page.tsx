@@ -1,4 +1,3 @@
-import { getTranslations } from "next-intl/server";
 import { notFound, redirect } from "next/navigation";
 import { nameVersionAction, readPlanAction, savePlanAction, setAsideAction } from "@/app/actions";
 import { screen } from "@/app/screen";
@@ -9,6 +8,7 @@ import { readSetting } from "@/server/judging";
 import { earlierPlans, readPlan } from "@/server/plans";
 import { isSurveyed } from "@/server/setting";
 import { Bench } from "@/ui/bench/bench";
+import { t } from "@/ui/words/translate";
 
 export default async function Page({ params }: PageProps<"/house/[id]/bench">) {
   const { id } = await params;
@@ -17,7 +17,7 @@ export default async function Page({ params }: PageProps<"/house/[id]/bench">) {
     if (!household) notFound();
     if (!isSurveyed(household)) redirect(`/house/${id}/doorstep`);
     const { place } = household;
-    const t = await getTranslations();
+
     const { currency } = await readProgramme(actor);
     const setting = await readSetting(actor, household);
     return (

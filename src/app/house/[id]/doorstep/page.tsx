@@ -1,4 +1,3 @@
-import { getTranslations } from "next-intl/server";
 import { notFound } from "next/navigation";
 import { resurveyAction, saveSchoolsAction } from "@/app/actions";
 import { screen } from "@/app/screen";
@@ -9,6 +8,7 @@ import { readOverrides, readProgramme } from "@/server/programme";
 import { usualBagKg } from "@/server/reference";
 import { Doorstep } from "@/ui/doorstep/doorstep";
 import { SchoolsForm } from "@/ui/schools/schools";
+import { t } from "@/ui/words/translate";
 
 export default async function Page({ params }: PageProps<"/house/[id]/doorstep">) {
   const { id } = await params;
@@ -16,7 +16,7 @@ export default async function Page({ params }: PageProps<"/house/[id]/doorstep">
     const household = await readHousehold(actor, id);
     if (!household) notFound();
     const programme = await readProgramme(actor);
-    const t = await getTranslations("schools");
+
     return (
       <>
         <Doorstep
@@ -31,9 +31,9 @@ export default async function Page({ params }: PageProps<"/house/[id]/doorstep">
         />
         <section aria-labelledby="schools" className="max-w-[44rem] px-4 pb-8 lg:px-6">
           <h2 id="schools" className="border-t-rule border-ink pt-2 text-lg font-bold">
-            {t("household")}
+            {t("schools.household")}
           </h2>
-          <p className="mb-3 text-muted">{t("householdLead")}</p>
+          <p className="mb-3 text-muted">{t("schools.householdLead")}</p>
           <SchoolsForm
             saved={household.schools}
             above={programme.schools}

@@ -1,4 +1,3 @@
-import { getTranslations } from "next-intl/server";
 import { notFound, redirect } from "next/navigation";
 import { screen } from "@/app/screen";
 import { today } from "@/server/environment";
@@ -8,8 +7,9 @@ import { readPlan } from "@/server/plans";
 import { readOverrides } from "@/server/programme";
 import { isSurveyed } from "@/server/setting";
 import { OwnGarden } from "@/ui/garden/own-garden";
+import { t } from "@/ui/words/translate";
 
-export const generateMetadata = async () => ({ title: (await getTranslations("own"))("title") });
+export const metadata = { title: t("own.title") };
 
 export default async function Page({ params }: PageProps<"/house/[id]/garden">) {
   const { id } = await params;

@@ -1,4 +1,3 @@
-import { getTranslations } from "next-intl/server";
 import { notFound } from "next/navigation";
 import { addRecordAction } from "@/app/actions";
 import { screen } from "@/app/screen";
@@ -6,21 +5,23 @@ import { today } from "@/server/environment";
 import { readHousehold } from "@/server/households";
 import { logPlantings, readRecords } from "@/server/records";
 import { Log } from "@/ui/log/log";
+import { t } from "@/ui/words/translate";
 
-export default async function Page({ params }: PageProps<"/house/[id]/log">) {
+export default async function Page({ params, searchParams }: PageProps<"/house/[id]/log">) {
   const { id } = await params;
+  const { times } = await searchParams;
   return screen(async (actor) => {
     const household = await readHousehold(actor, id);
     if (!household) notFound();
-    const t = await getTranslations("log");
-    const records = await readRecords(actor, id);
+
+    const [plantings, recorded] = await Promise.all([logPlantings(actor, id), readRecords(actor, id, times)]);
     return (
       <Log
         householdId={id}
-        title={`${t("title")}: ${household.code} ${household.name}`}
+        title={`${t("log.title")}: ${household.code} ${household.name}`}
         today={today().day}
-        plantings={await logPlantings(actor, id, records)}
-        records={records}
+        plantings={plantings}
+        {...recorded}
         store={addRecordAction.bind(null, id)}
       />
     );

@@ -1,4 +1,3 @@
-import { getTranslations } from "next-intl/server";
 import { notFound, redirect } from "next/navigation";
 import { savePlanAction } from "@/app/actions";
 import { screen } from "@/app/screen";
@@ -9,6 +8,7 @@ import { readPlan } from "@/server/plans";
 import { readOverrides } from "@/server/programme";
 import { isSurveyed } from "@/server/setting";
 import { Match } from "@/ui/match/match";
+import { t } from "@/ui/words/translate";
 
 export default async function Page({ params }: PageProps<"/house/[id]/match">) {
   const { id } = await params;
@@ -16,11 +16,11 @@ export default async function Page({ params }: PageProps<"/house/[id]/match">) {
     const household = await readHousehold(actor, id);
     if (!household) notFound();
     if (!isSurveyed(household)) redirect(`/house/${id}/doorstep`);
-    const t = await getTranslations("match");
+
     return (
       <Match
         householdId={id}
-        title={`${t("title")}: ${household.code} ${household.name}`}
+        title={`${t("match.title")}: ${household.code} ${household.name}`}
         today={today().day}
         saved={await readPlan(actor, id)}
         setting={await readSetting(actor, household)}

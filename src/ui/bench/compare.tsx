@@ -8,7 +8,7 @@ import { economyOf, weeklyThirst } from "@/core/year";
 import type { Setting } from "@/core/setting";
 import { useWords } from "@/ui/words/use-words";
 
-interface SideProps {
+interface CompareProps {
   readonly title: string;
   readonly before: Plan;
   readonly after: Plan;
@@ -16,8 +16,8 @@ interface SideProps {
   readonly today: Day;
 }
 
-/** Two states of a plan side by side: what each comes to, and which plantings differ. */
-export function SideBySide({ title, before, after, setting, today }: SideProps) {
+/** Two states of a plan compared: what each comes to, and which plantings differ. */
+export function Compare({ title, before, after, setting, today }: CompareProps) {
   const { t, number, money, quantity, day, crop } = useWords();
   const sums = useMemo(
     () =>

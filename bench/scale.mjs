@@ -1,0 +1,181 @@
+/**
+ * How pages grow with a programme: each page's time as a ratio to the same page at twelve households, and its queries;
+ * then how many pages a second one process gives fifty people at once, against the framework's own empty page.
+ *
+ * `npm run bench:scale` takes 12, 1,000 and 10,000 households with up to a million records; `-- 1000` stops at 1,000.
+ * A private server and a private database on loopback, both ended at the end.
+ */
+import { spawn } from "node:child_process";
+import { chmodSync, mkdirSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from "node:fs";
+import { tmpdir } from "node:os";
+import { join } from "node:path";
+import { loadDemo, migrateDatabase } from "../scripts/parts/database.mjs";
+import { at, ensureBuild, freePort, ROOT } from "../scripts/parts/machine.mjs";
+import { startPostgres } from "../scripts/parts/postgres.mjs";
+import { must } from "../scripts/parts/run.mjs";
+import { serve } from "../scripts/parts/serve.mjs";
+
+const SIZES = [
+  [12, 0],
+  [1000, 97_000],
+  [1000, 1_000_000],
+  [10_000, 1_000_000],
+].filter(([households]) => households <= Number(process.argv[2] ?? 10_000));
+const DAY = "2026-05-18";
+const TIMES = 15;
+const PEOPLE = 50;
+const PAGES_EACH = 6;
+
+const home = mkdtempSync(join(tmpdir(), "pip-row-scale-"));
+chmodSync(home, 0o755);
+const database = await startPostgres(join(home, "postgres"), {
+  throwaway: true,
+  settings: ["log_statement=all", "shared_buffers=256MB"],
+});
+const env = { DATABASE_URL: database.url, PIP_ROW_TODAY: DAY };
+const log = join(home, "postgres", "log");
+
+/** Statements that the database has been sent, but for those of the queue, which looks for work of itself. */
+const statements = () =>
+  readFileSync(log, "utf8")
+    .split("\n")
+    .filter((line) => /LOG: {2}(statement|execute)/.test(line) && !/pgboss|SET |^$/.test(line)).length;
+
+/** The framework's own empty dynamic page, served beside the app: what no page can be quicker than. */
+async function emptyPage() {
+  const dir = at(".data", "empty-page");
+  rmSync(dir, { recursive: true, force: true });
+  mkdirSync(join(dir, "app"), { recursive: true });
+  writeFileSync(
+    join(dir, "app", "layout.jsx"),
+    "export default function Layout({ children }) { return <html><body>{children}</body></html>; }",
+  );
+  writeFileSync(
+    join(dir, "app", "page.jsx"),
+    'export const dynamic = "force-dynamic"; export default function Page() { return <p>.</p>; }',
+  );
+  writeFileSync(join(dir, "package.json"), "{}");
+  writeFileSync(
+    join(dir, "next.config.mjs"),
+    `export default { turbopack: { root: ${JSON.stringify(ROOT)} }, outputFileTracingRoot: ${JSON.stringify(ROOT)} };`,
+  );
+  const next = at("node_modules/next/dist/bin/next");
+  const quiet = { ...process.env, NEXT_TELEMETRY_DISABLED: "1" };
+  await must("The empty page could not be built.", process.execPath, [next, "build", dir], {
+    cwd: dir,
+    env: quiet,
+  });
+  const port = await freePort();
+  const child = spawn(process.execPath, [next, "start", dir, "-H", "127.0.0.1", "-p", String(port)], {
+    stdio: "ignore",
+    env: quiet,
+  });
+  const url = `http://127.0.0.1:${port}/`;
+  for (let i = 0; i < 200 && !(await fetch(url).catch(() => undefined)); i++)
+    await new Promise((resolve) => setTimeout(resolve, 100));
+  return { url, stop: () => child.kill("SIGKILL") };
+}
+
+async function timed(url) {
+  const start = performance.now();
+  const response = await fetch(url, { headers: { accept: "text/html" } });
+  const bytes = (await response.arrayBuffer()).byteLength;
+  if (!response.ok) throw new Error(`${url} answered ${response.status}`);
+  return { ms: performance.now() - start, bytes };
+}
+
+async function middleOf(url) {
+  const all = [];
+  for (let i = 0; i < TIMES; i++) all.push(await timed(url));
+  return all.sort((a, b) => a.ms - b.ms)[Math.floor(TIMES / 2)];
+}
+
+async function measure(base) {
+  const { households } = await (await fetch(`${base}/households/search?q=01`)).json();
+  const house = `/house/${households[0].id}`;
+  const pages = {
+    Households: "/",
+    Proposals: "/proposals",
+    Library: "/library",
+    Climate: "/climate",
+    Schools: "/schools",
+    Prices: "/prices",
+    Doorstep: `${house}/doorstep`,
+    Match: `${house}/match`,
+    Bench: `${house}/bench`,
+    Log: `${house}/log`,
+    "own garden": `${house}/garden`,
+  };
+  const found = {};
+  for (const [name, path] of Object.entries(pages)) {
+    await timed(base + path);
+    const before = statements();
+    await timed(base + path);
+    const queries = statements() - before;
+    found[name] = { ...(await middleOf(base + path)), queries };
+  }
+  return { found, house };
+}
+
+/** Pages a second that a number of people get who ask at once, again and again. */
+async function pagesASecond(url) {
+  const start = performance.now();
+  await Promise.all(
+    Array.from({ length: PEOPLE }, async () => {
+      for (let i = 0; i < PAGES_EACH; i++) await timed(url);
+    }),
+  );
+  return (1000 * PEOPLE * PAGES_EACH) / (performance.now() - start);
+}
+
+try {
+  await migrateDatabase(database.url);
+  await loadDemo(database.url);
+  await ensureBuild();
+  let small;
+  for (const [households, records] of SIZES) {
+    if (records > 0)
+      await must(
+        "The programme could not be made larger.",
+        process.execPath,
+        [
+          at("node_modules/tsx/dist/cli.mjs"),
+          at("src/demo/multiply.ts"),
+          String(households),
+          String(records),
+        ],
+        { cwd: ROOT, env: { ...process.env, ...env } },
+      );
+    const port = await freePort();
+    const server = serve("start", port, env, { quiet: true });
+    await server.ready;
+    const base = `http://127.0.0.1:${port}`;
+    try {
+      const { found, house } = await measure(base);
+      small ??= found;
+      console.log(`\n${households} households${records ? `, ${records} records` : ", the demo's records"}`);
+      for (const [name, { ms, bytes, queries }] of Object.entries(found))
+        console.log(
+          `  ${name.padEnd(11)} ${(ms / small[name].ms).toFixed(2)} times the time at 12 (${ms.toFixed(0)} ms here), ${queries} queries, ${Math.round(bytes / 1000)} kB`,
+        );
+      const csv = await timed(`${base}/records.csv`);
+      console.log(
+        `  all records as CSV: ${((1000 * csv.ms) / Math.max(1, csv.bytes)).toFixed(3)} ms a kB, ${Math.round(csv.bytes / 1000)} kB`,
+      );
+      if (households === 12) {
+        const blank = await emptyPage();
+        const empty = await pagesASecond(blank.url);
+        blank.stop();
+        const log = await pagesASecond(`${base}${house}/log`);
+        console.log(
+          `  ${PEOPLE} people at once: Log ${(log / empty).toFixed(2)} of the pages a second of an empty dynamic page (${log.toFixed(0)} against ${empty.toFixed(0)} here)`,
+        );
+      }
+    } finally {
+      await server.stop();
+    }
+  }
+} finally {
+  await database.stop();
+  rmSync(home, { recursive: true, force: true });
+}

@@ -1,0 +1,20 @@
+import { multiply } from "@/db/multiply";
+import { closePool, db, transaction } from "@/db/pool";
+import { allProgrammes } from "@/db/programmes";
+import { judgeAll } from "@/server/following";
+
+const [households, records] = process.argv.slice(2).map(Number);
+if (!Number.isInteger(households) || !Number.isInteger(records)) {
+  console.error("Say how many households and how many records: npm run multiply -- 1000 97000");
+  process.exit(1);
+}
+for (const { id, name } of await allProgrammes(db())) {
+  await transaction(async (on) => {
+    await on.query("SET LOCAL statement_timeout = 0");
+    await multiply(on, id, { households: households ?? 0, records: records ?? 0 });
+  });
+  await db().query("ANALYZE");
+  await judgeAll(id);
+  console.log(`${name} has ${households} households and ${records} records`);
+}
+await closePool();
