@@ -39,9 +39,7 @@ function best(rounds: number, work: (round: number) => unknown): number {
 
 const day = (round: number) => `2026-${String((round % 12) + 1).padStart(2, "0")}-15`;
 const season = judgeSeason(
-  CROP_GOALS[0]!.crop,
-  CROP_GOALS[0]!.goal,
-  CROP_GOALS[0]!.goal.methods[0]!,
+  { crop: CROP_GOALS[0]!.crop, goal: CROP_GOALS[0]!.goal, method: CROP_GOALS[0]!.goal.methods[0]! },
   day(0),
   setting.climate,
 );

@@ -7,7 +7,8 @@ let house: string;
 beforeAll(async () => {
   opened = await openBrowser();
   const page = await openPage(opened.browser, "/");
-  house = (await page.$eval("main ul a", (a) => a.getAttribute("href")))!.split("/")[2]!;
+  const href = await page.$eval("main ul a::-p-text(Orvane)", (a) => a.getAttribute("href"));
+  house = href!.split("/")[2]!;
   await page.close();
 });
 afterAll(() => opened.close());

@@ -21,7 +21,7 @@ function search(n: number): Point[] {
   const rough = Array.from({ length: 20 + 20 * n }, () => settle(scatter(), DISC, 300))
     .sort(byReach)
     .slice(0, 8);
-  return rough.map((points) => settle(points, DISC, 20_000)).sort(byReach)[0]!;
+  return rough.map((points) => settle(points, DISC, 20_000)).reduce((a, b) => (byReach(a, b) > 0 ? b : a));
 }
 
 const discs: [number, number][][] = [];

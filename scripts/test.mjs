@@ -73,6 +73,7 @@ try {
   await ensurePackages();
   await check("route types", () => tool("next/dist/bin/next", "typegen"));
   await check("types", () => tool("typescript/bin/tsc", "--noEmit"));
+  await check("form", () => tool("prettier/bin/prettier.cjs", "--check", ".", "--log-level", "warn"));
   await check("lint", () => tool("eslint/bin/eslint.js", ".", "--max-warnings", "0"));
   await check("import directions", () =>
     tool(

@@ -40,15 +40,14 @@ type Means = Partial<
 > &
   Partial<SurveyTyped["wants"]>;
 
-const survey = (
-  name: string,
-  people: readonly [adults: number, children: number],
-  tastes: string,
-  place: Pick<SurveyTyped, "kind" | "length" | "width" | "limit">,
-  sun: readonly (readonly [string, string])[],
-  note = "",
-  means: Means = {},
-): SurveyTyped => {
+interface Asked extends Pick<SurveyTyped, "name" | "tastes"> {
+  readonly people: readonly [adults: number, children: number];
+  readonly place: Pick<SurveyTyped, "kind" | "length" | "width" | "limit">;
+  readonly sun: readonly (readonly [from: string, to: string])[];
+  readonly note?: string;
+}
+
+const survey = ({ name, people, tastes, place, sun, note = "" }: Asked, means: Means = {}): SurveyTyped => {
   const { groups = {}, must = [], never = [], ...brings } = means;
   return {
     name,
@@ -77,12 +76,14 @@ const survey = (
 export const DEMO_HOUSEHOLDS: readonly DemoHousehold[] = [
   {
     survey: survey(
-      "Orvane",
-      [2, 2],
-      "greens every day, peas raw, no chilli",
-      { kind: "balcony", length: "3.2 m", width: "1.1 m", limit: "195 kg/m²" },
-      [["07:00", "13:00"]],
-      "Third floor. Rail faces south-east. Waters before school.",
+      {
+        name: "Orvane",
+        people: [2, 2],
+        tastes: "greens every day, peas raw, no chilli",
+        place: { kind: "balcony", length: "3.2 m", width: "1.1 m", limit: "195 kg/m²" },
+        sun: [["07:00", "13:00"]],
+        note: "Third floor. Rail faces south-east. Waters before school.",
+      },
       {
         groups: { greens: "daily", pods: "often", roots: "sometimes", fruits: "often" },
         must: ["kale", "pea"],
@@ -195,12 +196,14 @@ export const DEMO_HOUSEHOLDS: readonly DemoHousehold[] = [
   },
   {
     survey: survey(
-      "Tellick",
-      [3, 1],
-      "tomatoes, onions, sells to neighbours",
-      { kind: "roof", length: "6 m", width: "4 m", limit: "150 kg/m²" },
-      [["08:30", "18:00"]],
-      "Flat roof over a workshop. Owner wrote the limit on a letter.",
+      {
+        name: "Tellick",
+        people: [3, 1],
+        tastes: "tomatoes, onions, sells to neighbours",
+        place: { kind: "roof", length: "6 m", width: "4 m", limit: "150 kg/m²" },
+        sun: [["08:30", "18:00"]],
+        note: "Flat roof over a workshop. Owner wrote the limit on a letter.",
+      },
       {
         groups: { fruits: "daily", roots: "daily", greens: "often" },
         must: ["tomato", "onion"],
@@ -291,12 +294,14 @@ export const DEMO_HOUSEHOLDS: readonly DemoHousehold[] = [
   },
   {
     survey: survey(
-      "Braskel",
-      [1, 0],
-      "soups, soft leaves",
-      { kind: "landing", length: "5 ft 3 in", width: "3 ft", limit: "" },
-      [["16:00", "18:00"]],
-      "Stair landing: the way out stays clear.",
+      {
+        name: "Braskel",
+        people: [1, 0],
+        tastes: "soups, soft leaves",
+        place: { kind: "landing", length: "5 ft 3 in", width: "3 ft", limit: "" },
+        sun: [["16:00", "18:00"]],
+        note: "Stair landing: the way out stays clear.",
+      },
       {
         groups: { greens: "often", heads: "sometimes", fruits: "never" },
         skill: "first",
@@ -341,12 +346,14 @@ export const DEMO_HOUSEHOLDS: readonly DemoHousehold[] = [
   },
   {
     survey: survey(
-      "Quillow",
-      [2, 3],
-      "carrots, beans, anything sweet",
-      { kind: "courtyard", length: "4 m", width: "3 m", limit: "" },
-      [["10:00", "15:30"]],
-      "Paved on the ground. Hens run free in the afternoon.",
+      {
+        name: "Quillow",
+        people: [2, 3],
+        tastes: "carrots, beans, anything sweet",
+        place: { kind: "courtyard", length: "4 m", width: "3 m", limit: "" },
+        sun: [["10:00", "15:30"]],
+        note: "Paved on the ground. Hens run free in the afternoon.",
+      },
       {
         groups: { roots: "daily", pods: "daily", greens: "sometimes" },
         must: ["carrot"],
@@ -372,13 +379,13 @@ export const DEMO_HOUSEHOLDS: readonly DemoHousehold[] = [
     ],
   },
   {
-    survey: survey(
-      "Marrowby",
-      [1, 1],
-      "sandwiches, salads",
-      { kind: "sill", length: "1.2 m", width: "32 cm", limit: "" },
-      [["09:00", "13:00"]],
-    ),
+    survey: survey({
+      name: "Marrowby",
+      people: [1, 1],
+      tastes: "sandwiches, salads",
+      place: { kind: "sill", length: "1.2 m", width: "32 cm", limit: "" },
+      sun: [["09:00", "13:00"]],
+    }),
     bags: [
       {
         kind: "tray",
@@ -409,12 +416,14 @@ export const DEMO_HOUSEHOLDS: readonly DemoHousehold[] = [
   },
   {
     survey: survey(
-      "Velshe",
-      [2, 0],
-      "lettuce, strawberries",
-      { kind: "balcony", length: "2.8 m", width: "1 m", limit: "40 psf" },
-      [["13:00", "19:30"]],
-      "Afternoon sun only; hot rail. One hook in the ceiling.",
+      {
+        name: "Velshe",
+        people: [2, 0],
+        tastes: "lettuce, strawberries",
+        place: { kind: "balcony", length: "2.8 m", width: "1 m", limit: "40 psf" },
+        sun: [["13:00", "19:30"]],
+        note: "Afternoon sun only; hot rail. One hook in the ceiling.",
+      },
       {
         groups: { greens: "daily", fruits: "often" },
         must: ["lettuce", "strawberry"],
@@ -430,13 +439,13 @@ export const DEMO_HOUSEHOLDS: readonly DemoHousehold[] = [
     bags: [{ kind: "pocket-12" }, { kind: "round-7-gal" }],
   },
   {
-    survey: survey(
-      "Corrinder",
-      [2, 1],
-      "winter greens",
-      { kind: "balcony", length: "3 m", width: "1.2 m", limit: "200 kg/m²" },
-      [["08:00", "12:30"]],
-    ),
+    survey: survey({
+      name: "Corrinder",
+      people: [2, 1],
+      tastes: "winter greens",
+      place: { kind: "balcony", length: "3 m", width: "1.2 m", limit: "200 kg/m²" },
+      sun: [["08:00", "12:30"]],
+    }),
     bags: [
       {
         kind: "round-10-gal",
@@ -480,16 +489,16 @@ export const DEMO_HOUSEHOLDS: readonly DemoHousehold[] = [
     ],
   },
   {
-    survey: survey(
-      "Pellomy",
-      [4, 2],
-      "cabbage, potatoes, big pots",
-      { kind: "courtyard", length: "16 ft", width: "9 ft 6 in", limit: "" },
-      [
+    survey: survey({
+      name: "Pellomy",
+      people: [4, 2],
+      tastes: "cabbage, potatoes, big pots",
+      place: { kind: "courtyard", length: "16 ft", width: "9 ft 6 in", limit: "" },
+      sun: [
         ["07:30", "11:00"],
         ["13:00", "16:30"],
       ],
-    ),
+    }),
     bags: [
       {
         kind: "round-10-gal",
@@ -546,13 +555,13 @@ export const DEMO_HOUSEHOLDS: readonly DemoHousehold[] = [
     ],
   },
   {
-    survey: survey(
-      "Ashkettle",
-      [2, 0],
-      "carrots, onions",
-      { kind: "balcony", length: "3.4 m", width: "1.1 m", limit: "195 kg/m²" },
-      [["11:00", "17:00"]],
-    ),
+    survey: survey({
+      name: "Ashkettle",
+      people: [2, 0],
+      tastes: "carrots, onions",
+      place: { kind: "balcony", length: "3.4 m", width: "1.1 m", limit: "195 kg/m²" },
+      sun: [["11:00", "17:00"]],
+    }),
     bags: [
       {
         kind: "round-10-gal",
@@ -585,12 +594,14 @@ export const DEMO_HOUSEHOLDS: readonly DemoHousehold[] = [
   },
   {
     survey: survey(
-      "Drummeld",
-      [3, 2],
-      "beans, corn, tomatoes",
-      { kind: "roof", length: "5 m", width: "5 m", limit: "2 kPa" },
-      [["08:00", "19:00"]],
-      "Windy. Water is carried up two floors.",
+      {
+        name: "Drummeld",
+        people: [3, 2],
+        tastes: "beans, corn, tomatoes",
+        place: { kind: "roof", length: "5 m", width: "5 m", limit: "2 kPa" },
+        sun: [["08:00", "19:00"]],
+        note: "Windy. Water is carried up two floors.",
+      },
       {
         groups: { pods: "daily", fruits: "daily" },
         must: ["sweet-corn", "tomato"],
@@ -619,13 +630,13 @@ export const DEMO_HOUSEHOLDS: readonly DemoHousehold[] = [
     ],
   },
   {
-    survey: survey(
-      "Sorrowick",
-      [2, 2],
-      "stir fry",
-      { kind: "landing", length: "2 m", width: "1.2 m", limit: "" },
-      [["08:00", "12:00"]],
-    ),
+    survey: survey({
+      name: "Sorrowick",
+      people: [2, 2],
+      tastes: "stir fry",
+      place: { kind: "landing", length: "2 m", width: "1.2 m", limit: "" },
+      sun: [["08:00", "12:00"]],
+    }),
     bags: [
       {
         kind: "round-5-gal",
@@ -658,12 +669,14 @@ export const DEMO_HOUSEHOLDS: readonly DemoHousehold[] = [
   },
   {
     survey: survey(
-      "Yarnbeck",
-      [1, 0],
-      "anything that keeps",
-      { kind: "balcony", length: "2.2 m", width: "90 cm", limit: "" },
-      [["07:00", "11:30"]],
-      "Limit not known: ask the owner before any tower.",
+      {
+        name: "Yarnbeck",
+        people: [1, 0],
+        tastes: "anything that keeps",
+        place: { kind: "balcony", length: "2.2 m", width: "90 cm", limit: "" },
+        sun: [["07:00", "11:30"]],
+        note: "Limit not known: ask the owner before any tower.",
+      },
       {
         groups: { roots: "often", heads: "often", greens: "often" },
         must: ["onion"],

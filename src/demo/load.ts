@@ -21,6 +21,7 @@ import {
   type Happening,
 } from "./households";
 import { demoPrices } from "./prices";
+import { known } from "@/core/known";
 
 /** The same name gives the same id on every machine, so that links and tests stay true. */
 function idOf(name: string): string {
@@ -85,11 +86,11 @@ function planOf(household: DemoHousehold): Plan {
   const placed = bags
     .filter((bag) => rows.some((row) => row.bagId === bag.id))
     .map((bag) => {
-      const shape = bag.shape ?? findBagKind(bag.kindId)!.shape;
+      const shape = bag.shape ?? known(findBagKind(bag.kindId)).shape;
       return {
         id: bag.id,
         shape,
-        wetKg: bagMass(shape, findMix(PROGRAMME.mixId)!, usualGapCm(shape)).wetKg,
+        wetKg: bagMass(shape, known(findMix(PROGRAMME.mixId)), usualGapCm(shape)).wetKg,
         heightCm: 0,
       };
     });

@@ -5,15 +5,13 @@ import type { Outcome } from "@/core/problem";
 import { settingFrom } from "@/core/setting";
 import { insertOverrides } from "@/db/overrides";
 import { db } from "@/db/pool";
-import { findBagKind, findMix, referenceWith, SHIPPED } from "@/library";
+import { findBagKind, findMix, referenceWith } from "@/library";
 import type { Actor } from "./actor";
 import { judgeSoon } from "./judging";
 import { outcomeOf, refused } from "./outcome";
 import { type Programme, programmeToChange, readOverrides } from "./programme";
 import { settingOf } from "./setting";
 import { surveyedPlans } from "./surveyed-plans";
-
-export { SHIPPED };
 
 /** Wet mass in kg of the bag that people know best, the 10 gal fabric bag, filled with the programme's mix. */
 export function usualBagKg(programme: Programme): number {

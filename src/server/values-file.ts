@@ -8,6 +8,7 @@ import { outcomeOf, refused } from "./outcome";
 import { referenceWith, SHIPPED } from "@/library";
 import { judgeSoon } from "./judging";
 import { programmeToChange, readOverrides } from "./programme";
+import { known } from "@/core/known";
 
 const MOST_BYTES = 4_000_000;
 
@@ -70,7 +71,7 @@ export function importValues(actor: Actor, text: string): Promise<Outcome<Import
       else
         faults.push({
           line: row.line,
-          problem: applied.fields[row.name]!,
+          problem: known(applied.fields[row.name]),
           row: { name: row.name, value: String(row.value), reason: row.reason },
         });
     }

@@ -4,13 +4,15 @@ import { type PlainSetting, settingFrom } from "@/core/setting";
 import { type Ask, propose } from "@/core/planner";
 import { QUEUE_EFFORT } from "./effort";
 import { highsSolver } from "./highs";
+import { known } from "@/core/known";
 
 /** A question that travels to the thread: an ask without the look-ups. */
 export interface ThreadQuestion extends Omit<Ask, "setting"> {
   readonly setting: PlainSetting;
 }
 
-parentPort!.on("message", (question: ThreadQuestion) => {
+const parent = known(parentPort);
+parent.on("message", (question: ThreadQuestion) => {
   void (async () => {
     const solver = await highsSolver();
     const steps = propose(
@@ -21,6 +23,6 @@ parentPort!.on("message", (question: ThreadQuestion) => {
     );
     let step = steps.next();
     while (!step.done) step = steps.next();
-    parentPort!.postMessage(step.value);
+    parent.postMessage(step.value);
   })();
 });

@@ -19,11 +19,11 @@ const found = (goalId: string, method = 0) => {
 };
 const stages = (goalId: string, sowOn: string, climate: Climate, method = 0) => {
   const f = found(goalId, method);
-  return stagesFrom(f.crop, f.goal, f.method, sowOn, climate);
+  return stagesFrom({ crop: f.crop, goal: f.goal, method: f.method }, sowOn, climate);
 };
 const season = (goalId: string, sowOn: string, climate: Climate, method = 0) => {
   const f = found(goalId, method);
-  return judgeSeason(f.crop, f.goal, f.method, sowOn, climate);
+  return judgeSeason({ crop: f.crop, goal: f.goal, method: f.method }, sowOn, climate);
 };
 
 describe("day length", () => {
@@ -98,9 +98,9 @@ describe("gates", () => {
       reason: { code: "bolts-first", heatC: 24 },
     });
     const { crop, goal, method } = found("lettuce/head");
-    const next = nextSowing(crop, goal, method, "2026-05-18", larkmouth)!;
+    const next = nextSowing({ crop, goal, method }, "2026-05-18", larkmouth)!;
     expect(next > "2026-08-15" && next < "2026-11-01").toBe(true);
-    expect(judgeSeason(crop, goal, method, next, larkmouth).grade).toBe("right");
+    expect(judgeSeason({ crop, goal, method }, next, larkmouth).grade).toBe("right");
   });
 
   it("ends a tender crop with the first cold night, and refuses one that frost meets first", () => {
@@ -138,11 +138,11 @@ it("slows leaf in short winter days, far from the equator, and not fruit", () =>
 
 it("counts back from a wanted meal to the latest sowing day", () => {
   const { crop, goal, method } = found("radish/root");
-  const sow = sowingFor(crop, goal, method, "2026-06-20", larkmouth)!;
-  const pick = (day: string) => stagesFrom(crop, goal, method, day, larkmouth).firstPick!.likely;
+  const sow = sowingFor({ crop, goal, method }, "2026-06-20", larkmouth)!;
+  const pick = (day: string) => stagesFrom({ crop, goal, method }, day, larkmouth).firstPick!.likely;
   expect(pick(sow) <= "2026-06-20").toBe(true);
   expect(pick(sow.replace(/\d\d$/, (d) => String(Number(d) + 1).padStart(2, "0"))) > "2026-06-20").toBe(true);
-  expect(sowingFor(crop, goal, method, "2026-06-20", flat(-10, 0))).toBeUndefined();
+  expect(sowingFor({ crop, goal, method }, "2026-06-20", flat(-10, 0))).toBeUndefined();
 });
 
 it("keeps every window in order and every stage after the one before", () => {
@@ -164,12 +164,12 @@ it("keeps every window in order and every stage after the one before", () => {
 
 it("knows the last day before the season turns against a sowing", () => {
   const { crop, goal, method } = found("spinach/leaf");
-  const last = lastSowing(crop, goal, method, "2026-02-01", larkmouth)!;
-  expect(judgeSeason(crop, goal, method, last, larkmouth).grade).not.toBe("wrong");
+  const last = lastSowing({ crop, goal, method }, "2026-02-01", larkmouth)!;
+  expect(judgeSeason({ crop, goal, method }, last, larkmouth).grade).not.toBe("wrong");
   expect(season("spinach/leaf", addDays(last, 3), larkmouth).grade).toBe("wrong");
   // Where it is wrong already there is no last day, and where it never turns there is none either.
-  expect(lastSowing(crop, goal, method, addDays(last, 3), larkmouth)).toBeUndefined();
-  expect(lastSowing(crop, goal, method, "2026-02-01", flat(10, 16))).toBeUndefined();
+  expect(lastSowing({ crop, goal, method }, addDays(last, 3), larkmouth)).toBeUndefined();
+  expect(lastSowing({ crop, goal, method }, "2026-02-01", flat(10, 16))).toBeUndefined();
 });
 
 it("judges seedlings by what seedlings stand, and grown plants by what they stand", () => {
@@ -179,14 +179,16 @@ it("judges seedlings by what seedlings stand, and grown plants by what they stan
   const hardy = { ...crop, nights: { ...crop.nights, plantOutC: -30 } };
   const between = (crop.nights.standsC + crop.nights.seedlingStandsC) / 2 + 4;
   expect(crop.nights.seedlingStandsC).toBeGreaterThan(crop.nights.standsC);
-  expect(judgeSeason(hardy, goal, bought, "2026-03-01", flat(between, 24)).reason).toMatchObject({
+  expect(
+    judgeSeason({ crop: hardy, goal, method: bought }, "2026-03-01", flat(between, 24)).reason,
+  ).toMatchObject({
     code: "frost-first",
     standsC: crop.nights.seedlingStandsC,
   });
   const grown = { ...hardy, nights: { ...hardy.nights, seedlingStandsC: -20 } };
-  expect(judgeSeason(grown, goal, bought, "2026-03-01", flat(between, 24)).reason.code).not.toBe(
-    "frost-first",
-  );
+  expect(
+    judgeSeason({ crop: grown, goal, method: bought }, "2026-03-01", flat(between, 24)).reason.code,
+  ).not.toBe("frost-first");
 });
 
 it("has a spell of three months colder or warmer, over the turn of the year too, and the rest as usual", () => {

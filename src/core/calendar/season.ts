@@ -1,7 +1,8 @@
-import { type Crop, type Goal, type Method, startsFromSeed } from "../crop";
+import { startsFromSeed } from "../crop";
 import { addDays, type Day, dayNumber, dayOf } from "../day";
 import { type Climate, NIGHT_SWING_C, temperatures } from "../climate";
-import { type Stages, stagesFrom } from "./stages";
+import { type Stages, stagesFrom, type Way } from "./stages";
+import { known } from "../known";
 
 export type SeasonGrade = "right" | "tight" | "wrong";
 
@@ -48,8 +49,9 @@ const verdict = (grade: SeasonGrade, reason: SeasonReason, stages: Stages): Seas
 });
 
 /** Judges a sowing day by nights, heat and frost: whether it comes up, stands, and is picked as it should be. */
-export function judgeSeason(crop: Crop, goal: Goal, method: Method, sowOn: Day, climate: Climate): Season {
-  const stages = stagesFrom(crop, goal, method, sowOn, climate);
+export function judgeSeason(way: Way, sowOn: Day, climate: Climate): Season {
+  const { crop, goal, method } = way;
+  const stages = stagesFrom(way, sowOn, climate);
   const weather = temperatures(climate);
   if (!stages.firstPick || !stages.lastPick) {
     const asleep = startsFromSeed(method.method) && stages.up === undefined;
@@ -94,7 +96,7 @@ export function judgeSeason(crop: Crop, goal: Goal, method: Method, sowOn: Day, 
     found.push(
       verdict(
         grade,
-        { code: "bolts-first", heatC: crop.heatC, hotDays: hot.length, day: dayOf(hot[0]!) },
+        { code: "bolts-first", heatC: crop.heatC, hotDays: hot.length, day: dayOf(known(hot[0])) },
         stages,
       ),
     );
@@ -115,29 +117,17 @@ export function judgeSeason(crop: Crop, goal: Goal, method: Method, sowOn: Day, 
 const STEP_DAYS = 3;
 
 /** The next day from `from` on, within a year, on which sowing is right. */
-export function nextSowing(
-  crop: Crop,
-  goal: Goal,
-  method: Method,
-  from: Day,
-  climate: Climate,
-): Day | undefined {
+export function nextSowing(way: Way, from: Day, climate: Climate): Day | undefined {
   for (let days = 0; days <= 366; days += STEP_DAYS) {
     const day = addDays(from, days);
-    if (judgeSeason(crop, goal, method, day, climate).grade === "right") return day;
+    if (judgeSeason(way, day, climate).grade === "right") return day;
   }
   return undefined;
 }
 
 /** The last day from `from` on, within a year, before the season turns against a sowing that it does not forbid yet; undefined when it never does. */
-export function lastSowing(
-  crop: Crop,
-  goal: Goal,
-  method: Method,
-  from: Day,
-  climate: Climate,
-): Day | undefined {
-  const open = (day: Day) => judgeSeason(crop, goal, method, day, climate).grade !== "wrong";
+export function lastSowing(way: Way, from: Day, climate: Climate): Day | undefined {
+  const open = (day: Day) => judgeSeason(way, day, climate).grade !== "wrong";
   if (!open(from)) return undefined;
   for (let days = STEP_DAYS; days <= 366; days += STEP_DAYS) {
     if (open(addDays(from, days))) continue;
@@ -148,16 +138,10 @@ export function lastSowing(
 }
 
 /** The latest sowing day from which the first pick is likely by `mealOn`; undefined when none in the year before gives one. */
-export function sowingFor(
-  crop: Crop,
-  goal: Goal,
-  method: Method,
-  mealOn: Day,
-  climate: Climate,
-): Day | undefined {
+export function sowingFor(way: Way, mealOn: Day, climate: Climate): Day | undefined {
   for (let days = 1; days <= 366; days++) {
     const day = addDays(mealOn, -days);
-    const { firstPick } = stagesFrom(crop, goal, method, day, climate);
+    const { firstPick } = stagesFrom(way, day, climate);
     if (firstPick && firstPick.likely <= mealOn) return day;
   }
   return undefined;

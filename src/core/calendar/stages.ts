@@ -37,6 +37,13 @@ export type DateReason =
   | { readonly code: "heat-ends-picking"; readonly heatC: number; readonly day: Day }
   | { readonly code: "frost-ends-picking"; readonly standsC: number; readonly day: Day };
 
+/** What is grown, what for, and how it is started. */
+export interface Way {
+  readonly crop: Crop;
+  readonly goal: Goal;
+  readonly method: Method;
+}
+
 export interface Stages {
   readonly method: SowingMethod;
   readonly sow: Day;
@@ -149,7 +156,7 @@ function cutShort(
  *
  * @param sowOn the day of sowing, or of setting in place what is not raised from seed here
  */
-export function stagesFrom(crop: Crop, goal: Goal, method: Method, sowOn: Day, climate: Climate): Stages {
+export function stagesFrom({ crop, goal, method }: Way, sowOn: Day, climate: Climate): Stages {
   const weather = temperatures(climate);
   const sow = dayNumber(sowOn);
   const reasons: DateReason[] = [];

@@ -1,5 +1,6 @@
 import { type Day, dayNumber, dayOf, yearDay } from "../day";
 import { dayLength } from "../sun";
+import { known } from "../known";
 
 /** Twelve monthly normals of a town: mean daily lowest and highest, °C, January first. */
 export interface Climate {
@@ -22,12 +23,12 @@ const tables = new WeakMap<Climate, DayTemperature[]>();
 
 /** The normals drawn out to days: each month's figure stands on its middle, with straight lines between. */
 function tableOf(climate: Climate): DayTemperature[] {
-  const known = tables.get(climate);
-  if (known) return known;
+  const ready = tables.get(climate);
+  if (ready) return ready;
   const at = (normals: readonly number[], position: number) => {
     const month = Math.floor(position);
     const share = position - month;
-    return normals[(month + 12) % 12]! * (1 - share) + normals[(month + 13) % 12]! * share;
+    return known(normals[(month + 12) % 12]) * (1 - share) + known(normals[(month + 13) % 12]) * share;
   };
   const start = dayNumber("2024-01-01");
   const table = Array.from({ length: YEAR }, (_, i) => {
@@ -51,7 +52,7 @@ function tableOf(climate: Climate): DayTemperature[] {
 /** Normal temperatures of days, looked up by day number. */
 export function temperatures(climate: Climate): (dayNumber: number) => DayTemperature {
   const table = tableOf(climate);
-  return (n) => table[yearDay(n)]!;
+  return (n) => known(table[yearDay(n)]);
 }
 
 /** A normal is a mean: single nights fall about this far below it, °C. Assumption, no source. */

@@ -1,6 +1,7 @@
 import Papa from "papaparse";
 import { daysBetween, isDay } from "../day";
 import type { Problem } from "../problem";
+import { known } from "../known";
 
 /** Which column holds what, by the file's own head line. */
 export interface Columns {
@@ -94,14 +95,14 @@ export function normalsFromDaily(
   const days = [...seen.keys()].sort();
   const sums = Array.from({ length: 12 }, () => ({ low: 0, high: 0, days: 0 }));
   for (const [day, t] of seen) {
-    const month = sums[Number(day.slice(5, 7)) - 1]!;
+    const month = known(sums[Number(day.slice(5, 7)) - 1]);
     month.low += t.low;
     month.high += t.high;
     month.days++;
   }
-  const bare = sums.findIndex((m) => m.days < LEAST_DAYS);
-  if (bare >= 0) return { code: "month-bare", month: bare + 1, days: sums[bare]!.days };
-  const [first, last] = [days[0]!, days.at(-1)!];
+  const bare = sums.find((m) => m.days < LEAST_DAYS);
+  if (bare) return { code: "month-bare", month: sums.indexOf(bare) + 1, days: bare.days };
+  const [first, last] = [known(days[0]), known(days.at(-1))];
   const span = daysBetween(first, last) + 1;
   return {
     lowC: sums.map((m) => m.low / m.days),

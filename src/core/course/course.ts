@@ -1,4 +1,4 @@
-import { judgeSeason, type Season } from "../calendar";
+import { judgeSeason, type Season, type Way } from "../calendar";
 import type { Crop, Goal, Method } from "../crop";
 import { type Day, dayNumber, dayOf } from "../day";
 import { type Pick, picksOf, tableOf } from "../food";
@@ -14,10 +14,7 @@ export interface Stay {
 }
 
 /** What is sown, how and when. */
-export interface Sown {
-  readonly crop: Crop;
-  readonly goal: Goal;
-  readonly method: Method;
+export interface Sown extends Way {
   readonly sowOn: Day;
   /** Day that it is to be pulled by, where that is before its last pick. */
   readonly outBy?: Day;
@@ -26,7 +23,7 @@ export interface Sown {
 }
 
 /** A planting that never ripens is pulled after so many days. Assumption, no source. */
-export const GIVEN_UP_DAYS = 60;
+const GIVEN_UP_DAYS = 60;
 /** A plant grown less than this does not yet need its light. Assumption, no source. */
 export const LIGHT_FROM = 0.3;
 /** Leaves of a dense stand close over the soil once it is grown so far. Assumption, no source. */
@@ -55,15 +52,17 @@ export class Course {
   private ownPicks: readonly Pick[] | undefined;
   private ownTable: readonly Pick[] | undefined;
 
+  readonly crop: Crop;
+  readonly goal: Goal;
+  readonly method: Method;
+
   constructor(
-    readonly crop: Crop,
-    readonly goal: Goal,
-    readonly method: Method,
+    { crop, goal, method, outBy }: Omit<Sown, "sowOn" | "season">,
     readonly season: Season,
     /** Hours of direct sun a day that the place gives it on average until its first pick. */
     readonly sunHours: number,
-    outBy?: Day,
   ) {
+    [this.crop, this.goal, this.method] = [crop, goal, method];
     ({ from: this.from, to: this.to } = stayOf(season, outBy));
     this.stay = { from: dayOf(this.from), to: dayOf(this.to) };
   }
@@ -121,10 +120,10 @@ export class Course {
  * @param sown what, how and when; its season is judged here when it has not been
  * @param setting the place and the town's climate
  */
-export function courseOf({ crop, goal, method, sowOn, outBy, season }: Sown, setting: Setting): Course {
-  const judged = season ?? judgeSeason(crop, goal, method, sowOn, setting.climate);
-  const { stages } = judged;
+export function courseOf(sown: Sown, setting: Setting): Course {
+  const season = sown.season ?? judgeSeason(sown, sown.sowOn, setting.climate);
+  const { stages } = season;
   const from = dayNumber(standsFrom(stages));
   const sunHours = meanSunHours(setting, from, stages.firstPick ? dayNumber(stages.firstPick.likely) : from);
-  return new Course(crop, goal, method, judged, sunHours, outBy);
+  return new Course(sown, season, sunHours);
 }

@@ -3,10 +3,10 @@
  * what it drinks and gives, and what it costs in minutes and cells. Nothing else computes any of these.
  */
 export { cellsOf, type CellUse } from "./cells";
-export { Course, courseOf, GIVEN_UP_DAYS, LIGHT_FROM, type Sown, type Stay } from "./course";
+export { Course, courseOf, LIGHT_FROM, type Sown, type Stay } from "./course";
 export { billOf } from "./bill";
 export { type Drinker, drunkL, type DrunkFrom } from "./drink";
 export type { Canopy } from "./growth";
 export { jobsOf, minutesOf } from "./jobs";
-export { meanSunHours, sunHoursOn } from "./light";
+export { sunHoursOn } from "./light";
 export { unitsOf } from "./units";

@@ -116,7 +116,7 @@ export const Goal = z.strictObject({
   }),
   /** Yield over the whole picking, g: from a plant, or from a m² of a stand sown dense. 0 for what is not eaten. */
   yieldG: Range,
-  picking: z.strictObject({ pattern: z.enum(["once", "leaf", "flushes", "continuous"]), window: Days }),
+  picking: z.strictObject({ pattern: z.enum(["once", "leaf", "flushes", "continuous"]), window: Range }),
   /** Days that it keeps at home once it is picked, in the cool and dark: the days over which it is eaten. */
   keepsDays: z.number().nonnegative().max(365),
   /** Feeds: a share of the way from planting to first pick (0 at planting). */

@@ -9,7 +9,7 @@ import { parseQuantity } from "../quantity";
 const larkmouth = findClimate("larkmouth")!;
 const kept = CROP_GOALS.map(({ crop, goal }) => ({
   goal,
-  season: judgeSeason(crop, goal, goal.methods[0]!, "2026-03-20", larkmouth),
+  season: judgeSeason({ crop, goal, method: goal.methods[0]! }, "2026-03-20", larkmouth),
 }));
 const anyGoal = fc.constantFrom(...kept.filter((k) => k.goal.where.includes("top")));
 const cm = (min: number, max: number) => fc.double({ min, max, noNaN: true });
@@ -78,7 +78,7 @@ it("gives the same verdict whatever units the bag was measured in", () => {
 
 it("names the worst limit and the one change that lifts it", () => {
   const { crop, goal } = findGoal("cabbage/standard")!;
-  const season = judgeSeason(crop, goal, goal.methods[0]!, "2026-01-05", larkmouth);
+  const season = judgeSeason({ crop, goal, method: goal.methods[0]! }, "2026-01-05", larkmouth);
   const ask = (bag: string, plants?: number, sunHours = 8) =>
     fit({ goal, season, shape: findBagKind(bag)!.shape, where: "top", plants, sunHours });
   expect(ask("round-10-gal", 2)).toMatchObject({ grade: "wrong", fixes: [{ code: "plants", plants: 1 }] });

@@ -15,6 +15,7 @@ import {
   plantsAt,
   worst,
 } from "./limits";
+import { known } from "../known";
 
 /** What would lift a limit: the one change for it. */
 export type Fix =
@@ -127,8 +128,8 @@ function fixFor(limit: Limit, q: FitQuestion, offer: Offer): Fix | undefined {
 export function fit(question: FitQuestion): Fit {
   const q =
     question.schools?.bagSize === "one-up" ? { ...question, goal: generous(question.goal) } : question;
-  const { goal, shape, where } = q;
-  const offer = offerOf(shape, q.gapCm ?? usualGapCm(shape), goal, where, q.claimedL, q.claimedHoles, q.half);
+  const { goal, shape } = q;
+  const offer = offerOf({ ...q, gapCm: q.gapCm ?? usualGapCm(shape) });
   const place: Limit[] = [
     { code: "depth", grade: gradeOf(offer.depthCm, goal.depthCm), need: goal.depthCm, have: offer.depthCm },
     { code: "season", grade: q.season.grade === "right" ? "roomy" : q.season.grade, reason: q.season.reason },
@@ -150,7 +151,7 @@ export function fit(question: FitQuestion): Fit {
     sown = { areaCm2, seedG: (areaCm2 / 10_000) * stand.seedGM2 };
   }
   const grade = worst(limits.map((l) => l.grade));
-  const limit = limits.find((l) => l.grade === grade)!;
+  const limit = known(limits.find((l) => l.grade === grade));
   const byConcern = [...limits].sort((a, b) => GRADES.indexOf(b.grade) - GRADES.indexOf(a.grade));
   const fixes = byConcern.map((l) => fixFor(l, q, offer)).filter((f) => f !== undefined);
   const distinct = fixes.filter(

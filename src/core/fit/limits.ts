@@ -65,20 +65,16 @@ export interface Offer {
 /** What was counted already on a bag's top: the same bag is asked for every goal, and again on every week. */
 const counted = new WeakMap<BagShape, Map<string, number>>();
 
-function roomOnTop(
-  shape: BagShape,
-  spacingCm: number,
-  insetCm: number,
-  half: Half | undefined,
-  borderCm: number,
-): number {
+function roomOnTop({ shape, goal, half }: OfferAsk, spacingCm: number): number {
+  const { insetCm } = goal;
+  const borderCm = borderOf(goal);
   const known = counted.get(shape) ?? new Map<string, number>();
   counted.set(shape, known);
   const key = half ? `${spacingCm}/${insetCm}/${half}/${borderCm}` : `${spacingCm}/${insetCm}`;
   const top = plantingTop(shape);
   const room =
     known.get(key) ??
-    (half ? halfCapacity(top, half, spacingCm, insetCm, borderCm) : capacity(top, spacingCm, insetCm));
+    (half ? halfCapacity(top, half, { spacingCm, insetCm, borderCm }) : capacity(top, spacingCm, insetCm));
   known.set(key, room);
   return room;
 }
@@ -86,16 +82,22 @@ function roomOnTop(
 /** Half of what a plant keeps from its own kind at least: what it keeps from the border of its half, so that both sides keep theirs. */
 const borderOf = (goal: Goal) => (goal.stand.type === "plants" ? goal.stand.spacingCm.least / 2 : 0);
 
-/** @param claimedL litres that other plantings in the bag need at the same time, @param claimedHoles side holes taken, @param half the half of the top that it keeps to */
-export function offerOf(
-  shape: BagShape,
-  gapCm: number,
-  goal: Goal,
-  where: Where,
-  claimedL = 0,
-  claimedHoles = 0,
-  half?: Half,
-): Offer {
+/** What a surface of a bag is asked for. */
+export interface OfferAsk {
+  readonly shape: BagShape;
+  readonly gapCm: number;
+  readonly goal: Goal;
+  readonly where: Where;
+  /** Litres that other plantings in the bag need at the same time, and side holes that they take. */
+  readonly claimedL?: number;
+  readonly claimedHoles?: number;
+  /** The half of the top that it keeps to. */
+  readonly half?: Half;
+}
+
+/** What a surface of a bag has for a goal. */
+export function offerOf(ask: OfferAsk): Offer {
+  const { shape, gapCm, where, claimedL = 0, claimedHoles = 0, half } = ask;
   const soilL = Math.max(0, soilVolumeL(shape, gapCm) - claimedL);
   const depthCm = soilDepthCm(shape, gapCm);
   if (where === "side") {
@@ -111,7 +113,7 @@ export function offerOf(
   return {
     depthCm,
     soilL,
-    room: (spacing) => roomOnTop(shape, spacing, goal.insetCm, half, borderOf(goal)),
+    room: (spacingCm) => roomOnTop(ask, spacingCm),
     areaCm2: outlineArea(plantingTop(shape)) / (half ? 2 : 1),
   };
 }

@@ -25,9 +25,9 @@ function ask(goalId: string, bag: string, climate: Climate, plants?: number, cla
   const { shape } = findBagKind(bag)!;
   const where = surfaceFor(goal, shape)!;
   const { method } = rankMethods(goal, where)[0]!;
-  const season = judgeSeason(crop, goal, method, SOW, climate);
+  const season = judgeSeason({ crop, goal, method }, SOW, climate);
   const result = fit({ goal, shape, where, plants, gapCm, sunHours: 8, season, claimedL });
-  const stages = stagesFrom(crop, goal, method, SOW, climate);
+  const stages = stagesFrom({ crop, goal, method }, SOW, climate);
   const after = (day: string | undefined) => (day === undefined ? Number.NaN : daysBetween(SOW, day));
   return {
     ...result,

@@ -2,6 +2,7 @@ import { loadRound } from "./faults";
 import { type Box, boxOf, doorBox, type Placed, shared, type Spot, TOUCH_CM2 } from "./floor";
 import type { Floor } from "../place";
 import { outOfReach } from "./reach";
+import { known } from "../known";
 
 /** Places are tried this far apart, cm. */
 const STEP_CM = 5;
@@ -49,7 +50,7 @@ export function arrange(
       return !theirs || shared(box, theirs) <= TOUCH_CM2;
     });
   for (const bag of bags.filter((b) => b.spot === undefined).sort((a, b) => size(b) - size(a))) {
-    const clear = [...places(floor, bag.shape)].filter((spot) => isClear(boxOf(bag.shape, spot)!));
+    const clear = [...places(floor, bag.shape)].filter((spot) => isClear(known(boxOf(bag.shape, spot))));
     // Sorting keeps the order of places that are alike, the open side first.
     const byLoad = clear
       .map((spot) => ({

@@ -62,6 +62,6 @@ export function findSpots(plan: Plan, garden: Garden, setting: Setting): Plan {
   const spots = arrange(setting.floor, bags, setting.limitKgM2);
   return {
     ...plan,
-    bags: plan.bags.map((bag): BagThing => (spots.has(bag.id) ? { ...bag, spot: spots.get(bag.id)! } : bag)),
+    bags: plan.bags.map((bag): BagThing => ({ ...bag, spot: spots.get(bag.id) ?? bag.spot })),
   };
 }

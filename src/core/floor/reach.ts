@@ -36,8 +36,8 @@ function standingPlaces(floor: Floor, boxes: readonly Box[]): [number, number][]
   for (let i = 0; i < columns; i++)
     if (Math.abs(at(i, 0)[0] - startX) <= (door ? (door.x1 - door.x0) / 2 + GRID_CM : floor.lengthCm))
       visit(i, 0);
-  for (let k = 0; k < queue.length; k++) {
-    const [i, j] = queue[k]!;
+  // The queue grows as it is walked.
+  for (const [i, j] of queue) {
     visit(i + 1, j);
     visit(i - 1, j);
     visit(i, j + 1);

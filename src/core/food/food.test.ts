@@ -7,13 +7,13 @@ import { addDays, daysBetween } from "../day";
 const climate = findClimate("larkmouth")!;
 const picks = (goalId: string, sowOn: string, units: number) => {
   const { crop, goal } = findGoal(goalId)!;
-  return picksOf(goal, stagesFrom(crop, goal, goal.methods[0]!, sowOn, climate), units);
+  return picksOf(goal, stagesFrom({ crop, goal, method: goal.methods[0]! }, sowOn, climate), units);
 };
 const grams = (list: { g: number }[]) => list.reduce((sum, p) => sum + p.g, 0);
 
 it("shares a likely yield over the picks, whatever the pattern, and never gives more", () => {
   for (const { crop, goal } of CROP_GOALS) {
-    const stages = stagesFrom(crop, goal, goal.methods[0]!, "2026-02-20", climate);
+    const stages = stagesFrom({ crop, goal, method: goal.methods[0]! }, "2026-02-20", climate);
     const list = picksOf(goal, stages, 3);
     expect(grams(list)).toBeLessThanOrEqual(3 * goal.yieldG.likely * (1 + 1e-9));
     for (const p of list) {
@@ -43,7 +43,7 @@ it("gives less when heat cuts the picking short, and nothing of flowers", () => 
 
 it("brings to the table all that is picked, for as long as it keeps and not before", () => {
   for (const { crop, goal } of CROP_GOALS) {
-    const stages = stagesFrom(crop, goal, goal.methods[0]!, "2026-02-20", climate);
+    const stages = stagesFrom({ crop, goal, method: goal.methods[0]! }, "2026-02-20", climate);
     const { firstPick, lastPick } = stages;
     if (!firstPick || !lastPick) continue;
     const list = tableOf(goal, stages, 3, lastPick.likely);
@@ -56,7 +56,7 @@ it("brings to the table all that is picked, for as long as it keeps and not befo
 it("takes a crop that is picked once as it is wanted, and no longer than it stands", () => {
   const table = (goalId: string, sowOn: string, to?: string) => {
     const { crop, goal } = findGoal(goalId)!;
-    const stages = stagesFrom(crop, goal, goal.methods[0]!, sowOn, climate);
+    const stages = stagesFrom({ crop, goal, method: goal.methods[0]! }, sowOn, climate);
     return { goal, stages, list: tableOf(goal, stages, 12, to ?? stages.lastPick!.likely) };
   };
   // Radish: ready for some 20 days, and a week at home. Cleared on its first day, it is the week at home.

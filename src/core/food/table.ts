@@ -2,6 +2,7 @@ import type { Stages } from "../calendar";
 import type { Goal } from "../crop";
 import { addDays, type Day, daysBetween } from "../day";
 import { type Pick, picksOf } from "./picks";
+import { known } from "../known";
 
 /**
  * What comes to the table of a planting and when. What is picked again and again is eaten as long as each pick keeps;
@@ -15,7 +16,7 @@ export function tableOf(goal: Goal, stages: Stages, units: number, to: Day): Pic
   return picks.flatMap(({ day, g }) => {
     const ready =
       goal.picking.pattern === "once"
-        ? Math.min(daysBetween(day, stages.lastPick!.likely), daysBetween(day, to))
+        ? Math.min(daysBetween(day, known(stages.lastPick).likely), daysBetween(day, to))
         : 0;
     const weeks = 1 + Math.floor((ready + goal.keepsDays) / 7);
     return Array.from({ length: weeks }, (_, week) => ({ day: addDays(day, 7 * week), g: g / weeks }));

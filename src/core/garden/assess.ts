@@ -155,7 +155,9 @@ function viewPlanting(own: Occupant, row: RowSetting): PlantingView {
     sunHours: isSided ? course.sunHours : sunUnder(own, others, row),
     season,
     nextSowing:
-      season.grade === "right" ? undefined : nextSowing(crop, goal, method, planting.sowOn, setting.climate),
+      season.grade === "right"
+        ? undefined
+        : nextSowing({ crop, goal, method }, planting.sowOn, setting.climate),
     schools,
     claimedL: claimedFrom(own, others, soilL),
     claimedHoles: sameSide.reduce((sum, other) => sum + (other.planting.plants ?? 0), 0),

@@ -4,6 +4,7 @@ import type { Clash } from "./clash";
 import { STEP_DAYS } from "./crowd";
 import { changePlanting, type Planting } from "../plan";
 import type { Setting } from "../setting";
+import { known } from "../known";
 
 /** One change to one planting that ends a clash without starting another. */
 export type Cure =
@@ -50,7 +51,7 @@ function tries({ planting, goal, season }: RowView["plantings"][number], clash: 
 export function curesFor(view: RowView, clash: Clash, setting: Setting): Cure[] {
   const helps = (cure: Cure) => {
     const { rows } = changePlanting({ bags: [], rows: [view.row] }, cure.plantingId, changeOf(cure));
-    const after = assessRow(rows[0]!, view.bag, setting);
+    const after = assessRow(known(rows[0]), view.bag, setting);
     return (
       after !== undefined &&
       after.clashes.length < view.clashes.length &&
@@ -64,8 +65,8 @@ export function curesFor(view: RowView, clash: Clash, setting: Setting): Cure[] 
     ({ planting }) => planting.id === clash.plantingId || planting.id === clash.otherId,
   )) {
     for (const cure of tries(p, clash)) {
-      const known = found.some((f) => f.code === cure.code && f.plantingId === cure.plantingId);
-      if (!known && helps(cure)) found.push(cure);
+      const isFound = found.some((f) => f.code === cure.code && f.plantingId === cure.plantingId);
+      if (!isFound && helps(cure)) found.push(cure);
     }
   }
   return found;

@@ -217,9 +217,7 @@ describe("the match and the plan agree", () => {
     for (const { day, line } of wrong) {
       const cell = line.cells[0]!;
       const fix = openCell(
-        line,
-        cell,
-        bags.find((b) => b.id === cell.bagId)!,
+        { line, cell, bag: bags.find((b) => b.id === cell.bagId)! },
         day,
         setting,
       ).fixes.find((f) => f.code === "sow-on");

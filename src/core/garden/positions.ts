@@ -87,7 +87,11 @@ export function positionsInHalf(shape: BagShape, goal: Goal, half: Half, plants:
     return { ...NOWHERE, ground: patchPoints({ half, index: 0, of: 1, areaCm2: 0 }, shape) };
   const { spacingCm } = goal.stand;
   return {
-    top: placeHalf(plantingTop(shape), half, plants ?? 0, spacingCm.good, goal.insetCm, spacingCm.least / 2),
+    top: placeHalf(plantingTop(shape), half, plants ?? 0, {
+      spacingCm: spacingCm.good,
+      insetCm: goal.insetCm,
+      borderCm: spacingCm.least / 2,
+    }),
     sides: [],
   };
 }
@@ -129,5 +133,6 @@ function positionOf(
   const points = there.flatMap(([, positions]) => positions.top);
   const clearCm = Math.max(1, ...there.map(([other]) => wantApart(own, other)));
   const place = there.every(([other]) => other.planting.surface === "edge") ? placeAround : placeAmong;
-  return { top: place(top, plants, goal.stand.spacingCm.good, goal.insetCm, points, clearCm), sides: [] };
+  const among = { spacingCm: goal.stand.spacingCm.good, insetCm: goal.insetCm, points, clearCm };
+  return { top: place(top, plants, among), sides: [] };
 }

@@ -98,18 +98,19 @@ describe("plantings of one bag through time", () => {
     const into = row(planOf("tub-80-l", planting(12, "radish/root", "2026-04-01", { plants: 5 })));
     const [whole, half, edge] = [undefined, "first-half", "edge"].map((on) =>
       plantingOf(
-        findGoal("pak-choi/leaf")!,
+        { ...findGoal("pak-choi/leaf")!, on: on as Planting["surface"] | undefined },
         into,
         "2026-06-01",
         setting,
-        on as Planting["surface"] | undefined,
       )!,
     );
     expect(half).toMatchObject({ surface: "first-half", goalId: "pak-choi/leaf" });
     expect(half!.plants).toBeLessThan(whole!.plants!);
     expect(half!.plants).toBeGreaterThan(0);
     expect(edge).toMatchObject({ surface: "edge", plants: 4 });
-    expect(plantingOf(findGoal("carrot/root")!, into, "2026-06-01", setting, "side")).toBeUndefined();
+    expect(
+      plantingOf({ ...findGoal("carrot/root")!, on: "side" }, into, "2026-06-01", setting),
+    ).toBeUndefined();
     expect(
       salads.plantings[0]!.ground!.every((p) => p.x < 0) &&
         salads.plantings[1]!.ground!.every((p) => p.x >= 0),
@@ -342,11 +343,9 @@ describe("edits by hand", () => {
       outBy: "2026-07-27",
     });
     expect(movePlanting(movePlanting(plan, id(10), 7), id(10), -7)).toEqual(plan);
-    expect(sowAgain(plan, id(10), 21, 2, ids()).rows[0]!.plantings.map((p) => p.sowOn)).toEqual([
-      "2026-05-20",
-      "2026-06-10",
-      "2026-07-01",
-    ]);
+    expect(
+      sowAgain(plan, id(10), { everyDays: 21, times: 2 }, ids()).rows[0]!.plantings.map((p) => p.sowOn),
+    ).toEqual(["2026-05-20", "2026-06-10", "2026-07-01"]);
     const two = copyRow(plan, id(2), ids());
     expect(Plan.safeParse(two).success).toBe(true);
     expect(two.rows.map((r) => r.plantings.length)).toEqual([1, 1]);
@@ -360,7 +359,9 @@ describe("edits by hand", () => {
       removed: [],
       changed: [{ after: { id: id(10) } }],
     });
-    expect(comparePlans(plan, sowAgain(plan, id(10), 21, 1, ids())).added).toHaveLength(1);
+    expect(comparePlans(plan, sowAgain(plan, id(10), { everyDays: 21, times: 1 }, ids())).added).toHaveLength(
+      1,
+    );
   });
 
   it("find spots for bags that have none, and leave the others where they stand", () => {

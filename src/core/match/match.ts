@@ -29,12 +29,16 @@ export interface MatchLine extends Start {
 }
 
 /** One cell opened up: its verdict with the next right sowing day among its fixes, which takes too long to find for all. */
-export function openCell(line: MatchLine, cell: MatchCell, bag: BagThing, sowOn: Day, setting: Setting): Fit {
+export function openCell(
+  { line, cell, bag }: { readonly line: MatchLine; readonly cell: MatchCell; readonly bag: BagThing },
+  sowOn: Day,
+  setting: Setting,
+): Fit {
   const shape = shapeOf(bag, setting);
   if (!shape || cell.season.grade === "right") return cell.fit;
   const { crop, goal } = line;
   const { where, sunHours, season, choice } = cell;
-  const next = nextSowing(crop, goal, choice.method, sowOn, setting.climate);
+  const next = nextSowing({ crop, goal, method: choice.method }, sowOn, setting.climate);
   return fit({ goal, shape, where, sunHours, season, nextSowing: next, schools: inForce(setting.schools) });
 }
 

@@ -7,6 +7,7 @@ import type { RowView } from "../garden";
 import { type MatchLine, matchAll } from "./match";
 import { type BagThing, halfOf, type Planting } from "../plan";
 import type { Setting } from "../setting";
+import { known } from "../known";
 
 /** Plants of a ring round others: as many as are usual at canes. Common practice. */
 const ROUND_THE_EDGE = 4;
@@ -16,11 +17,10 @@ const ROUND_THE_EDGE = 4;
  * as many as reach good. Undefined when it does not grow there.
  */
 export function plantingOf(
-  { crop, goal }: { crop: Crop; goal: Goal },
+  { crop, goal, on }: { readonly crop: Crop; readonly goal: Goal; readonly on?: Planting["surface"] },
   row: RowView,
   sowOn: Day,
   setting: Setting,
-  on?: Planting["surface"],
 ): Omit<Planting, "id"> | undefined {
   const where = on === undefined ? surfaceFor(goal, row.shape) : whereOf(on);
   if (where && !goal.where.includes(where)) return undefined;
@@ -57,7 +57,7 @@ export function suggestGoal(
   setting: Setting,
 ): { crop: Crop; goal: Goal } | undefined {
   const meal = (line: MatchLine) => line.cells[0]?.season.stages.firstPick?.likely ?? "9";
-  const grade = (line: MatchLine) => GRADES.indexOf(line.cells[0]!.fit.grade);
+  const grade = (line: MatchLine) => GRADES.indexOf(known(line.cells[0]).fit.grade);
   return matchAll(goals, [bag], sowOn, setting)
     .filter((line) => line.cells.length > 0)
     .sort((a, b) => grade(a) - grade(b) || meal(a).localeCompare(meal(b)))[0];

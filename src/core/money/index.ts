@@ -3,7 +3,6 @@ export { hasSize, type PricedItem, pricedItems } from "./items";
 export {
   amountText,
   fromMinor,
-  isOf,
   Price,
   PRICE_GROUPS,
   type PriceGroup,

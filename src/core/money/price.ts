@@ -28,7 +28,7 @@ export interface PriceInForce extends Price {
 export type Prices = Readonly<Record<string, PriceInForce>>;
 
 /** Whether an item belongs to a group. */
-export const isOf = (group: PriceGroup, item: string): boolean => item.startsWith(`${group}/`);
+const isOf = (group: PriceGroup, item: string): boolean => item.startsWith(`${group}/`);
 
 /** Prices by item. @param together groups that the programme buys together */
 export const pricesBy = (list: readonly Price[], together: readonly SharedGroup[] = []): Prices =>

@@ -9,19 +9,22 @@ export const spread = (outline: Outline, n: number): Point[] =>
 /** Places that are tried on a top: fine enough that no plant stands a finger's breadth from a better one. */
 const TRIED = 600;
 
+/** What plants keep to among others, cm: distance from each other, from the edge, and from the others; and where those stand. */
+export interface Among {
+  readonly spacingCm: number;
+  readonly insetCm: number;
+  readonly points: readonly Point[];
+  readonly clearCm: number;
+}
+
 /**
  * Where n plants stand on a top among others that hold its middle: each where it keeps its distances best, one after
  * the other, the farthest place first.
- *
- * @param clearCm distance to keep from the others, @param spacingCm distance to keep from each other
  */
 export function placeAmong(
   outline: Outline,
   n: number,
-  spacingCm: number,
-  insetCm: number,
-  others: readonly Point[],
-  clearCm: number,
+  { spacingCm, insetCm, points: others, clearCm }: Among,
 ): Point[] {
   const inner = insetOutline(outline, insetCm) ?? insetOutline(outline, insetCm / 2);
   if (!inner || n <= 0) return [];

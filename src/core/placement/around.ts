@@ -1,4 +1,5 @@
 import type { Outline } from "../bag";
+import type { Among } from "./among";
 import { placeTop } from "./place";
 import { insetOutline, leastDistance, type Point } from "./region";
 
@@ -34,10 +35,7 @@ function drawnIn(inner: Outline, along: number, across: number): Outline {
 export function placeAround(
   outline: Outline,
   n: number,
-  spacingCm: number,
-  insetCm: number,
-  others: readonly Point[],
-  clearCm: number,
+  { spacingCm, insetCm, points: others, clearCm }: Among,
 ): Point[] {
   const inner = insetOutline(outline, insetCm);
   if (others.length === 0 || !inner || n === 0) return placeTop(outline, n, spacingCm, insetCm);

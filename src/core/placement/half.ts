@@ -20,6 +20,13 @@ export function inHalf(top: Outline, half: Half, p: Point): boolean {
   return first === (half === "first-half");
 }
 
+/** Distances in a half of a top, cm: between plants, from the edge, and from the other half. */
+export interface HalfRoom {
+  readonly spacingCm: number;
+  readonly insetCm: number;
+  readonly borderCm: number;
+}
+
 interface Room {
   readonly outline: Outline;
   /** Its middle, cm right of the top's. */
@@ -50,13 +57,7 @@ function roomOf(top: Outline, half: Half, insetCm: number, borderCm: number): Ro
 }
 
 /** How many plants fit in a half of a top, each `spacingCm` from the next, `insetCm` from the edge and `borderCm` from the other half. */
-export function halfCapacity(
-  top: Outline,
-  half: Half,
-  spacingCm: number,
-  insetCm: number,
-  borderCm: number,
-): number {
+export function halfCapacity(top: Outline, half: Half, { spacingCm, insetCm, borderCm }: HalfRoom): number {
   const room = roomOf(top, half, insetCm, borderCm);
   return room ? capacityIn(room.outline, spacingCm) : 0;
 }
@@ -66,9 +67,7 @@ export function placeHalf(
   top: Outline,
   half: Half,
   n: number,
-  spacingCm: number,
-  insetCm: number,
-  borderCm: number,
+  { spacingCm, insetCm, borderCm }: HalfRoom,
 ): Point[] {
   const room = roomOf(top, half, insetCm, borderCm);
   return room ? placeIn(room.outline, n, spacingCm).map((p) => ({ x: p.x + room.atX, y: p.y })) : [];

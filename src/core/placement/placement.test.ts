@@ -137,7 +137,7 @@ it("puts four in a diamond, eight centimetres in from the edge", () => {
 it("leaves the corners to climbers and sets slow heads along the middle", () => {
   const tub: Outline = { type: "rectangle", lengthCm: 60, widthCm: 40 };
   const climbers = placeAlongEdge(tub, 4, 6);
-  const heads = placeAround(tub, 3, 18, 8, climbers, 10);
+  const heads = placeAround(tub, 3, { spacingCm: 18, insetCm: 8, points: climbers, clearCm: 10 });
   expect(leastDistance(heads)).toBeGreaterThanOrEqual(15);
   expect(distanceBetween(heads, climbers)).toBeGreaterThanOrEqual(10);
 });
@@ -176,8 +176,12 @@ describe("the halves of a top", () => {
       fc.property(outline, apart, apart, fc.double({ min: 0, max: 6, noNaN: true }), (top, a, b, inset) => {
         const [first, second] = HALVES.map((half, i) => {
           const spacing = [a, b][i]!;
-          const n = halfCapacity(top, half, spacing, inset, spacing / 2);
-          const points = placeHalf(top, half, n, spacing, inset, spacing / 2);
+          const n = halfCapacity(top, half, { spacingCm: spacing, insetCm: inset, borderCm: spacing / 2 });
+          const points = placeHalf(top, half, n, {
+            spacingCm: spacing,
+            insetCm: inset,
+            borderCm: spacing / 2,
+          });
           expect(points).toHaveLength(n);
           if (n > 1) expect(leastDistance(points)).toBeGreaterThanOrEqual(spacing * (1 - 1e-6));
           for (const p of points) {

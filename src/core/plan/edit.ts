@@ -94,8 +94,7 @@ export function movePlanting(plan: Plan, id: string, days: number): Plan {
 export function sowAgain(
   plan: Plan,
   id: string,
-  everyDays: number,
-  times: number,
+  { everyDays, times }: { readonly everyDays: number; readonly times: number },
   newId: () => string,
 ): Plan {
   const planting = plantingIn(plan, id);

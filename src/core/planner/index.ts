@@ -7,6 +7,6 @@ export { type Progress, propose } from "./propose";
 export { Proposal } from "./proposal";
 export { type Effort, solve, type Step } from "./solve";
 export { gapOf, isAsGood } from "./gap";
-export { OpenRelaxation, relax, relaxationOf } from "./bound/relax";
+export { relax, relaxationOf } from "./bound/relax";
 export type { Constraint, LinearModel, Solved, Solver } from "./bound/solver";
 export { State } from "./search/state";

@@ -211,7 +211,7 @@ describe("the search against all gardens there are", () => {
   );
 
   it("keeps its sums through adding and taking out", () => {
-    const instance = smallInstance(9);
+    const instance = smallInstance(12);
     const state = new State(instance);
     const empty = state.worth();
     const added = instance.candidates.flatMap((_, i) => {

@@ -1,4 +1,5 @@
 import { type Dimension, fromCore, type UnitSystem, unitById } from "./units";
+import { known } from "../known";
 
 /** A number to show and the id of its unit; the screens set the number large and the unit small. */
 export interface Shown {
@@ -69,8 +70,7 @@ function round(amount: number): string {
 /** `value` (core units) split into a rounded amount and its unit, in the system that the reader uses. */
 export function showQuantity(value: number, dimension: Dimension, system: UnitSystem = "metric"): Shown {
   const ladder = LADDERS[system][dimension];
-  const [id] =
-    ladder.find(([, from]) => Math.abs(value) >= from || value >= from) ?? ladder[ladder.length - 1]!;
+  const [id] = ladder.find(([, from]) => Math.abs(value) >= from || value >= from) ?? known(ladder.at(-1));
   const amount = fromCore(value, unitById(id));
   // Half a degree is a gate between crops, so temperatures keep their first place.
   return {

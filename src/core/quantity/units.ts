@@ -24,13 +24,21 @@ const US_GALLON = 3.785411784;
 const POUND = 0.45359237;
 const SQUARE_FOOT_M2 = (12 * INCH) ** 2 / 10_000;
 
-const unit = (
+type UnitRow = readonly [
   id: string,
   dimension: Dimension,
   system: Unit["system"],
   factor: number,
-  ...spellings: string[]
-): Unit => ({ id, dimension, system, factor, spellings: [id, ...spellings] });
+  ...spellings: string[],
+];
+
+const unit = (...[id, dimension, system, factor, ...spellings]: UnitRow): Unit => ({
+  id,
+  dimension,
+  system,
+  factor,
+  spellings: [id, ...spellings],
+});
 
 const UNITS: readonly Unit[] = [
   unit("mm", "length", "metric", 0.1, "millimetre", "millimetres", "millimeter", "millimeters"),

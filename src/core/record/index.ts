@@ -13,7 +13,6 @@ export {
   type Progress,
   progressOf,
   stageOn,
-  stagesOf,
   type Waiting,
 } from "./progress";
 export {

@@ -1,14 +1,11 @@
-import { type Stages, stagesFrom } from "../calendar";
+import { type Stages, stagesFrom, type Way } from "../calendar";
 import type { Climate } from "../climate";
-import { type Crop, type Goal, type Method, startsFromSeed } from "../crop";
+import { startsFromSeed } from "../crop";
 import { addDays, type Day, daysBetween } from "../day";
 import { firstOn, type GardenRecord, type Measure, pickedTotals, validRecords } from "./record";
 
 /** A planting with what was recorded of it. */
-export interface Followed {
-  readonly crop: Crop;
-  readonly goal: Goal;
-  readonly method: Method;
+export interface Followed extends Way {
   readonly sowOn: Day;
   readonly records: readonly GardenRecord[];
 }
@@ -40,8 +37,8 @@ export interface Progress {
 }
 
 /** The stages of a planting counted from the day that it was really sown, where that is on record. */
-export function stagesOf(p: Followed, climate: Climate): Stages {
-  return stagesFrom(p.crop, p.goal, p.method, firstOn(p.records, "sown") ?? p.sowOn, climate);
+function stagesOf(p: Followed, climate: Climate): Stages {
+  return stagesFrom(p, firstOn(p.records, "sown") ?? p.sowOn, climate);
 }
 
 /** A sowing is late when it is not done so many days after its own. Common practice. */

@@ -7,7 +7,11 @@ import { daysBetween } from "../day";
 
 const billOf = (goalId: string, method: number, plants: number, confidence = 0.9, germination?: number) => {
   const { crop, goal } = findGoal(goalId)!;
-  const stages = stagesFrom(crop, goal, goal.methods[method]!, "2026-03-01", findClimate("larkmouth")!);
+  const stages = stagesFrom(
+    { crop, goal, method: goal.methods[method]! },
+    "2026-03-01",
+    findClimate("larkmouth")!,
+  );
   return {
     ...sowingBill(
       { crop, goal, method: goal.methods[method]!, stages },

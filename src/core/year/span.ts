@@ -15,8 +15,8 @@ const MOST_MONTHS = 14;
 /** The months from the first sowing, or today, to the last pick: at least half a year, at most fourteen months. */
 export function spanOf(garden: Garden, today: Day): Span {
   const stages = garden.rows.flatMap((r) => r.plantings).map((p) => p.season.stages);
-  const first = [today, ...stages.map((s) => s.sow)].sort()[0]!;
-  const last = [today, ...stages.map((s) => s.lastPick?.late ?? s.sow)].sort().at(-1)!;
+  const first = [today, ...stages.map((s) => s.sow)].reduce((a, b) => (b < a ? b : a));
+  const last = [today, ...stages.map((s) => s.lastPick?.late ?? s.sow)].reduce((a, b) => (b > a ? b : a));
   const from = monthStart(first);
   const months: Day[] = [];
   for (let i = 0; i < MOST_MONTHS; i++) {

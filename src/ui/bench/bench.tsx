@@ -102,7 +102,7 @@ export function Bench({
   const [busy, setBusy] = useState(false);
   const dirty = !same(plan, base.plan);
   const restore = useCallback((kept: Plan) => change(() => kept), [change]);
-  useDraft(household.id, base.version, plan, dirty, restore);
+  useDraft({ householdId: household.id, version: base.version, plan, dirty, restore });
 
   const garden = useMemo(() => assessGarden(plan, setting), [plan, setting]);
   // The rows follow at once; the floor a moment later, and the sums as soon as the worker has them, so that typing never waits.
@@ -183,7 +183,7 @@ export function Bench({
   const plant = (rowId: string, goalId: string, sowOn: Day, surface?: Planting["surface"]) => {
     const into = garden.rows.find((r) => r.row.id === rowId);
     const found = setting.findGoal(goalId);
-    const planting = into && found && plantingOf(found, into, sowOn, setting, surface);
+    const planting = into && found && plantingOf({ ...found, on: surface }, into, sowOn, setting);
     if (!planting) return setSaid(t("bench.growsNot"));
     const id = crypto.randomUUID();
     change((p) => putPlanting(p, into.bag.id, { id, ...planting }, rowId));
@@ -415,7 +415,9 @@ export function Bench({
                 setSelection({ rowId, plantingId: planting.planting.id });
               }}
               onSowAgain={(everyDays, times) =>
-                change((p) => sowAgain(p, planting.planting.id, everyDays, times, () => crypto.randomUUID()))
+                change((p) =>
+                  sowAgain(p, planting.planting.id, { everyDays, times }, () => crypto.randomUUID()),
+                )
               }
               onOther={(id, edit) => change((p) => changePlanting(p, id, edit))}
               onRemove={() => {

@@ -20,6 +20,7 @@ import { Button } from "@/ui/primitives/button";
 import { Caution } from "@/ui/primitives/caution";
 import { useWords } from "@/ui/words/use-words";
 import type { Selection } from "./row";
+import { known } from "@/core/known";
 
 interface GroundProps {
   readonly garden: Garden;
@@ -66,7 +67,7 @@ export function GroundPlan({
   const { t, bag: bagName, quantity, number, month } = useWords();
   const [months, setMonths] = useState(0);
   const ahead = useMemo(() => Array.from({ length: 12 }, (_, i) => addMonths(today, i)), [today]);
-  const day = ahead[months]!;
+  const day = ahead[months] ?? today;
   const ground = useMemo(() => groundOf(garden, setting, day), [garden, setting, day]);
   const svg = useRef<SVGSVGElement>(null);
   const drag = useRef<{ id: string; dx: number; dy: number } | null>(null);
@@ -99,7 +100,7 @@ export function GroundPlan({
     });
 
   const toFloor = (event: PointerEvent) => {
-    const box = svg.current!.getBoundingClientRect();
+    const box = known(svg.current).getBoundingClientRect();
     // The drawing keeps its figure and stands in the middle of its box.
     const scale = Math.max((floor.lengthCm + 2 * edge) / box.width, (floor.widthCm + 2 * edge) / box.height);
     return {
@@ -243,7 +244,7 @@ export function GroundPlan({
                 })}
                 transform={`rotate(${spot.turned ? 90 : 0})`}
                 className="cursor-grab outline-offset-2"
-                onPointerDown={(e) => grab(e, row.bag.id, row.bag.spot!)}
+                onPointerDown={(e) => grab(e, row.bag.id, spot)}
                 onPointerMove={(e) => move(e, spot.turned)}
                 onPointerUp={drop}
                 onClick={() => onSelect({ rowId: row.row.id })}

@@ -67,7 +67,7 @@ export function PlantingPanel({
   const where = whereOf(planting.surface);
   const plants = planting.plants ?? 0;
   const last = useMemo(
-    () => lastSowing(view.crop, goal, method, planting.sowOn, setting.climate),
+    () => lastSowing({ crop: view.crop, goal, method }, planting.sowOn, setting.climate),
     [view.crop, goal, method, planting.sowOn, setting.climate],
   );
   const clashes = row.clashes.filter((c) => c.plantingId === planting.id || c.otherId === planting.id);

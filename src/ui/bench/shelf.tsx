@@ -43,7 +43,9 @@ export function Shelf({
     const fitting = matchAll(goals, [bag], isDay(sowOn) ? sowOn : today, setting).filter(
       (l) => isWanted(l) && l.cells.some((c) => c.fit.grade !== "wrong"),
     );
-    return orderLines(orderLines(fitting, "tastes", setting), "fit", setting).slice(0, SHOWN);
+    return orderLines(orderLines(fitting, "tastes", setting), "fit", setting)
+      .slice(0, SHOWN)
+      .flatMap((line) => line.cells.slice(0, 1).map(({ fit }) => ({ ...line, fit })));
   }, [goals, bag, sowOn, today, setting, name, namesOf]);
   return (
     <details className="border-t border-line pt-2">
@@ -57,7 +59,7 @@ export function Shelf({
         onChange={(e) => setName(e.target.value)}
       />
       <ul className="mt-2">
-        {lines.map((line) => (
+        {lines.map(({ fit, ...line }) => (
           <li key={line.goal.id} className="border-t border-line">
             <button
               type="button"
@@ -66,10 +68,9 @@ export function Shelf({
               onClick={() => onPlant(line.goal.id, sowOn)}
               className="flex min-h-9 w-full cursor-grab items-center gap-2 text-left text-note hover:underline"
             >
-              <GradeMark grade={line.cells[0]!.fit.grade} />
+              <GradeMark grade={fit.grade} />
               <span className="flex-1">
-                {crop(line.goal.id)}{" "}
-                {line.cells[0]!.fit.plants !== undefined && `× ${line.cells[0]!.fit.plants}`}
+                {crop(line.goal.id)} {fit.plants !== undefined && `× ${fit.plants}`}
               </span>
               <span className="text-muted">
                 {line.season.stages.firstPick && day(line.season.stages.firstPick.likely)}

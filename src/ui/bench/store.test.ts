@@ -24,7 +24,7 @@ const EDITS: readonly ((plan: Plan, n: number) => Plan)[] = [
   (p) =>
     addBag(p, { id: newId(), kindId: "round-5-gal", shape: null, atHand: false, firstSeason: null }, newId()),
   (p) => copyRow(p, id(2), newId),
-  (p) => sowAgain(p, id(10), 21, 1, newId),
+  (p) => sowAgain(p, id(10), { everyDays: 21, times: 1 }, newId),
   (p, n) => changeRow(p, id(2), { pinned: n % 2 === 0 || undefined }),
   (p) => removePlanting(p, id(11)),
   (p, n) => removeRow(p, p.rows[n % Math.max(1, p.rows.length)]?.id ?? ""),

@@ -3,17 +3,20 @@
 import { useEffect, useRef } from "react";
 import { Plan } from "@/core/plan";
 
+/** The plan of a household as it is on the screen, over the version that it was read at. */
+interface Draft {
+  readonly householdId: string;
+  readonly version: number;
+  readonly plan: Plan;
+  readonly dirty: boolean;
+  readonly restore: (plan: Plan) => void;
+}
+
 /**
  * Keeps the unsaved plan on this device, and brings it back when the Bench is opened again on the same version.
  * Storage that is full or forbidden only means that there is no draft.
  */
-export function useDraft(
-  householdId: string,
-  version: number,
-  plan: Plan,
-  dirty: boolean,
-  restore: (plan: Plan) => void,
-): void {
+export function useDraft({ householdId, version, plan, dirty, restore }: Draft): void {
   const key = `pip-row-draft-${householdId}`;
   const looked = useRef(false);
   useEffect(() => {

@@ -6,6 +6,7 @@ import type { Setting } from "@/core/setting";
 import { type Sums, tooThirsty } from "@/core/year";
 import { Chart, chartInk } from "@/ui/draw/chart";
 import { useWords } from "@/ui/words/use-words";
+import { known } from "@/core/known";
 
 /** The ink of each kind of food, in their order. */
 const KINDS = ["leaf", "water", "soil", "marigold", "beet", "soil-light"] as const;
@@ -43,7 +44,7 @@ export function Year({
         axisLabel: {
           color: muted,
           interval: 4,
-          formatter: (_: string, i: number) => month(economy.weeks[i]!.from),
+          formatter: (_: string, i: number) => month(known(economy.weeks[i]).from),
         },
         axisLine: { lineStyle: { color: ink } },
       },
@@ -57,7 +58,7 @@ export function Year({
           type: "bar",
           stack: "food",
           name: t(`foodGroups.${group}`),
-          color: inks[KINDS[i]!],
+          color: inks[known(KINDS[i])],
           barCategoryGap: "15%",
           data: economy.weeks.map((w) => Math.round(w.g[group] ?? 0)),
         })),
@@ -83,7 +84,11 @@ export function Year({
       xAxis: {
         type: "category",
         data: water.map((w) => day(w.from)),
-        axisLabel: { color: muted, interval: 2, formatter: (_: string, i: number) => month(water[i]!.from) },
+        axisLabel: {
+          color: muted,
+          interval: 2,
+          formatter: (_: string, i: number) => month(known(water[i]).from),
+        },
         axisLine: { lineStyle: { color: ink } },
       },
       yAxis: {

@@ -13,6 +13,7 @@ import { send } from "@/ui/primitives/send";
 import { useWords } from "@/ui/words/use-words";
 import { DailyFile } from "./daily-file";
 import { TownPicker } from "./town-picker";
+import { known } from "@/core/known";
 
 export interface ClimateProps {
   readonly town: string;
@@ -30,7 +31,7 @@ export function ClimateScreen({ town, saved, profileId, profiles, today, save }:
   const words = useWords();
   const { t } = words;
   const router = useRouter();
-  const profile = profiles.find((p) => p.id === profileId) ?? profiles[0]!;
+  const profile = profiles.find((p) => p.id === profileId) ?? known(profiles[0]);
   const [form, setForm] = useState({
     place: saved?.place ?? town,
     latitude: String(saved?.latitude ?? profile.latitude),

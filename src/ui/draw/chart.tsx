@@ -5,6 +5,7 @@ import { AriaComponent, GridComponent, TooltipComponent } from "echarts/componen
 import { type EChartsCoreOption, init, use as register } from "echarts/core";
 import { SVGRenderer } from "echarts/renderers";
 import { useEffect, useRef } from "react";
+import { known } from "@/core/known";
 
 register([BarChart, LineChart, GridComponent, TooltipComponent, AriaComponent, SVGRenderer]);
 
@@ -38,11 +39,12 @@ export function Chart({
 }) {
   const box = useRef<HTMLDivElement>(null);
   useEffect(() => {
-    const chart = init(box.current, undefined, { renderer: "svg" });
+    const host = known(box.current);
+    const chart = init(host, undefined, { renderer: "svg" });
     const draw = () => chart.setOption(option(), true);
     draw();
     const sized = new ResizeObserver(() => chart.resize());
-    sized.observe(box.current!);
+    sized.observe(host);
     const theme = window.matchMedia("(prefers-color-scheme: dark)");
     theme.addEventListener("change", draw);
     return () => {

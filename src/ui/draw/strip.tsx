@@ -5,6 +5,7 @@ import type { Stages } from "@/core/calendar";
 import { addDays, type Day, daysBetween } from "@/core/day";
 import { shareOf, type Span } from "@/core/year";
 import { useWords } from "@/ui/words/use-words";
+import { known } from "@/core/known";
 
 export interface StripBar {
   readonly id: string;
@@ -163,7 +164,7 @@ function Bar({
   };
   const go = (event: PointerEvent<HTMLElement>) => {
     if (!pull) return;
-    const width = event.currentTarget.closest("[data-strip]")!.getBoundingClientRect().width;
+    const width = known(event.currentTarget.closest("[data-strip]")).getBoundingClientRect().width;
     const days = Math.round(((event.clientX - pull.x) / width) * spanDays);
     if (Math.abs(event.clientX - pull.x) > LEAST_PULL_PX) pulled.current = true;
     if (days !== pull.days) setPull({ ...pull, days });

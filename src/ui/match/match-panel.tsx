@@ -46,12 +46,12 @@ export function MatchPanel({
   onClose,
 }: PanelProps) {
   const { t, crop, bag: bagName, day, quantity, problem } = useWords();
-  const fit = useMemo(() => openCell(line, cell, bag, sowOn, setting), [line, cell, bag, sowOn, setting]);
+  const fit = useMemo(() => openCell({ line, cell, bag }, sowOn, setting), [line, cell, bag, sowOn, setting]);
   const [mealOn, setMealOn] = useState("");
   const latest = useMemo(
     () =>
       isDay(mealOn)
-        ? sowingFor(line.crop, line.goal, cell.choice.method, mealOn, setting.climate)
+        ? sowingFor({ crop: line.crop, goal: line.goal, method: cell.choice.method }, mealOn, setting.climate)
         : undefined,
     [mealOn, line, cell, setting],
   );

@@ -28,12 +28,12 @@ export function Clashes({
         <div key={`${c.code} ${c.plantingId} ${c.otherId} ${c.from}`} className="mt-1.5 text-note">
           <p className="font-semibold text-beet">✕ {clash(c)}</p>
           <div className="mt-1 flex flex-wrap gap-2">
-            {cures[i]!.map((x: Cure) => (
+            {cures[i]?.map((x: Cure) => (
               <Button key={`${x.code} ${x.plantingId}`} onClick={() => onChange(x.plantingId, changeOf(x))}>
                 {cure(x)}
               </Button>
             ))}
-            {cures[i]!.length === 0 && <p className="text-muted">{t("bench.noCure")}</p>}
+            {cures[i]?.length === 0 && <p className="text-muted">{t("bench.noCure")}</p>}
           </div>
         </div>
       ))}

@@ -18,7 +18,7 @@ const climate = findClimate("larkmouth")!;
 const started = (goalId: string, method: string, sowOn: string) => {
   const { crop, goal } = findGoal(goalId)!;
   const way = goal.methods.find((m) => m.method === method)!;
-  return { crop, goal, method: way, stages: stagesFrom(crop, goal, way, sowOn, climate) };
+  return { crop, goal, method: way, stages: stagesFrom({ crop, goal, method: way }, sowOn, climate) };
 };
 const billFor = (goalId: string, method: string, plants: number, more: Partial<PlainSetting> = {}) =>
   show(

@@ -29,10 +29,9 @@ class Columns {
     upper: number,
     whole: boolean,
     entries: readonly (readonly [row: number, value: number])[],
-    lower = 0,
   ): number {
     this.cost.push(cost);
-    this.lower.push(lower);
+    this.lower.push(0);
     this.upper.push(upper);
     this.integer.push(whole ? 1 : 0);
     for (const [row, value] of entries) {

@@ -125,6 +125,15 @@ interface Part {
   readonly lane: Lane;
 }
 
+/** Something worth planting in a part of a bag; a planting of the plan when it is planned already. */
+interface Found {
+  readonly part: Part;
+  readonly worthwhile: Worthwhile;
+  readonly capacity: Capacity;
+  readonly bill: SowingBill;
+  readonly planned?: Planting;
+}
+
 /** Finds the candidates of a question. */
 class Finder {
   readonly candidates: Candidate[] = [];
@@ -195,7 +204,7 @@ class Finder {
       if (!capacity) return;
       const bill = bills.get(course.method) ?? billOf(course, capacity, setting);
       bills.set(course.method, bill);
-      this.add(part, found, capacity, bill);
+      this.add({ part, worthwhile: found, capacity, bill });
     }
   }
 
@@ -219,7 +228,14 @@ class Finder {
       const plants = planting.plants ?? undefined;
       const { season } = course.course;
       const capacity = capacityOf({ ...part, goal: found.goal, season, plants }, setting);
-      if (capacity) this.add(part, course, capacity, billOf(course.course, capacity, setting), planting);
+      if (capacity)
+        this.add({
+          part,
+          worthwhile: course,
+          capacity,
+          bill: billOf(course.course, capacity, setting),
+          planned: planting,
+        });
     }
   }
 
@@ -238,13 +254,10 @@ class Finder {
     return known >= 0 ? known : this.dishes.push({ cropId, group }) - 1;
   }
 
-  private add(
-    { k, lane }: Part,
-    { course, food }: Worthwhile,
-    { plants, units }: Capacity,
-    bill: SowingBill,
-    planned?: Planting,
-  ): void {
+  private add({ part, worthwhile, capacity, bill, planned }: Found): void {
+    const { k, lane } = part;
+    const { course, food } = worthwhile;
+    const { plants, units } = capacity;
     const { setting, today } = this.ask;
     const { crop, goal, method, season, stay } = course;
     const from = weekOf(today, stay.from);
@@ -270,7 +283,7 @@ class Finder {
       end,
       group,
       food: food.map(([fortnight, g]) => [fortnight, g * units] as const),
-      water: this.waterOf({ k, lane }, course, units),
+      water: this.waterOf(part, course, units),
       cells: cells && {
         n: cells.count,
         from: Math.max(0, weekOf(today, cells.from)),

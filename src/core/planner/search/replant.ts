@@ -20,20 +20,29 @@ export function choicesOf({ classes, candidates }: Instance, among: readonly num
   return choices;
 }
 
+/** What is tried, and a factor for each gain, so that tries differ; 0 keeps a planting out. */
+export interface Tries {
+  readonly choices: Choices;
+  readonly shake: (index: number) => number;
+}
+
+/** A part of a bag of a class, the plantings that stay in it, and those beside them in the other half. */
+interface PartOfBag {
+  readonly classIndex: number;
+  readonly part: Lane;
+  readonly kept: readonly number[];
+  readonly beside: readonly number[];
+}
+
 /**
  * The plantings that one part of a bag takes through the year, one after the other, so that their gains come to most:
  * the longest path through its weeks. Gains are taken as if each were the only one, which within one part is nearly so.
  *
- * @param kept plantings that stay, and those beside them in the other half; @param shake a factor for each gain, so that tries differ; 0 keeps a planting out
  */
 function bestYear(
   state: State,
-  classIndex: number,
-  part: Lane,
-  kept: readonly number[],
-  beside: readonly number[],
-  choices: Choices,
-  shake: (index: number) => number,
+  { classIndex, part, kept, beside }: PartOfBag,
+  { choices, shake }: Tries,
 ): number[] {
   const { candidates, classes } = state.instance;
   const half = HALVES.find((h) => h === part);
@@ -78,8 +87,7 @@ function plantParts(
   state: State,
   { classIndex, number, parts }: BagUse,
   which: readonly Lane[],
-  choices: Choices,
-  shake: (index: number) => number,
+  tries: Tries,
 ): { added: Placing[]; worth: number } {
   const added: Placing[] = [];
   let worth = 0;
@@ -87,7 +95,11 @@ function plantParts(
   for (const part of which) {
     const other =
       part === "first-half" ? parts["second-half"] : part === "second-half" ? parts["first-half"] : [];
-    const path = bestYear(state, classIndex, part, parts[part], [...other, ...beside], choices, shake);
+    const path = bestYear(
+      state,
+      { classIndex, part, kept: parts[part], beside: [...other, ...beside] },
+      tries,
+    );
     for (const i of path.sort((a, b) => state.gainInBag(b) - state.gainInBag(a))) {
       if (state.gainInBag(i) <= 0 || state.blockedBy(i) !== undefined) continue;
       worth += state.gain(i);
@@ -101,12 +113,7 @@ function plantParts(
 }
 
 /** Plants what is free in a bag, as a whole or split, whichever comes to more; leaves it where nothing pays. */
-export function replant(
-  state: State,
-  bag: BagUse,
-  choices: Choices,
-  shake: (index: number) => number,
-): boolean {
+export function replant(state: State, bag: BagUse, tries: Tries): boolean {
   const { parts } = bag;
   const halved = parts["first-half"].length + parts["second-half"].length > 0;
   const whole = parts.top.length + parts.side.length > 0;
@@ -119,7 +126,7 @@ export function replant(
     [...added].reverse().forEach(({ index, home }) => state.remove(index, home));
   let best: { added: Placing[]; worth: number } | undefined;
   for (const way of ways) {
-    const tried = plantParts(state, bag, way, choices, shake);
+    const tried = plantParts(state, bag, way, tries);
     undo(tried.added);
     if (tried.worth > (best?.worth ?? 1e-9)) best = tried;
   }

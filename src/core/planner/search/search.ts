@@ -31,13 +31,13 @@ const steady = () => 1;
 
 /** Plants what is free in every bag, then buys and plants more as long as that pays. @param first the class of bags to buy first */
 export function fill(state: State, choices: Choices, first = 0): void {
-  for (const bag of bagsOf(state)) replant(state, bag, choices, steady);
+  for (const bag of bagsOf(state)) replant(state, bag, { choices, shake: steady });
   const { classes } = state.instance;
   classes.forEach((_, n) => {
     const classIndex = (first + n) % classes.length;
     while (
       state.bought[classIndex]! < classes[classIndex]!.buyable &&
-      replant(state, newBag(state, classIndex), choices, steady)
+      replant(state, newBag(state, classIndex), { choices, shake: steady })
     );
   });
   clearShade(state);
@@ -201,7 +201,7 @@ export function* improve(
       open.push(newBag(trial, more));
     const shake = (i: number) => (isBarred(i) ? 0 : 0.8 + 0.4 * random());
     for (const { bag } of open.map((bag) => ({ bag, turn: random() })).sort((a, b) => a.turn - b.turn))
-      replant(trial, bag, choices, shake);
+      replant(trial, bag, { choices, shake });
     clearShade(trial);
     const worth = trial.worth();
     if (worth > nowWorth || random() < Math.exp((worth - nowWorth) / temperature))

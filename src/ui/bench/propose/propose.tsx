@@ -125,7 +125,7 @@ export function Propose({ plan, judged, today, means, onTake }: ProposeProps) {
               onChange={(e) =>
                 setWithout([
                   ...without,
-                  ...reference.crops.find((c) => c.id === e.target.value)!.goals.map((g) => g.id),
+                  ...(reference.crops.find((c) => c.id === e.target.value)?.goals ?? []).map((g) => g.id),
                 ])
               }
             >
