@@ -1,0 +1,110 @@
+import type { Day } from "@/core/day";
+import type { Garden } from "@/core/garden";
+import {
+  changeBag,
+  changePlanting,
+  changeRow,
+  copyRow,
+  type Plan,
+  rehouse,
+  removePlanting,
+  removeRow,
+  sowAgain,
+  swapBags,
+} from "@/core/plan";
+import type { Judged } from "@/ui/use-judged";
+import { Button } from "@/ui/primitives/button";
+import { useWords } from "@/ui/words/use-words";
+import { Better } from "./better";
+import { PlantingPanel } from "./planting-panel";
+import type { Selection } from "./row";
+import { RowPanel } from "./row-panel";
+
+interface SidePanelProps {
+  garden: Garden;
+  judged: Judged;
+  today: Day;
+  selection: Selection | undefined;
+  onSelect: (selection: Selection | undefined) => void;
+  change: (edit: (plan: Plan) => Plan) => void;
+  onPlant: (rowId: string, goalId: string, sowOn: Day) => void;
+  onAdd: (rowId: string) => void;
+}
+
+const newId = () => crypto.randomUUID();
+
+/** Beside the rows: the planting or the bag that is chosen, and what would do the garden good where nothing is. */
+export function SidePanel({
+  garden,
+  judged,
+  today,
+  selection,
+  onSelect,
+  change,
+  onPlant,
+  onAdd,
+}: SidePanelProps) {
+  const { t } = useWords();
+  const { reference, setting } = judged;
+  const index = garden.rows.findIndex((r) => r.row.id === selection?.rowId);
+  const row = garden.rows[index];
+  const planting = row?.plantings.find((p) => p.planting.id === selection?.plantingId);
+  const rows = garden.rows.map((r, i) => ({ id: r.row.id, number: i + 1, kindId: r.bag.kindId }));
+  return (
+    <aside
+      aria-label={t("bench.panel")}
+      className={`border-l-rule border-ink bg-card p-4 ${row ? "fixed inset-x-0 bottom-0 z-5 max-h-[60vh] overflow-y-auto border-t-rule lg:sticky lg:top-0 lg:h-fit lg:max-h-screen lg:min-h-full lg:border-t-0" : "hidden lg:block"}`}
+    >
+      {row && (
+        <Button look="quiet" className="absolute top-2 right-2" onClick={() => onSelect(undefined)}>
+          {t("bench.close")}
+        </Button>
+      )}
+      {!row && <Better garden={garden} today={today} onSelect={onSelect} />}
+      {row && planting && (
+        <PlantingPanel
+          key={planting.planting.id}
+          view={planting}
+          row={row}
+          crops={reference.crops}
+          setting={setting}
+          onChange={(edit) => change((p) => changePlanting(p, planting.planting.id, edit))}
+          rows={rows}
+          onRehouse={(rowId) => {
+            change((p) => rehouse(p, planting.planting.id, rowId));
+            onSelect({ rowId, plantingId: planting.planting.id });
+          }}
+          onSowAgain={(everyDays, times) =>
+            change((p) => sowAgain(p, planting.planting.id, { everyDays, times }, newId))
+          }
+          onOther={(id, edit) => change((p) => changePlanting(p, id, edit))}
+          onRemove={() => {
+            change((p) => removePlanting(p, planting.planting.id));
+            onSelect({ rowId: row.row.id });
+          }}
+        />
+      )}
+      {row && !planting && (
+        <RowPanel
+          key={row.row.id}
+          view={row}
+          number={index + 1}
+          reference={reference}
+          today={today}
+          setting={setting}
+          onBag={(edit) => change((p) => changeBag(p, row.bag.id, edit))}
+          onRow={(edit) => change((p) => changeRow(p, row.row.id, edit))}
+          rows={rows}
+          onCopy={() => change((p) => copyRow(p, row.row.id, newId))}
+          onSwap={(rowId) => change((p) => swapBags(p, row.row.id, rowId))}
+          onAdd={() => onAdd(row.row.id)}
+          onPlant={(goalId, sowOn) => onPlant(row.row.id, goalId, sowOn)}
+          onRemove={() => {
+            change((p) => removeRow(p, row.row.id));
+            onSelect(undefined);
+          }}
+        />
+      )}
+    </aside>
+  );
+}
