@@ -97,3 +97,44 @@ export function smallInstance(seed: number, parts: 0 | 1 | 2 = 0): Instance {
     shade: () => 0,
   };
 }
+
+/**
+ * One bag, two dishes of lettuce that would stand in it at the same time, and radishes after the first of them: worked by hand in
+ * docs/planner.md.
+ */
+export function handInstance(): Instance {
+  const small = smallInstance(1);
+  const [bag] = small.classes;
+  const [any] = small.candidates;
+  const lettuce = { ...any!, classIndex: 0, cropIndex: 0, dishIndex: 0, group: 0, lane: "top" as const };
+  const plain = { water: [], cells: undefined, ownMinor: 0, seedG: 0.5 };
+  return {
+    ...small,
+    classes: [{ ...bag!, bagIds: ["1"], free: 1 }],
+    candidates: [
+      { ...lettuce, ...plain, from: 0, end: 10, food: [[3, 150]], minutes: 30 },
+      {
+        ...lettuce,
+        ...plain,
+        from: 10,
+        end: 20,
+        food: [[8, 80]],
+        minutes: 12,
+        cropIndex: 1,
+        dishIndex: 1,
+        group: 1,
+      },
+      { ...lettuce, ...plain, from: 4, end: 12, food: [[4, 400]], minutes: 30 },
+    ],
+    crops: [
+      { id: "lettuce", packetMinor: 150, packetG: 1, must: true },
+      { id: "radish", packetMinor: 150, packetG: 1, must: false },
+    ],
+    dishes: [0, 1],
+    wantG: [100, 100],
+    helpingG: [100, 100],
+    baseG: small.baseG.map(() => [0, 0]),
+    athome: small.athome.map(() => true),
+    weights: { early: 0, earlyWeeks: 8, perMinor: 0.01, perHour: 1, variety: 2, must: 10, keep: 0 },
+  };
+}

@@ -200,8 +200,14 @@ it("draws water only while something stands, more in summer, and as the sum of i
   const { stay } = bag!.plantings[0]!;
   expect(rowThirst(bag!, addDays(stay.from, -1), setting)).toBe(0);
   expect(rowThirst(bag!, "2026-07-10", setting)).toBeGreaterThan(3 * rowThirst(bag!, stay.from, setting));
-  expect(weeklyThirst(garden, "2026-07-10", setting)).toBeCloseTo(
-    7 * rowThirst(bag!, "2026-07-10", setting),
+  const ofTwo = planOf("round-10-gal", planting(10, "tomato/bush", "2026-03-01"));
+  const pair = assessGarden(
+    copyRow(ofTwo, id(2), () => crypto.randomUUID()),
+    setting,
+  );
+  expect(pair.rows).toHaveLength(2);
+  expect(weeklyThirst(pair, "2026-07-10", setting)).toBeCloseTo(
+    2 * weeklyThirst(garden, "2026-07-10", setting),
     9,
   );
 });
@@ -226,11 +232,16 @@ describe("food, cost and worth of a plan", () => {
     // Planted on 20 May, it gives nothing in the first eight weeks; asked four weeks later, it does.
     expect(economy.soonG).toBe(0);
     const later = economyOf(assessGarden(toBuy, priced), priced, "2026-06-15");
-    expect(later.soonG).toBeCloseTo(
-      later.weeks.slice(0, 8).reduce((sum, w) => sum + (w.g.fruits ?? 0), 0),
-      9,
-    );
     expect(later.soonG).toBeGreaterThan(0);
+    expect(later.soonG).toBeLessThan(later.totalG);
+    // Radishes are pulled once, five weeks on.
+    const radish = assessGarden(
+      planOf("round-10-gal", planting(10, "radish/root", "2026-05-20", { plants: 9 })),
+      priced,
+    );
+    const soon = economyOf(radish, priced, "2026-05-18");
+    expect(soon.soonG).toBeGreaterThan(0);
+    expect(soon.soonG).toBeCloseTo(soon.totalG, 9);
   });
 
   it("count mix that is bought together by the litre, and pieces and bags whole", () => {
@@ -242,10 +253,19 @@ describe("food, cost and worth of a plan", () => {
   });
 
   it("say when it is paid back: the first week whose food so far is worth it", () => {
-    const economy = economyOf(assessGarden(plan, priced), priced, "2026-05-18");
-    let sum = 0;
-    const week = economy.weeks.find((w) => (sum += w.minor) >= economy.shopping.minor);
-    expect(economy.paidBack).toBe(week?.from);
+    const paidBack = (market: number) => {
+      const dear = {
+        ...priced,
+        prices: pricesBy([...prices.slice(0, 3), { item: "market/tomato", minor: market, size: 1 }]),
+      };
+      return economyOf(assessGarden(plan, dear), dear, "2026-05-18").paidBack;
+    };
+    const firstPick = row(plan).plantings[0]!.season.stages.firstPick!.likely;
+    // Where a kilogram is worth the whole garden the first week pays it; where it is worth less, later; where it is worth a cent, never.
+    const [atOnce, later, never] = [paidBack(100_000), paidBack(800), paidBack(1)];
+    expect(atOnce! <= firstPick && firstPick < addDays(atOnce!, 7)).toBe(true);
+    expect(later! > atOnce!).toBe(true);
+    expect(never).toBeUndefined();
     expect(
       economyOf(assessGarden(plan, settingWith()), settingWith(), "2026-05-18").paidBack,
     ).toBeUndefined();
