@@ -1,0 +1,102 @@
+// @vitest-environment happy-dom
+import { act, fireEvent, waitFor } from "@testing-library/react";
+import { expect, it, vi } from "vitest";
+import type { SurveyTyped } from "@/core/place";
+import { show } from "@/testing/screen";
+import { Doorstep, type DoorstepProps } from "./doorstep";
+
+const push = vi.fn();
+vi.mock("next/navigation", () => ({ useRouter: () => ({ push, refresh: vi.fn() }) }));
+
+const blank: SurveyTyped = {
+  name: "",
+  adults: "2",
+  children: "1",
+  tastes: "",
+  note: "",
+  kind: "balcony",
+  length: "",
+  width: "",
+  sun: [{ from: "09:00", to: "13:00" }],
+  limit: "",
+  faces: "",
+  doorAt: "",
+  doorWide: "",
+  hooks: "",
+  hookLimit: "",
+  wants: { groups: {}, must: [], never: [] },
+  skill: "some",
+  cells: "",
+  budget: "",
+  water: "",
+  away: [],
+};
+const screen = (start: Partial<SurveyTyped> = {}, more: Partial<DoorstepProps> = {}) =>
+  show(
+    <Doorstep
+      title="A new household"
+      start={{ ...blank, ...start }}
+      isNew
+      overrides={[]}
+      currency="EUR"
+      today="2026-05-18"
+      usualBagKg={40}
+      save={vi.fn()}
+      {...more}
+    />,
+  );
+
+it("reads the place back while it is typed: floor, sun, and how many wet bags the limit comes to", () => {
+  const { getByLabelText, text } = screen();
+  expect(text()).toContain("Fill in length and width");
+  expect(text()).toContain("No limit is known");
+  fireEvent.change(getByLabelText(/^Length/), { target: { value: "3 m" } });
+  fireEvent.change(getByLabelText(/^Width/), { target: { value: "1.2 m" } });
+  fireEvent.change(getByLabelText(/^Floor's load limit/), { target: { value: "2 kPa" } });
+  // 3.6 m² at 2 kPa are 734 kg: eighteen bags of 40 kg.
+  expect(text()).toMatch(/3\.6 ?m² floor/);
+  expect(text()).toContain("about 18 wet 10 gal bags");
+  expect(text()).toMatch(/4 ?h of direct sun a day/);
+});
+
+it("counts what more sun serves, and says what none means", () => {
+  const enough = (sun: SurveyTyped["sun"]) => {
+    const { text, unmount } = screen({ sun });
+    const served = Number(/Enough for (\d+) of/.exec(text())?.[1] ?? Number.NaN);
+    const none = text().includes("only microgreens");
+    unmount();
+    return { served, none };
+  };
+  expect(enough([]).none).toBe(true);
+  expect(enough([{ from: "07:00", to: "17:00" }]).served).toBeGreaterThan(
+    enough([{ from: "09:00", to: "12:00" }]).served,
+  );
+});
+
+it("loses nothing of a survey that is refused, shows each fault at its field, and goes on when it is saved", async () => {
+  const save = vi
+    .fn<DoorstepProps["save"]>()
+    .mockResolvedValueOnce({
+      ok: false,
+      problem: { code: "invalid" },
+      fields: { limit: { code: "not-a-number", understood: "lots" } },
+    })
+    .mockResolvedValueOnce({ ok: true, value: { id: "new-one" } });
+  const { getByRole, getByLabelText, container } = screen(
+    { name: "Ferrand", length: "10 ft 6 in", width: "4 ft" },
+    { save },
+  );
+  const send = () =>
+    act(async () => void fireEvent.click(getByRole("button", { name: "Save and choose crops" })));
+  await send();
+  await waitFor(() =>
+    expect(getByLabelText(/^Floor's load limit/).getAttribute("aria-invalid")).toBe("true"),
+  );
+  expect((getByLabelText(/^Household's name/) as HTMLInputElement).value).toBe("Ferrand");
+  expect(push).not.toHaveBeenCalled();
+  await send();
+  await waitFor(() => expect(push).toHaveBeenCalledWith("/house/new-one/match"));
+  // Sent as it was typed: the server keeps the words beside what they mean.
+  expect(save.mock.calls[1]![0]).toMatchObject({ name: "Ferrand", length: "10 ft 6 in" });
+  expect(container.querySelector("form")).not.toBeNull();
+});
