@@ -306,12 +306,14 @@ it(
     const refused = /^(.*?)( ×|:)/.exec(second[0]!)![1]!.split(",")[0]!.replace("leaf ", "");
     await press(page, "Propose a garden");
     await page.locator('::-p-aria([name="What is wanted"])').fill("repair");
-    const option = await page.$$eval(
-      '[role="dialog"] select:last-of-type option',
-      (all, name) => all.find((o) => name.includes(o.textContent ?? "?"))?.value ?? all[1]?.value,
+    await page.locator('[role="dialog"] button[aria-label^="Leave out"]').click();
+    await page.waitForSelector("[cmdk-item]");
+    await page.$$eval(
+      "[cmdk-item]",
+      (all, name) =>
+        ((all.find((o) => name.includes(o.textContent?.trim() || "?")) ?? all[1]) as HTMLElement).click(),
       refused,
     );
-    await page.locator('::-p-aria([name="Leave out"])').fill(option!);
     await press(page, "Close");
     await propose("Work out the mending");
     await page.locator('section[aria-label="mend the plan, change little"] button').click();

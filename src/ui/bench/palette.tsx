@@ -1,7 +1,7 @@
 "use client";
 
 import { Command } from "cmdk";
-import { Dialog } from "radix-ui";
+import { Dialog } from "@/ui/primitives/dialog";
 import { useEffect, useState } from "react";
 import { useWords } from "@/ui/words/use-words";
 
@@ -27,46 +27,45 @@ export function Palette({ acts }: { acts: readonly Act[] }) {
     return () => window.removeEventListener("keydown", onKey);
   }, []);
   return (
-    <Dialog.Root open={open} onOpenChange={setOpen}>
-      <Dialog.Trigger
-        className="min-h-9 px-2 text-note text-muted hover:text-ink"
-        aria-keyshortcuts="Control+K"
-      >
-        {t("palette.open")} <kbd className="border border-line px-1 font-sans text-xs">Ctrl K</kbd>
-      </Dialog.Trigger>
-      <Dialog.Portal>
-        <Dialog.Overlay className="fixed inset-0 z-10 bg-ink/40" />
-        <Dialog.Content
-          aria-describedby={undefined}
-          className="fixed top-[12vh] left-1/2 z-10 w-[min(34rem,94vw)] -translate-x-1/2 border-rule border-ink bg-card"
+    <Dialog
+      title={t("palette.title")}
+      where="high"
+      open={open}
+      onOpenChange={setOpen}
+      trigger={
+        <button
+          type="button"
+          className="min-h-9 px-2 text-note text-muted hover:text-ink"
+          aria-keyshortcuts="Control+K"
         >
-          <Dialog.Title className="sr-only">{t("palette.title")}</Dialog.Title>
-          <Command label={t("palette.title")}>
-            <Command.Input
-              autoFocus
-              placeholder={t("palette.find")}
-              className="w-full border-b-rule border-ink bg-card px-4 py-3 text-lg outline-none"
-            />
-            <Command.List className="max-h-[55vh] overflow-y-auto p-1">
-              <Command.Empty className="px-3 py-2 text-muted">{t("palette.none")}</Command.Empty>
-              {acts.map((act) => (
-                <Command.Item
-                  key={act.name}
-                  value={act.name}
-                  onSelect={() => {
-                    setOpen(false);
-                    act.run();
-                  }}
-                  className="flex cursor-pointer justify-between gap-3 px-3 py-2 data-[selected=true]:bg-ink data-[selected=true]:text-paper"
-                >
-                  {act.name}
-                  {act.keys && <span className="text-sm opacity-80">{act.keys}</span>}
-                </Command.Item>
-              ))}
-            </Command.List>
-          </Command>
-        </Dialog.Content>
-      </Dialog.Portal>
-    </Dialog.Root>
+          {t("palette.open")} <kbd className="border border-line px-1 font-sans text-xs">Ctrl K</kbd>
+        </button>
+      }
+    >
+      <Command label={t("palette.title")}>
+        <Command.Input
+          autoFocus
+          placeholder={t("palette.find")}
+          className="w-full border-b-rule border-ink bg-card px-4 py-3 text-lg outline-none"
+        />
+        <Command.List className="max-h-[55vh] overflow-y-auto p-1">
+          <Command.Empty className="px-3 py-2 text-muted">{t("palette.none")}</Command.Empty>
+          {acts.map((act) => (
+            <Command.Item
+              key={act.name}
+              value={act.name}
+              onSelect={() => {
+                setOpen(false);
+                act.run();
+              }}
+              className="flex cursor-pointer justify-between gap-3 px-3 py-2 data-[selected=true]:bg-ink data-[selected=true]:text-paper"
+            >
+              {act.name}
+              {act.keys && <span className="text-sm opacity-80">{act.keys}</span>}
+            </Command.Item>
+          ))}
+        </Command.List>
+      </Command>
+    </Dialog>
   );
 }

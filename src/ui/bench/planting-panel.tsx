@@ -15,7 +15,7 @@ import { HALVES, whereOf } from "@/core/placement";
 import { wholeField } from "@/core/quantity";
 import { Button } from "@/ui/primitives/button";
 import { Caution } from "@/ui/primitives/caution";
-import { SelectField } from "@/ui/primitives/field";
+import { ChooseField, SelectField } from "@/ui/primitives/field";
 import { TypedField } from "@/ui/primitives/typed-field";
 import { Bill } from "@/ui/verdict/bill";
 import { Clashes } from "@/ui/verdict/clashes";
@@ -61,7 +61,7 @@ export function PlantingPanel({
   onSowAgain,
   onRemove,
 }: PanelProps) {
-  const { t, crop, bag, day, quantity } = useWords();
+  const { t, crop, namesOf, bag, day, quantity } = useWords();
   const [every, setEvery] = useState(USUAL_EVERY);
   const { planting, goal, method } = view;
   const where = whereOf(planting.surface);
@@ -112,20 +112,20 @@ export function PlantingPanel({
         </div>
       ))}
       <div className="grid grid-cols-2 gap-2.5 border-t border-line pt-2">
-        <SelectField
+        <ChooseField
           label={t("bench.goal")}
           className="col-span-2"
-          value={goal.id}
-          onChange={(e) => toGoal(e.target.value)}
-        >
-          {crops
-            .flatMap((c) => c.goals)
-            .map((g) => (
-              <option key={g.id} value={g.id}>
-                {crop(g.id)}
-              </option>
-            ))}
-        </SelectField>
+          shown={crop(goal.id)}
+          items={crops.flatMap((c) =>
+            c.goals.map((g) => ({
+              value: g.id,
+              name: crop(g.id),
+              also: namesOf(g.id, c.botanical),
+              isChosen: g.id === goal.id,
+            })),
+          )}
+          onChoose={toGoal}
+        />
         {goal.stand.type === "plants" && (
           <div className="col-span-2 flex items-end gap-2">
             <TypedField

@@ -1,7 +1,7 @@
 "use client";
 
 import { useRouter } from "next/navigation";
-import { Dialog } from "radix-ui";
+import { Closing, Dialog } from "@/ui/primitives/dialog";
 import { useState } from "react";
 import type { Day } from "@/core/day";
 import type { KeptPlan, Plan } from "@/core/plan";
@@ -37,71 +37,56 @@ export function Versions({ earlier, plan, setting, today, onOpen, onName }: Vers
     if ((await send(() => onName(id, name))).ok) router.refresh();
   };
   return (
-    <Dialog.Root>
-      <Dialog.Trigger asChild>
-        <Button>{t("bench.versions")}</Button>
-      </Dialog.Trigger>
-      <Dialog.Portal>
-        <Dialog.Overlay className="fixed inset-0 z-10 bg-ink/40" />
-        <Dialog.Content
-          aria-describedby={undefined}
-          className="fixed top-1/2 left-1/2 z-10 max-h-[88vh] w-[min(46rem,94vw)] -translate-1/2 overflow-y-auto border-rule border-ink bg-card p-5"
-        >
-          <Dialog.Title className="mb-2 text-lg font-bold">{t("bench.versions")}</Dialog.Title>
-          {earlier.length === 0 && <p className="text-muted">{t("bench.noVersions")}</p>}
-          {compared && (
-            <Compare
-              title={titleOf(compared)}
-              before={compared.plan}
-              after={plan}
-              setting={setting}
-              today={today}
+    <Dialog title={t("bench.versions")} where="middle" trigger={<Button>{t("bench.versions")}</Button>}>
+      {earlier.length === 0 && <p className="text-muted">{t("bench.noVersions")}</p>}
+      {compared && (
+        <Compare
+          title={titleOf(compared)}
+          before={compared.plan}
+          after={plan}
+          setting={setting}
+          today={today}
+        />
+      )}
+      <ul>
+        {earlier.map((v) => (
+          <li
+            key={v.id}
+            className="flex flex-wrap items-center justify-between gap-x-3 gap-y-1 border-t border-line py-2"
+          >
+            <span className="min-w-0 flex-1">
+              <b>{titleOf(v)}</b>
+              <span className="block text-sm text-muted">
+                {format.dateTime(new Date(v.savedAt), {
+                  day: "numeric",
+                  month: "short",
+                  year: "numeric",
+                  hour: "2-digit",
+                  minute: "2-digit",
+                })}{" "}
+                · {v.savedBy}
+              </span>
+            </span>
+            <input
+              aria-label={t("bench.nameVersion", { version: v.version })}
+              placeholder={t("bench.noName")}
+              defaultValue={v.name}
+              maxLength={80}
+              onBlur={(e) => e.target.value.trim() !== v.name && void rename(v.id, e.target.value)}
+              className="min-h-9 w-36 border-rule border-line bg-card px-2 focus:border-ink"
             />
-          )}
-          <ul>
-            {earlier.map((v) => (
-              <li
-                key={v.id}
-                className="flex flex-wrap items-center justify-between gap-x-3 gap-y-1 border-t border-line py-2"
-              >
-                <span className="min-w-0 flex-1">
-                  <b>{titleOf(v)}</b>
-                  <span className="block text-sm text-muted">
-                    {format.dateTime(new Date(v.savedAt), {
-                      day: "numeric",
-                      month: "short",
-                      year: "numeric",
-                      hour: "2-digit",
-                      minute: "2-digit",
-                    })}{" "}
-                    · {v.savedBy}
-                  </span>
-                </span>
-                <input
-                  aria-label={t("bench.nameVersion", { version: v.version })}
-                  placeholder={t("bench.noName")}
-                  defaultValue={v.name}
-                  maxLength={80}
-                  onBlur={(e) => e.target.value.trim() !== v.name && void rename(v.id, e.target.value)}
-                  className="min-h-9 w-36 border-rule border-line bg-card px-2 focus:border-ink"
-                />
-                <Button
-                  aria-pressed={beside === v.id}
-                  onClick={() => setBeside(beside === v.id ? undefined : v.id)}
-                >
-                  {t("bench.compare")}
-                </Button>
-                <Dialog.Close asChild>
-                  <Button onClick={() => onOpen(v)}>{t("bench.openVersion")}</Button>
-                </Dialog.Close>
-              </li>
-            ))}
-          </ul>
-          <Dialog.Close asChild>
-            <Button look="quiet">{t("bench.close")}</Button>
-          </Dialog.Close>
-        </Dialog.Content>
-      </Dialog.Portal>
-    </Dialog.Root>
+            <Button
+              aria-pressed={beside === v.id}
+              onClick={() => setBeside(beside === v.id ? undefined : v.id)}
+            >
+              {t("bench.compare")}
+            </Button>
+            <Closing>
+              <Button onClick={() => onOpen(v)}>{t("bench.openVersion")}</Button>
+            </Closing>
+          </li>
+        ))}
+      </ul>
+    </Dialog>
   );
 }

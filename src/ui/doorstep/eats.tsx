@@ -5,8 +5,8 @@ import type { Crop } from "@/core/crop";
 import { FOOD_GROUPS, HOW_OFTEN, weeklyWantG } from "@/core/food";
 import type { Survey, SurveyTyped } from "@/core/place";
 import { Button } from "@/ui/primitives/button";
-import { SelectField } from "@/ui/primitives/field";
-import { useWords } from "@/ui/words/use-words";
+import { ChooseField, SelectField } from "@/ui/primitives/field";
+import { type CropName, useWords } from "@/ui/words/use-words";
 
 type Form = Pick<UseFormReturn<SurveyTyped, unknown, Survey>, "register" | "control" | "setValue">;
 
@@ -80,14 +80,16 @@ function CropList({
     .sort((a, b) => cropName(a.id).localeCompare(cropName(b.id)));
   return (
     <div>
-      <SelectField label={label} value="" onChange={(e) => onChange([...chosen, e.target.value])}>
-        <option value="">{t("doorstep.addCrop")}</option>
-        {open.map((c) => (
-          <option key={c.id} value={c.id}>
-            {cropName(c.id)}
-          </option>
-        ))}
-      </SelectField>
+      <ChooseField
+        label={label}
+        shown={t("doorstep.addCrop")}
+        items={open.map((c) => ({
+          value: c.id,
+          name: cropName(c.id),
+          also: `${t(`also.${c.id as CropName}`)} ${c.botanical}`,
+        }))}
+        onChoose={(id) => onChange([...chosen, id])}
+      />
       {chosen.length > 0 && (
         <ul className="mt-1.5 flex flex-wrap gap-1.5">
           {chosen.map((id) => (

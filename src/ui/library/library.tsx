@@ -4,7 +4,7 @@ import { useMemo, useState } from "react";
 import { bagValues, cropValues, type LibraryValue, type Override } from "@/core/override";
 import type { Outcome } from "@/core/problem";
 import { SHIPPED } from "@/library";
-import { SelectField, TextField } from "@/ui/primitives/field";
+import { ChooseField, TextField } from "@/ui/primitives/field";
 import { useWords } from "@/ui/words/use-words";
 import type { PlanDifference } from "./plan-changes";
 import { type TakeIn, ValuesFiles } from "./take-in";
@@ -116,21 +116,18 @@ export function Library({ overrides, preview, override, takeIn }: LibraryProps) 
               </h2>
               <p className="text-muted italic">{entry.sub}</p>
             </div>
-            <SelectField
+            <ChooseField
               label={t("library.compare")}
               className="ml-auto w-56"
-              value={besides}
-              onChange={(e) => setBesides(e.target.value)}
-            >
-              <option value="">{t("library.nothing")}</option>
-              {entries
-                .filter((e) => e.key !== chosen && e.key.split(":")[0] === chosen.split(":")[0])
-                .map((e) => (
-                  <option key={e.key} value={e.key}>
-                    {e.name}
-                  </option>
-                ))}
-            </SelectField>
+              shown={other?.name ?? t("library.nothing")}
+              items={[
+                { value: "", name: t("library.nothing"), isChosen: besides === "" },
+                ...entries
+                  .filter((e) => e.key !== chosen && e.key.split(":")[0] === chosen.split(":")[0])
+                  .map((e) => ({ value: e.key, name: e.name, also: e.find, isChosen: e.key === besides })),
+              ]}
+              onChoose={setBesides}
+            />
           </div>
           <ul className="border-t-rule border-ink">
             {entry.values.map((value) => {

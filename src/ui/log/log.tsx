@@ -96,22 +96,20 @@ export function Log({ householdId, title, today, plantings, records, times, hasM
     return () => window.removeEventListener("online", retry);
   }, [mine, sendWaiting]);
 
-  const keep = async (record: GardenRecord): Promise<boolean> => {
+  const keep = async (record: GardenRecord) => {
     const outcome = await post(householdId, record, store);
     if (outcome.ok) {
       setSaid(t("log.saved", { what: `${t(`log.kinds.${record.kind}`)}, ${nameOf(record.plantingId)}` }));
       router.refresh();
     } else setSaid("");
-    // What could not be stored waits in the outbox, so the form is free again.
-    return true;
   };
-  const onRecord = async (read: RecordRead) => {
-    const done = await keep({ id: crypto.randomUUID(), ...read, supersedes: correcting?.id ?? null });
+  const onRecord = (read: RecordRead) => {
+    // What cannot be stored waits in the outbox, so the form is free for the next.
     if (correcting) {
       setCorrecting(undefined);
       setStart(blank(read.plantingId ?? "", today, read.kind));
     }
-    return done;
+    return keep({ id: crypto.randomUUID(), ...read, supersedes: correcting?.id ?? null });
   };
   const onCorrect = (record: ShownRecord) => {
     setCorrecting(record);

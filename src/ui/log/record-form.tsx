@@ -19,8 +19,8 @@ interface FormProps {
   readonly today: Day;
   readonly plantings: readonly { readonly id: string; readonly name: string }[];
   readonly saveLabel: string;
-  /** Returns whether the form may be emptied. */
-  readonly onRecord: (record: RecordRead) => Promise<boolean>;
+  /** Takes a record over at once, and is done when it has been sent or waits on the device. */
+  readonly onRecord: (record: RecordRead) => Promise<void>;
   readonly onCancel?: () => void;
 }
 
@@ -38,10 +38,11 @@ export function RecordEntry({ start, today, plantings, saveLabel, onRecord, onCa
   const { errors } = formState;
   const problem = (message?: string) => (message === undefined ? undefined : readProblem(message));
   const submit = handleSubmit(async (record) => {
-    if (await onRecord(record)) {
-      setValue("amount", "");
-      setValue("note", "");
-    }
+    const sent = onRecord(record);
+    // Emptied before the answer: what is typed while that is on its way belongs to the next record.
+    setValue("amount", "");
+    setValue("note", "");
+    await sent;
   });
   return (
     <form onSubmit={submit} noValidate className="grid gap-3">

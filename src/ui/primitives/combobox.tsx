@@ -29,6 +29,10 @@ interface ComboboxProps {
   readonly trigger: ReactNode;
 }
 
+/** Whether some of a name was typed, in its order: letters strewn over a name are no name. */
+const isNamed = (_: string, typed: string, names: string[] = []) =>
+  names.some((name) => name.toLowerCase().includes(typed.trim().toLowerCase())) ? 1 : 0;
+
 /** A list to choose from that is too long to scroll: one types some of a name, and presses or enters. */
 export function Combobox(props: ComboboxProps) {
   const { label, placeholder, items, empty, open, onOpenChange, onChoose, text, onText, trigger } = props;
@@ -41,7 +45,7 @@ export function Combobox(props: ComboboxProps) {
           sideOffset={4}
           className="z-20 w-[min(22rem,94vw)] border-rule border-ink bg-card text-ink"
         >
-          <Command label={label} shouldFilter={text === undefined}>
+          <Command label={label} shouldFilter={text === undefined} filter={isNamed}>
             <Command.Input
               autoFocus
               placeholder={placeholder}

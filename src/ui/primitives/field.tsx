@@ -1,8 +1,10 @@
 "use client";
 
-import { type ComponentProps, type ReactNode, useId } from "react";
+import { ChevronsUpDown } from "lucide-react";
+import { type ComponentProps, type ReactNode, useId, useState } from "react";
 import type { Problem } from "@/core/problem";
 import { useWords } from "@/ui/words/use-words";
+import { Combobox, type Item } from "./combobox";
 
 const BOX =
   "min-h-10 w-full border-rule border-ink bg-card px-2.5 py-1.5 aria-invalid:border-beet aria-invalid:border-thick";
@@ -95,6 +97,49 @@ export function SelectField({
         <select {...select} {...control}>
           {children}
         </select>
+      )}
+    </Field>
+  );
+}
+
+/** A field for a choice among many: it opens a list that is searched by any of their names. */
+export function ChooseField({
+  label,
+  className,
+  items,
+  shown,
+  onChoose,
+}: Pick<Plain, "label" | "className"> & {
+  items: readonly Item[];
+  /** What the field reads while it is closed. */
+  shown: string;
+  onChoose: (value: string) => void;
+}) {
+  const { t } = useWords();
+  const [open, setOpen] = useState(false);
+  return (
+    <Field label={label} className={className}>
+      {({ id, className: box }) => (
+        <Combobox
+          label={label}
+          placeholder={t("choose.find")}
+          empty={t("choose.none")}
+          items={items}
+          open={open}
+          onOpenChange={setOpen}
+          onChoose={onChoose}
+          trigger={
+            <button
+              type="button"
+              id={id}
+              aria-label={`${label}: ${shown}`}
+              className={`${box} flex items-center justify-between gap-2 text-left`}
+            >
+              <span className="min-w-0 truncate">{shown}</span>
+              <ChevronsUpDown aria-hidden="true" className="size-4 shrink-0" />
+            </button>
+          }
+        />
       )}
     </Field>
   );

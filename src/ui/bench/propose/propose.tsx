@@ -1,6 +1,5 @@
 "use client";
 
-import { Dialog } from "radix-ui";
 import { useMemo, useState } from "react";
 import { spellFrom } from "@/core/climate";
 import type { Day } from "@/core/day";
@@ -11,7 +10,8 @@ import type { Away } from "@/core/place";
 import { amountField, optionalQuantityField } from "@/core/quantity";
 import { USUAL_BAGS } from "@/library";
 import { Button } from "@/ui/primitives/button";
-import { SelectField } from "@/ui/primitives/field";
+import { Dialog } from "@/ui/primitives/dialog";
+import { ChooseField, SelectField } from "@/ui/primitives/field";
 import { TypedField } from "@/ui/primitives/typed-field";
 import type { Judged } from "@/ui/use-judged";
 import { useWords } from "@/ui/words/use-words";
@@ -72,148 +72,126 @@ export function Propose({ plan, judged, today, means, onTake }: ProposeProps) {
   const refusable = reference.crops.filter((c) => !c.goals.every((g) => without.includes(g.id)));
 
   return (
-    <Dialog.Root
+    <Dialog
+      title={t("propose.title")}
+      where="wide"
+      trigger={<Button look="solid">{t("propose.open")}</Button>}
       open={open}
       onOpenChange={(next) => {
         if (!next) stop();
         setOpen(next);
       }}
     >
-      <Dialog.Trigger asChild>
-        <Button look="solid">{t("propose.open")}</Button>
-      </Dialog.Trigger>
-      <Dialog.Portal>
-        <Dialog.Overlay className="fixed inset-0 z-10 bg-ink/40" />
-        <Dialog.Content
-          aria-describedby={undefined}
-          className="fixed inset-x-0 bottom-0 z-10 max-h-[94vh] overflow-y-auto border-t-rule border-ink bg-paper p-4 lg:inset-x-8 lg:top-6 lg:bottom-auto lg:border-rule lg:p-5"
+      <p className="mb-3 max-w-3xl text-muted">{t(repair ? "propose.leadRepair" : "propose.lead")}</p>
+      <div className="flex flex-wrap items-end gap-3 border-t border-line pt-3">
+        <SelectField
+          label={t("propose.what")}
+          value={repair ? "repair" : "new"}
+          onChange={(e) => setRepair(e.target.value === "repair")}
         >
-          <div className="flex items-start justify-between gap-3">
-            <Dialog.Title className="text-lead font-bold">{t("propose.title")}</Dialog.Title>
-            <Dialog.Close asChild>
-              <Button look="quiet">{t("bench.close")}</Button>
-            </Dialog.Close>
-          </div>
-          <p className="mb-3 max-w-3xl text-muted">{t(repair ? "propose.leadRepair" : "propose.lead")}</p>
-          <div className="flex flex-wrap items-end gap-3 border-t border-line pt-3">
-            <SelectField
-              label={t("propose.what")}
-              value={repair ? "repair" : "new"}
-              onChange={(e) => setRepair(e.target.value === "repair")}
-            >
-              <option value="new">{t("propose.new")}</option>
-              <option value="repair">{t("propose.repair")}</option>
-            </SelectField>
-            <TypedField
-              label={t("doorstep.budget", { currency: means.currency })}
-              className="w-36"
-              text={budget === null ? "" : String(fromMinor(budget, means.currency))}
-              schema={amountField(100_000)}
-              onValue={(amount) => setBudget(amount === null ? null : toMinor(amount, means.currency))}
-            />
-            <TypedField
-              label={t("propose.water")}
-              className="w-36"
-              text={waterLDay === null ? "" : quantity(waterLDay, "volume")}
-              schema={optionalQuantityField("volume", 2_000)}
-              onValue={(water) => setWater(water?.value ?? null)}
-            />
-            <SelectField
-              label={t("propose.without")}
-              className="w-44"
-              value=""
-              onChange={(e) =>
-                setWithout([
-                  ...without,
-                  ...(reference.crops.find((c) => c.id === e.target.value)?.goals ?? []).map((g) => g.id),
-                ])
-              }
-            >
-              <option value="">{t("doorstep.addCrop")}</option>
-              {refusable.map((c) => (
-                <option key={c.id} value={c.id}>
-                  {cropName(c.id)}
-                </option>
-              ))}
-            </SelectField>
-            <SelectField
-              label={t("propose.weather")}
-              className="w-44"
-              value={warmerC}
-              onChange={(e) => setWarmer(Number(e.target.value))}
-            >
-              {WEATHERS.map((c) => (
-                <option key={c} value={c}>
-                  {t(`propose.weathers.${c}`)}
-                </option>
-              ))}
-            </SelectField>
-            {busy ? (
-              <Button look="warn" className="min-h-10" onClick={stop}>
-                {t("propose.stop")}
-              </Button>
-            ) : (
-              <Button look="solid" className="min-h-10" onClick={start}>
-                {t(repair ? "propose.startRepair" : "propose.start")}
-              </Button>
-            )}
-          </div>
-          {without.length > 0 && (
-            <p className="mt-2 flex flex-wrap items-center gap-2 text-note">
-              {t("propose.leftOut", {
-                crops: reference.crops
-                  .filter((c) => c.goals.every((g) => without.includes(g.id)))
-                  .map((c) => cropName(c.id))
-                  .join(", "),
-              })}
-              <Button look="quiet" onClick={() => setWithout([])}>
-                {t("propose.allAgain")}
-              </Button>
-            </p>
-          )}
-          <fieldset className="mt-3">
-            <legend className="text-sm font-semibold">{t("propose.kinds")}</legend>
-            <div className="flex flex-wrap gap-x-4">
-              {reference.bagKinds.map(({ id }) => (
-                <label key={id} className="flex min-h-8 items-center gap-1.5 text-note">
-                  <input
-                    type="checkbox"
-                    className="size-4.5 accent-(--beet)"
-                    checked={kinds.includes(id)}
-                    onChange={(e) =>
-                      setKinds(e.target.checked ? [...kinds, id] : kinds.filter((k) => k !== id))
-                    }
-                  />
-                  {bag(id)}
-                </label>
-              ))}
-            </div>
-          </fieldset>
-          {failed && (
-            <p role="alert" className="mt-3 font-semibold text-beet">
-              ✕ {t("propose.failed")}
-            </p>
-          )}
-          <div className={`mt-4 grid gap-4 ${aims.length > 1 ? "lg:grid-cols-3" : ""}`}>
-            {aims.map((aim) => (
-              <ProposalCard
-                key={aim}
-                title={t(repair ? "propose.repair" : `propose.aims.${aim}`)}
-                step={steps[aim]}
-                proposal={proposals[aim]}
-                plan={plan}
-                setting={inWeather}
-                today={today}
-                onTake={(taken) => {
-                  stop();
-                  onTake(taken);
-                  setOpen(false);
-                }}
+          <option value="new">{t("propose.new")}</option>
+          <option value="repair">{t("propose.repair")}</option>
+        </SelectField>
+        <TypedField
+          label={t("doorstep.budget", { currency: means.currency })}
+          className="w-36"
+          text={budget === null ? "" : String(fromMinor(budget, means.currency))}
+          schema={amountField(100_000)}
+          onValue={(amount) => setBudget(amount === null ? null : toMinor(amount, means.currency))}
+        />
+        <TypedField
+          label={t("propose.water")}
+          className="w-36"
+          text={waterLDay === null ? "" : quantity(waterLDay, "volume")}
+          schema={optionalQuantityField("volume", 2_000)}
+          onValue={(water) => setWater(water?.value ?? null)}
+        />
+        <ChooseField
+          label={t("propose.without")}
+          className="w-44"
+          shown={t("doorstep.addCrop")}
+          items={refusable.map((c) => ({ value: c.id, name: cropName(c.id), also: c.botanical }))}
+          onChoose={(id) =>
+            setWithout([
+              ...without,
+              ...(reference.crops.find((c) => c.id === id)?.goals ?? []).map((g) => g.id),
+            ])
+          }
+        />
+        <SelectField
+          label={t("propose.weather")}
+          className="w-44"
+          value={warmerC}
+          onChange={(e) => setWarmer(Number(e.target.value))}
+        >
+          {WEATHERS.map((c) => (
+            <option key={c} value={c}>
+              {t(`propose.weathers.${c}`)}
+            </option>
+          ))}
+        </SelectField>
+        {busy ? (
+          <Button look="warn" className="min-h-10" onClick={stop}>
+            {t("propose.stop")}
+          </Button>
+        ) : (
+          <Button look="solid" className="min-h-10" onClick={start}>
+            {t(repair ? "propose.startRepair" : "propose.start")}
+          </Button>
+        )}
+      </div>
+      {without.length > 0 && (
+        <p className="mt-2 flex flex-wrap items-center gap-2 text-note">
+          {t("propose.leftOut", {
+            crops: reference.crops
+              .filter((c) => c.goals.every((g) => without.includes(g.id)))
+              .map((c) => cropName(c.id))
+              .join(", "),
+          })}
+          <Button look="quiet" onClick={() => setWithout([])}>
+            {t("propose.allAgain")}
+          </Button>
+        </p>
+      )}
+      <fieldset className="mt-3">
+        <legend className="text-sm font-semibold">{t("propose.kinds")}</legend>
+        <div className="flex flex-wrap gap-x-4">
+          {reference.bagKinds.map(({ id }) => (
+            <label key={id} className="flex min-h-8 items-center gap-1.5 text-note">
+              <input
+                type="checkbox"
+                className="size-4.5 accent-(--beet)"
+                checked={kinds.includes(id)}
+                onChange={(e) => setKinds(e.target.checked ? [...kinds, id] : kinds.filter((k) => k !== id))}
               />
-            ))}
-          </div>
-        </Dialog.Content>
-      </Dialog.Portal>
-    </Dialog.Root>
+              {bag(id)}
+            </label>
+          ))}
+        </div>
+      </fieldset>
+      {failed && (
+        <p role="alert" className="mt-3 font-semibold text-beet">
+          ✕ {t("propose.failed")}
+        </p>
+      )}
+      <div className={`mt-4 grid gap-4 ${aims.length > 1 ? "lg:grid-cols-3" : ""}`}>
+        {aims.map((aim) => (
+          <ProposalCard
+            key={aim}
+            title={t(repair ? "propose.repair" : `propose.aims.${aim}`)}
+            step={steps[aim]}
+            proposal={proposals[aim]}
+            plan={plan}
+            setting={inWeather}
+            today={today}
+            onTake={(taken) => {
+              stop();
+              onTake(taken);
+              setOpen(false);
+            }}
+          />
+        ))}
+      </div>
+    </Dialog>
   );
 }

@@ -1,0 +1,48 @@
+// @vitest-environment happy-dom
+import { act, fireEvent, waitFor } from "@testing-library/react";
+import { expect, it, vi } from "vitest";
+import { id } from "@/testing/garden";
+import { show } from "@/testing/screen";
+import { RecordEntry, type RecordRead } from "./record-form";
+
+function form() {
+  let answer = () => {};
+  const onRecord = vi.fn<(record: RecordRead) => Promise<void>>(
+    () => new Promise((resolve) => (answer = resolve)),
+  );
+  const shown = show(
+    <RecordEntry
+      start={{ plantingId: id(10), kind: "sown", on: "2026-05-18", amount: "", note: "" }}
+      today="2026-05-18"
+      plantings={[{ id: id(10), name: "lettuce × 6" }]}
+      saveLabel="Save record"
+      onRecord={onRecord}
+    />,
+  );
+  const amount = () => shown.getByLabelText(/^How much/) as HTMLInputElement;
+  const type = (text: string) => fireEvent.change(amount(), { target: { value: text } });
+  const save = () =>
+    act(async () => void fireEvent.click(shown.getByRole("button", { name: "Save record" })));
+  return { ...shown, onRecord, amount, type, save, answer: () => act(async () => answer()) };
+}
+
+it("keeps what is typed for the next record while the last one is still on its way", async () => {
+  const { type, save, amount, answer, onRecord } = form();
+  type("12");
+  await save();
+  await waitFor(() => expect(onRecord).toHaveBeenCalledOnce());
+  expect(onRecord.mock.calls[0]![0]).toMatchObject({ kind: "sown", plantingId: id(10) });
+  expect(amount().value).toBe("");
+  type("10");
+  await answer();
+  expect(amount().value).toBe("10");
+});
+
+it("refuses an amount that it cannot read, at its field, and sends nothing", async () => {
+  const { type, save, amount, onRecord, getByRole } = form();
+  type("a handful");
+  await save();
+  await waitFor(() => expect(getByRole("alert").textContent).toMatch(/^✕ ./));
+  expect(onRecord).not.toHaveBeenCalled();
+  expect(amount().value).toBe("a handful");
+});
