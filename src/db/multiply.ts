@@ -1,5 +1,5 @@
 import { z } from "zod";
-import { type Db, rowOf } from "./pool";
+import { connectionOf, type Db, rowOf } from "./pool";
 
 /** How large a programme is to become. */
 export interface Size {
@@ -91,4 +91,15 @@ async function repeatedOf(on: Db, programmeId: string): Promise<number> {
     values: [programmeId],
   });
   return row?.n ?? 0;
+}
+
+/** What the database does by itself in the hours after so many rows came in: clears up, and counts what there is. */
+export async function tidy(): Promise<void> {
+  const on = await connectionOf();
+  try {
+    await on.query("SET statement_timeout = 0");
+    await on.query("VACUUM (ANALYZE)");
+  } finally {
+    on.release(true);
+  }
 }

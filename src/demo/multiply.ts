@@ -1,4 +1,4 @@
-import { multiply } from "@/db/multiply";
+import { multiply, tidy } from "@/db/multiply";
 import { closePool, db, transaction } from "@/db/pool";
 import { allProgrammes } from "@/db/programmes";
 import { judgeAll } from "@/server/following";
@@ -13,8 +13,9 @@ for (const { id, name } of await allProgrammes(db())) {
     await on.query("SET LOCAL statement_timeout = 0");
     await multiply(on, id, { households: households ?? 0, records: records ?? 0 });
   });
-  await db().query("ANALYZE");
+  await tidy();
   await judgeAll(id);
+  await tidy();
   console.log(`${name} has ${households} households and ${records} records`);
 }
 await closePool();

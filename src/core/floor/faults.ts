@@ -9,7 +9,7 @@ export type Fault =
   | { readonly code: "overlaps"; readonly bagId: string; readonly otherId: string }
   | { readonly code: "too-heavy-here"; readonly bagId: string; readonly kgM2: number };
 
-/** A single load counts over a square of 2.5 ft: ASCE 7, section 4.4 (memory); so do all bags that stand on it together. */
+/** A single load counts over a square of 2.5 ft: ASCE 7, section 4.4 (from memory); so do all bags that stand on it together. */
 const SQUARE_CM = 76.2;
 
 /** Load on the square round a bag, with its part of every bag that stands on it; kept on the floor where the bag stands at its edge. */

@@ -6,7 +6,7 @@ const EPOCH_2000 = 10_957.5;
 
 /**
  * The sun's declination at noon UTC, in radians, good to about 0.01°.
- * Source: The Astronomical Almanac, low-precision formulae for the sun (memory).
+ * Source: The Astronomical Almanac, low-precision formulae for the sun (from memory).
  */
 export function solarDeclination(day: Day): number {
   const n = dayNumber(day) + 0.5 - EPOCH_2000;

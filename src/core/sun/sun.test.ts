@@ -4,13 +4,13 @@ import { describe, expect, it } from "vitest";
 import { dayLength, openingsOf, type SeenSun, shinesIn, sunHoursThrough, sunPosition, sunTimesOn } from ".";
 import { addDays, dayNumber } from "../day";
 
-/** Solar time from a clock in UTC at longitude 0: the equation of time, minutes, by its usual two sines (memory; good to a minute). */
+/** Solar time from a clock in UTC at longitude 0: the equation of time, minutes, by its usual two sines (from memory; good to a minute). */
 function equationOfTime(day: string): number {
   const b = (2 * Math.PI * (dayNumber(day) - dayNumber(`${day.slice(0, 4)}-01-01`) - 80)) / 365;
   return 9.87 * Math.sin(2 * b) - 7.53 * Math.cos(b) - 1.5 * Math.sin(b);
 }
 
-/** Degrees by which air lifts a sun that is seen at an altitude: Sæmundsson's formula as Meeus prints it (memory). */
+/** Degrees by which air lifts a sun that is seen at an altitude: Sæmundsson's formula as Meeus prints it (from memory). */
 const liftedBy = (altitude: number) =>
   1.02 / 60 / Math.tan(((altitude + 10.3 / (altitude + 5.11)) * Math.PI) / 180);
 

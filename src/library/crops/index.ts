@@ -10,9 +10,9 @@ import { roots } from "./roots";
  * The crops that ship, in the order in which they are shown. Checked when loaded.
  *
  * Sources: `harrington-1954` fits θ and base to Harrington and Minges 1954 (as reprinted in Knott's Handbook for
- * Vegetable Growers; memory); `cfr-201` is US 7 CFR 201.31, least germination (memory); `fao-56` is FAO Irrigation and
- * Drainage Paper 56, table 12 (memory); `practice` is common practice without a published source; `memory` is a
- * figure of the trade written down without a book at hand.
+ * Vegetable Growers; from memory); `cfr-201` is US 7 CFR 201.31, least germination (from memory); `fao-56` is FAO Irrigation and
+ * Drainage Paper 56, table 12 (from memory); `practice` is common practice without a published source; `assumption` is a
+ * starting value of ours, without one.
  */
 export const CROPS: readonly Crop[] = z
   .array(Crop)

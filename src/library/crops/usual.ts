@@ -6,7 +6,7 @@ type GoalData = z.input<typeof Goal>;
 type MethodData = GoalData["methods"][number];
 
 export const need = (least: number, good: number) => ({ least, good });
-export const days = (low: number, likely: number, high: number) => ({ low, likely, high });
+export const range = (low: number, likely: number, high: number) => ({ low, likely, high });
 export const plants = (spacing: [number, number], soil: [number, number]): GoalData["stand"] => ({
   type: "plants",
   spacingCm: need(...spacing),
@@ -14,12 +14,12 @@ export const plants = (spacing: [number, number], soil: [number, number]): GoalD
 });
 export const dense = (seedGM2: number): GoalData["stand"] => ({ type: "dense", seedGM2 });
 
-/** Ways to start, with what they usually mean; each crop changes what is its own. Memory where a crop says nothing else. */
+/** Ways to start, with what they usually mean; each crop changes what is its own. Assumption, no source, where a crop says nothing else. */
 export const tray = (more: Partial<MethodData> = {}): MethodData => ({
   method: "tray",
   depthCm: 0.5,
   why: "choose-the-best",
-  move: { afterUp: days(6, 8, 12), leaf: 3, holdDays: 7 },
+  move: { afterUp: range(6, 8, 12), leaf: 3, holdDays: 7 },
   ...more,
 });
 export const cells = (
@@ -31,7 +31,7 @@ export const cells = (
   depthCm: 1,
   seeds: 2,
   why: "choose-the-best",
-  move: { afterUp: days(...afterUp), holdDays: 14, ...sign },
+  move: { afterUp: range(...afterUp), holdDays: 14, ...sign },
   ...more,
 });
 export const broadcast = (more: Partial<MethodData> = {}): MethodData => ({
@@ -40,7 +40,7 @@ export const broadcast = (more: Partial<MethodData> = {}): MethodData => ({
   why: "quick-and-cheap",
   ...more,
 });
-export const rows = (more: Partial<MethodData> = {}): MethodData => ({
+export const drills = (more: Partial<MethodData> = {}): MethodData => ({
   method: "drills",
   depthCm: 1,
   seeds: 2,
@@ -87,9 +87,9 @@ const USUAL: Record<GoalData["kind"], Usual> = {
     heightCm: 25,
     widthCm: 20,
     methods: [tray(), bought()],
-    days: { from: "sowing", window: days(28, 34, 42), atC: 22, nurseryDays: 14 },
-    yieldG: days(60, 130, 220),
-    picking: { pattern: "leaf", window: days(14, 28, 45) },
+    days: { from: "sowing", window: range(28, 34, 42), atC: 22, nurseryDays: 14 },
+    yieldG: range(60, 130, 220),
+    picking: { pattern: "leaf", window: range(14, 28, 45) },
     keepsDays: 4,
     cautions: ["blade"],
   },
@@ -103,9 +103,9 @@ const USUAL: Record<GoalData["kind"], Usual> = {
     heightCm: 12,
     widthCm: 8,
     methods: [broadcast()],
-    days: { from: "sowing", window: days(22, 28, 36), atC: 18, nurseryDays: 0 },
-    yieldG: days(600, 1200, 2000),
-    picking: { pattern: "leaf", window: days(14, 28, 42) },
+    days: { from: "sowing", window: range(22, 28, 36), atC: 18, nurseryDays: 0 },
+    yieldG: range(600, 1200, 2000),
+    picking: { pattern: "leaf", window: range(14, 28, 42) },
     keepsDays: 3,
     feeds: [],
     cautions: ["blade"],
@@ -120,9 +120,9 @@ const USUAL: Record<GoalData["kind"], Usual> = {
     heightCm: 7,
     widthCm: 3,
     methods: [soaked],
-    days: { from: "sowing", window: days(7, 9, 12), atC: 20, nurseryDays: 0 },
-    yieldG: days(800, 1400, 2200),
-    picking: { pattern: "once", window: days(1, 2, 3) },
+    days: { from: "sowing", window: range(7, 9, 12), atC: 20, nurseryDays: 0 },
+    yieldG: range(800, 1400, 2200),
+    picking: { pattern: "once", window: range(1, 2, 3) },
     keepsDays: 3,
     feeds: [],
     cautions: ["clean-seed", "blade"],
@@ -137,9 +137,9 @@ const USUAL: Record<GoalData["kind"], Usual> = {
     heightCm: 40,
     widthCm: 45,
     methods: [cells([20, 25, 35]), bought()],
-    days: { from: "planting", window: days(60, 70, 85), atC: 17, nurseryDays: 32 },
-    yieldG: days(400, 800, 1400),
-    picking: { pattern: "once", window: days(6, 12, 18) },
+    days: { from: "planting", window: range(60, 70, 85), atC: 17, nurseryDays: 32 },
+    yieldG: range(400, 800, 1400),
+    picking: { pattern: "once", window: range(6, 12, 18) },
     keepsDays: 7,
     feeds: AND_HEADING,
     cautions: ["blade"],
@@ -154,9 +154,9 @@ const USUAL: Record<GoalData["kind"], Usual> = {
     heightCm: 35,
     widthCm: 25,
     methods: [cells([20, 25, 35]), bought()],
-    days: { from: "planting", window: days(40, 48, 60), atC: 17, nurseryDays: 32 },
-    yieldG: days(120, 220, 350),
-    picking: { pattern: "once", window: days(5, 10, 14) },
+    days: { from: "planting", window: range(40, 48, 60), atC: 17, nurseryDays: 32 },
+    yieldG: range(120, 220, 350),
+    picking: { pattern: "once", window: range(5, 10, 14) },
     keepsDays: 7,
     feeds: AND_HEADING,
     cautions: ["blade"],
@@ -170,10 +170,10 @@ const USUAL: Record<GoalData["kind"], Usual> = {
     where: ["top"],
     heightCm: 45,
     widthCm: 12,
-    methods: [rows()],
-    days: { from: "sowing", window: days(120, 140, 165), atC: 17, nurseryDays: 0 },
-    yieldG: days(60, 110, 180),
-    picking: { pattern: "once", window: days(10, 14, 21) },
+    methods: [drills()],
+    days: { from: "sowing", window: range(120, 140, 165), atC: 17, nurseryDays: 0 },
+    yieldG: range(60, 110, 180),
+    picking: { pattern: "once", window: range(10, 14, 21) },
     keepsDays: 120,
     feeds: [...AT_PLANTING, { stage: "week-3", share: 0.2 }],
   },
@@ -186,10 +186,10 @@ const USUAL: Record<GoalData["kind"], Usual> = {
     where: ["top"],
     heightCm: 30,
     widthCm: 15,
-    methods: [rows()],
-    days: { from: "sowing", window: days(50, 60, 75), atC: 17, nurseryDays: 0 },
-    yieldG: days(40, 90, 150),
-    picking: { pattern: "once", window: days(10, 20, 30) },
+    methods: [drills()],
+    days: { from: "sowing", window: range(50, 60, 75), atC: 17, nurseryDays: 0 },
+    yieldG: range(40, 90, 150),
+    picking: { pattern: "once", window: range(10, 20, 30) },
     keepsDays: 14,
     feeds: [],
   },
@@ -203,9 +203,9 @@ const USUAL: Record<GoalData["kind"], Usual> = {
     heightCm: 60,
     widthCm: 40,
     methods: [{ method: "tubers", depthCm: 11.5, why: "not-from-seed" }],
-    days: { from: "planting", window: days(80, 92, 110), atC: 17, nurseryDays: 0 },
-    yieldG: days(400, 800, 1300),
-    picking: { pattern: "once", window: days(10, 21, 30) },
+    days: { from: "planting", window: range(80, 92, 110), atC: 17, nurseryDays: 0 },
+    yieldG: range(400, 800, 1300),
+    picking: { pattern: "once", window: range(10, 21, 30) },
     keepsDays: 90,
   },
   pod: {
@@ -218,9 +218,9 @@ const USUAL: Record<GoalData["kind"], Usual> = {
     heightCm: 50,
     widthCm: 30,
     methods: [stations()],
-    days: { from: "sowing", window: days(45, 52, 62), atC: 22, nurseryDays: 0 },
-    yieldG: days(120, 250, 420),
-    picking: { pattern: "flushes", window: days(21, 35, 50) },
+    days: { from: "sowing", window: range(45, 52, 62), atC: 22, nurseryDays: 0 },
+    yieldG: range(120, 250, 420),
+    picking: { pattern: "flushes", window: range(21, 35, 50) },
     keepsDays: 5,
     feeds: AND_FLOWERS,
   },
@@ -234,9 +234,9 @@ const USUAL: Record<GoalData["kind"], Usual> = {
     heightCm: 170,
     widthCm: 40,
     methods: [stations({ seeds: 2, why: "quick-and-cheap" })],
-    days: { from: "sowing", window: days(70, 75, 85), atC: 22, nurseryDays: 0 },
-    yieldG: days(180, 300, 450),
-    picking: { pattern: "once", window: days(5, 8, 12) },
+    days: { from: "sowing", window: range(70, 75, 85), atC: 22, nurseryDays: 0 },
+    yieldG: range(180, 300, 450),
+    picking: { pattern: "once", window: range(5, 8, 12) },
     keepsDays: 3,
     support: "wire",
   },
@@ -250,9 +250,9 @@ const USUAL: Record<GoalData["kind"], Usual> = {
     heightCm: 80,
     widthCm: 50,
     methods: [cells([28, 35, 45], { why: "seed-is-dear" }, { heightCm: 15 }), bought()],
-    days: { from: "planting", window: days(60, 70, 85), atC: 22, nurseryDays: 42 },
-    yieldG: days(900, 1800, 3000),
-    picking: { pattern: "continuous", window: days(45, 65, 90) },
+    days: { from: "planting", window: range(60, 70, 85), atC: 22, nurseryDays: 42 },
+    yieldG: range(900, 1800, 3000),
+    picking: { pattern: "continuous", window: range(45, 65, 90) },
     keepsDays: 7,
     feeds: AND_FLOWERS,
     support: "cane",
@@ -268,9 +268,9 @@ const USUAL: Record<GoalData["kind"], Usual> = {
     heightCm: 25,
     widthCm: 35,
     methods: [cuttings()],
-    days: { from: "planting", window: days(26, 30, 38), atC: 27, nurseryDays: 0 },
-    yieldG: days(150, 300, 500),
-    picking: { pattern: "leaf", window: days(45, 75, 110) },
+    days: { from: "planting", window: range(26, 30, 38), atC: 27, nurseryDays: 0 },
+    yieldG: range(150, 300, 500),
+    picking: { pattern: "leaf", window: range(45, 75, 110) },
     keepsDays: 4,
     cautions: ["blade"],
   },
@@ -284,9 +284,9 @@ const USUAL: Record<GoalData["kind"], Usual> = {
     heightCm: 35,
     widthCm: 30,
     methods: [bought(), cells([25, 32, 45])],
-    days: { from: "planting", window: days(20, 30, 45), atC: 20, nurseryDays: 45 },
-    yieldG: days(60, 120, 220),
-    picking: { pattern: "continuous", window: days(120, 200, 300) },
+    days: { from: "planting", window: range(20, 30, 45), atC: 20, nurseryDays: 45 },
+    yieldG: range(60, 120, 220),
+    picking: { pattern: "continuous", window: range(120, 200, 300) },
     keepsDays: 7,
     feeds: AND_GROWING,
   },
@@ -300,9 +300,9 @@ const USUAL: Record<GoalData["kind"], Usual> = {
     heightCm: 25,
     widthCm: 25,
     methods: [cells([20, 26, 35]), bought()],
-    days: { from: "planting", window: days(25, 35, 50), atC: 18, nurseryDays: 35 },
-    yieldG: days(0, 0, 0),
-    picking: { pattern: "continuous", window: days(60, 100, 150) },
+    days: { from: "planting", window: range(25, 35, 50), atC: 18, nurseryDays: 35 },
+    yieldG: range(0, 0, 0),
+    picking: { pattern: "continuous", window: range(60, 100, 150) },
     keepsDays: 1,
   },
   tree: {
@@ -315,9 +315,9 @@ const USUAL: Record<GoalData["kind"], Usual> = {
     heightCm: 150,
     widthCm: 90,
     methods: [bought("not-from-seed")],
-    days: { from: "planting", window: days(330, 365, 380), atC: 18, nurseryDays: 0 },
-    yieldG: days(500, 1500, 4000),
-    picking: { pattern: "once", window: days(14, 30, 45) },
+    days: { from: "planting", window: range(330, 365, 380), atC: 18, nurseryDays: 0 },
+    yieldG: range(500, 1500, 4000),
+    picking: { pattern: "once", window: range(14, 30, 45) },
     keepsDays: 5,
     feeds: AND_GROWING,
   },
@@ -341,10 +341,10 @@ export const practice = (...keys: (keyof GoalData["source"] & string)[]): GoalDa
 type Kept = "emergence" | "growth" | "nights" | "heatC" | "water" | "feeding";
 type Temper = Pick<CropData, Kept>;
 
-/** FAO Irrigation and Drainage Paper 56, table 12, single crop coefficients (memory). */
+/** FAO Irrigation and Drainage Paper 56, table 12, single crop coefficients (from memory). */
 const kc = (initial: number, mid: number, end: number) => ({ initial, mid, end });
 
-/** How groups of crops stand temperature, water and feed; memory where a crop says nothing else. */
+/** How groups of crops stand temperature, water and feed; assumption where a crop says nothing else. */
 export const TEMPER = {
   cabbages: {
     emergence: { baseC: 2.9, bestC: 25, degreeDays: 107 },

@@ -155,7 +155,7 @@ const BUYS = 0.25;
  * What is better is accepted, and by simulated annealing now and then what is worse, less and less as it cools.
  *
  * Sources: Shaw 1998, "Using constraint programming and local search methods to solve vehicle routing problems"; Ropke
- * and Pisinger 2006, Transportation Science 40; Kirkpatrick, Gelatt, Vecchi 1983, Science 220 (memory).
+ * and Pisinger 2006, Transportation Science 40; Kirkpatrick, Gelatt, Vecchi 1983, Science 220 (from memory).
  */
 export function* improve(
   start: State,
