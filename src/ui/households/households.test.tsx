@@ -74,8 +74,9 @@ it("keeps the search while it is filtered and paged, and begins at the first pag
 });
 
 it("says when nobody is found, and when there is nobody yet", () => {
-  const nobody = screen([]);
+  const nobody = screen([], { judgingSince: "2026-05-18T09:40:00Z" });
   expect(nobody.text()).toContain("No household is found.");
+  expect(nobody.text()).toMatch(/worked out anew.*since \d+:40/);
   nobody.unmount();
   const empty = screen([], { found: 0, ask: { search: "", filter: "all", sort: "pressing", page: 1 } });
   expect(empty.text()).toContain("Survey the first one at its door");

@@ -6,6 +6,7 @@ import type { PlaceKind } from "@/core/place";
 import { HOUSEHOLD_STAGES, type HouseholdStage, type Measure } from "@/core/record";
 import { Button, buttonClass } from "@/ui/primitives/button";
 import { SelectField, TextField } from "@/ui/primitives/field";
+import { JudgingSince } from "@/ui/primitives/judging-since";
 import { Pages } from "@/ui/primitives/pages";
 import { useWords } from "@/ui/words/use-words";
 import { StageMark } from "./stage-mark";
@@ -76,7 +77,7 @@ function addressOf(ask: Ask): string {
 /** The first screen: who is in the programme, how far each is, and what is due or late this week. */
 export function Households(props: HouseholdsProps) {
   const { programme, summaries, stages, found, pressing, late, due, pages, ask, judgingSince } = props;
-  const { t, clock } = useWords();
+  const { t } = useWords();
   const counts: Partial<Record<Filter, number>> = { all: found, pressing, ...stages };
   const filters: Filter[] = ["all", "pressing", ...HOUSEHOLD_STAGES.filter((stage) => stages[stage])];
   const nameOf = (f: Filter) =>
@@ -90,11 +91,7 @@ export function Households(props: HouseholdsProps) {
             {t("households.title")} <span className="text-lg font-semibold text-muted">{programme}</span>
           </h1>
           <p className="text-muted">{t("households.lead", { count: found, late, due })}</p>
-          {judgingSince && (
-            <p role="status" className="text-sm">
-              ↻ {t("households.judging", { time: clock(judgingSince) })}
-            </p>
-          )}
+          <JudgingSince since={judgingSince} />
         </div>
         <div className="ml-auto flex flex-wrap gap-2">
           <a href="/records.csv" download className={buttonClass("open")}>

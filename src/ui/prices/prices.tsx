@@ -12,6 +12,7 @@ import {
 import { type Pooled } from "@/core/kit";
 import type { Outcome } from "@/core/problem";
 import { TextField } from "@/ui/primitives/field";
+import { JudgingSince } from "@/ui/primitives/judging-since";
 import { useWords } from "@/ui/words/use-words";
 import { BuyTogether } from "./buy-together";
 import { PriceLine } from "./price-line";
@@ -36,7 +37,17 @@ interface PricesProps {
 }
 
 /** What the programme pays and what the market asks, group by group; each price is stored when its field is left. */
-export function Prices({ items, lives, prices, currency, save, together, pools, saveTogether }: PricesProps) {
+export function Prices({
+  items,
+  lives,
+  prices,
+  currency,
+  save,
+  together,
+  pools,
+  judgingSince,
+  saveTogether,
+}: PricesProps) {
   const { t, bag, cropName } = useWords();
   const [find, setFind] = useState("");
   const named = useMemo(
@@ -56,6 +67,7 @@ export function Prices({ items, lives, prices, currency, save, together, pools, 
   return (
     <div className="px-4 py-4 lg:px-6">
       <h1 className="text-title font-bold">{t("prices.title")}</h1>
+      <JudgingSince since={judgingSince} />
       <p className="mb-3 text-muted">
         {t("prices.lead")} {t("prices.unpriced", { count: items.filter((i) => !prices[i.item]).length })}
       </p>
