@@ -2,18 +2,14 @@
 
 import { useMemo, useState } from "react";
 import { bagValues, cropValues, type LibraryValue, type Override } from "@/core/override";
-import type { Outcome } from "@/core/problem";
 import { SHIPPED } from "@/library";
 import { ChooseField, TextField } from "@/ui/primitives/field";
 import { useWords } from "@/ui/words/use-words";
-import type { PlanDifference } from "./plan-changes";
 import { type TakeIn, ValuesFiles } from "./take-in";
-import { ValueLine } from "./value-line";
+import { type ValueActions, ValueLine } from "./value-line";
 
-export interface LibraryProps {
+export interface LibraryProps extends ValueActions {
   readonly overrides: readonly Override[];
-  readonly preview: (name: string, value: number | null) => Promise<Outcome<readonly PlanDifference[]>>;
-  readonly override: (name: string, value: number | null, reason: string) => Promise<Outcome<null>>;
   readonly takeIn: TakeIn;
 }
 

@@ -3,18 +3,23 @@
 import { useRouter } from "next/navigation";
 import { useState } from "react";
 import { dimensionOf, type LibraryValue, type Override, valueField } from "@/core/override";
-import { type Problem, readProblem } from "@/core/problem";
+import { type Outcome, type Problem, readProblem } from "@/core/problem";
 import { Button } from "@/ui/primitives/button";
 import { TextField } from "@/ui/primitives/field";
 import { send } from "@/ui/primitives/send";
 import { useWords } from "@/ui/words/use-words";
-import type { LibraryProps } from "./library";
 import { type PlanDifference, PlanDifferences } from "./plan-changes";
 
 /** Parts of a path that only hold others together. */
 const UNSAID = new Set(["stand", "window"]);
 
-interface LineProps extends Pick<LibraryProps, "preview" | "override"> {
+/** What can be done with a value: looked at beforehand, and put in place with a reason; null goes back to what ships. */
+export interface ValueActions {
+  readonly preview: (name: string, value: number | null) => Promise<Outcome<readonly PlanDifference[]>>;
+  readonly override: (name: string, value: number | null, reason: string) => Promise<Outcome<null>>;
+}
+
+interface LineProps extends ValueActions {
   readonly value: LibraryValue;
   readonly own?: Override;
   readonly other?: { readonly name: string; readonly value: number | undefined };

@@ -3,11 +3,15 @@
 import { useRouter } from "next/navigation";
 import { useState } from "react";
 import { amountText, hasSize, type Price, type PricedItem, toMinor } from "@/core/money";
-import { type Problem, readProblem } from "@/core/problem";
+import { type Outcome, type Problem, readProblem } from "@/core/problem";
 import { amountField } from "@/core/quantity";
 import { send } from "@/ui/primitives/send";
 import { useWords } from "@/ui/words/use-words";
-import type { SavePrice } from "./prices";
+
+/** Stores a price; null takes it away. */
+export type SavePrice = (
+  price: Omit<Price, "minor"> & { readonly minor: number | null },
+) => Promise<Outcome<null>>;
 
 interface LineProps {
   readonly item: PricedItem;

@@ -2,7 +2,6 @@
 
 import { useMemo, useState } from "react";
 import {
-  type Price,
   PRICE_GROUPS,
   type PricedItem,
   type Prices as PriceTable,
@@ -15,11 +14,7 @@ import { TextField } from "@/ui/primitives/field";
 import { JudgingSince } from "@/ui/primitives/judging-since";
 import { useWords } from "@/ui/words/use-words";
 import { BuyTogether } from "./buy-together";
-import { PriceLine } from "./price-line";
-
-export type SavePrice = (
-  price: Omit<Price, "minor"> & { readonly minor: number | null },
-) => Promise<Outcome<null>>;
+import { PriceLine, type SavePrice } from "./price-line";
 
 interface PricesProps {
   readonly items: readonly PricedItem[];
