@@ -81,6 +81,22 @@ export async function press(page: Page, name: string): Promise<void> {
   await page.locator(field(name)).click();
 }
 
+/** Chooses by name from a list that is searched. */
+export async function choose(page: Page, label: string, name: string): Promise<void> {
+  await page.locator(`button[aria-label^="${label}: "]`).click();
+  await page.locator("[cmdk-input]").fill(name);
+  await page.waitForFunction(
+    (n) => [...document.querySelectorAll("[cmdk-item]")].some((e) => e.textContent?.trim() === n),
+    {},
+    name,
+  );
+  await page.$$eval(
+    "[cmdk-item]",
+    (all, n) => (all.find((e) => e.textContent?.trim() === n) as HTMLElement).click(),
+    name,
+  );
+}
+
 /** Waits until the page shows a text. */
 export const see = (page: Page, text: string) =>
   page.waitForFunction((t) => document.body.innerText.replace(/\s+/g, " ").includes(t), {}, text);

@@ -3,7 +3,7 @@ import { join } from "node:path";
 import { parse } from "csv-parse/sync";
 import type { ElementHandle, Page } from "puppeteer-core";
 import { afterAll, beforeAll, expect, it } from "vitest";
-import { openBrowser, openPage, pickDate, press, see, textOf, type, visit } from "./browser";
+import { choose, openBrowser, openPage, pickDate, press, see, textOf, type, visit } from "./browser";
 
 let opened: Awaited<ReturnType<typeof openBrowser>>;
 beforeAll(async () => {
@@ -213,8 +213,8 @@ it("follows what a household eats and brings, and what things cost", async () =>
   const id = await survey(page, "Hungry");
   await visit(page, `/house/${id}/doorstep`);
   await page.locator('::-p-aria([name="greens and leaves"])').fill("daily");
-  await page.locator('::-p-aria([name="Must be there"])').fill("strawberry");
-  await page.locator('::-p-aria([name="Nobody touches"])').fill("kale");
+  await choose(page, "Must be there", "strawberry");
+  await choose(page, "Nobody touches", "kale");
   await type(page, "Cells to raise seedlings in", "0");
   await type(page, "Money to start with, EUR", "lots");
   await press(page, "Save the survey");
@@ -256,11 +256,11 @@ it("names a clash in a bag with its dates, and cures it with one press", async (
   await visit(page, `/house/${id}/bench`);
   await press(page, "Add a bag");
   await press(page, "Add a planting");
-  await page.locator('::-p-aria([name="Crop and goal"])').fill("cabbage/standard");
+  await choose(page, "Crop and goal", "cabbage, standard");
   await pickDate(page, "Sown", "2026-01-10");
   await page.locator('section[aria-label="Row 1"] > button').click();
   await press(page, "Add a planting");
-  await page.locator('::-p-aria([name="Crop and goal"])').fill("radish/root");
+  await choose(page, "Crop and goal", "radish");
   await type(page, "Plants", "12");
   await pickDate(page, "Sown", "2026-02-15");
   await see(page, "In each other's way");

@@ -45,7 +45,7 @@ export function ValueLine({ value, own, other, preview, override }: LineProps) {
     .join(" · ");
   return (
     <li className="border-b border-line py-0.5">
-      <div className="grid grid-cols-[1fr_auto] items-baseline gap-x-4 sm:grid-cols-[minmax(0,1fr)_6rem_8rem_6rem_auto]">
+      <div className="grid grid-cols-[1fr_auto] items-baseline gap-x-4 sm:grid-cols-[minmax(0,1fr)_6rem_11rem_6rem_auto]">
         <span className="font-semibold">{name}</span>
         <span className={own ? "text-muted line-through" : "font-head text-lg font-bold"}>
           {show(value.value)}

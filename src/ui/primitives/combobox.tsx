@@ -29,9 +29,11 @@ interface ComboboxProps {
   readonly trigger: ReactNode;
 }
 
-/** Whether some of a name was typed, in its order: letters strewn over a name are no name. */
-const isNamed = (_: string, typed: string, names: string[] = []) =>
-  names.some((name) => name.toLowerCase().includes(typed.trim().toLowerCase())) ? 1 : 0;
+/** Some of a name was typed, in its order: letters strewn over a name are no name. The first of its names counts before the others. */
+const isNamed = (_: string, typed: string, names: string[] = []) => {
+  const which = names.findIndex((name) => name.toLowerCase().includes(typed.trim().toLowerCase()));
+  return which < 0 ? 0 : 1 / (1 + which);
+};
 
 /** A list to choose from that is too long to scroll: one types some of a name, and presses or enters. */
 export function Combobox(props: ComboboxProps) {
