@@ -283,7 +283,7 @@ it(
     const propose = async (start: string) => {
       await press(page, "Propose a garden");
       await press(page, start);
-      await page.waitForSelector("progress", { timeout: 40_000 });
+      await page.waitForSelector('[role="progressbar"]', { timeout: 40_000 });
       await press(page, "Stop, take the best so far");
       await page.waitForFunction(
         () => !document.querySelector('[role="dialog"]')!.textContent!.includes("Stop, take"),

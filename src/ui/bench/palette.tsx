@@ -38,7 +38,8 @@ export function Palette({ acts }: { acts: readonly Act[] }) {
           className="min-h-9 px-2 text-note text-muted hover:text-ink"
           aria-keyshortcuts="Control+K"
         >
-          {t("palette.open")} <kbd className="hidden border border-line px-1 font-sans text-xs lg:inline">Ctrl K</kbd>
+          {t("palette.open")}{" "}
+          <kbd className="hidden border border-line px-1 font-sans text-xs lg:inline">Ctrl K</kbd>
         </button>
       }
     >

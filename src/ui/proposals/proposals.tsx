@@ -10,6 +10,7 @@ import { Button, buttonClass } from "@/ui/primitives/button";
 import { SelectField } from "@/ui/primitives/field";
 import { Pages } from "@/ui/primitives/pages";
 import { send } from "@/ui/primitives/send";
+import { Progress } from "@/ui/primitives/progress";
 import { useWords } from "@/ui/words/use-words";
 
 /** One household in the list: how far its proposal is, and what it comes to. */
@@ -97,12 +98,7 @@ export function Proposals({ start, ask, read, take }: ProposalsProps) {
         </Button>
         {asked > 0 && (
           <p role="status" className="flex items-center gap-2">
-            <progress
-              className="h-3 w-40"
-              max={asked}
-              value={asked - open}
-              aria-label={t("propose.progress")}
-            />
+            <Progress label={t("propose.progress")} done={asked - open} of={asked} className="w-40" />
             {t("proposals.progress", { done: asked - open, all: asked })}
           </p>
         )}

@@ -9,6 +9,7 @@ import type { Setting } from "@/core/setting";
 import { gapOf, isAsGood, type Proposal, type Step } from "@/core/planner";
 import { Button } from "@/ui/primitives/button";
 import { Caution } from "@/ui/primitives/caution";
+import { Progress } from "@/ui/primitives/progress";
 import { useWords } from "@/ui/words/use-words";
 
 interface CardProps {
@@ -49,12 +50,7 @@ export function ProposalCard({ title, step, proposal, plan, setting, today, onTa
         <div role="status" className="mt-1 text-note text-muted">
           {step ? (
             <>
-              <progress
-                className="h-3 w-full accent-(--leaf)"
-                max={step.of}
-                value={step.done}
-                aria-label={t("propose.progress")}
-              />
+              <Progress label={t("propose.progress")} done={step.done} of={step.of} className="w-full" />
               <p>
                 {Number.isFinite(step.bound)
                   ? t("propose.soFar", { worth: number(step.worth), gap: percent(gap) })
@@ -100,11 +96,11 @@ export function ProposalCard({ title, step, proposal, plan, setting, today, onTa
           {step && (
             <p role="status" className="flex items-center gap-2 text-sm text-muted">
               {t("propose.improving")}
-              <progress
-                className="h-2 min-w-0 flex-1 accent-(--leaf)"
-                max={step.of}
-                value={step.done}
-                aria-label={t("propose.progress")}
+              <Progress
+                label={t("propose.progress")}
+                done={step.done}
+                of={step.of}
+                className="h-2 min-w-0 flex-1"
               />
             </p>
           )}
