@@ -1,6 +1,7 @@
 /**
  * How pages grow with a programme: each page's time as a ratio to the same page at twelve households, and its queries;
- * then how many pages a second one process gives fifty people at once, against the framework's own empty page.
+ * then how many pages a second one process gives fifty people at once, and how much script a page loads first, both against
+ * the framework's own empty page.
  *
  * `npm run bench:scale` takes 12, 1,000 and 10,000 households with up to a million records; `-- 1000` stops at 1,000.
  * A private server and a private database on loopback, both ended at the end.
@@ -9,6 +10,7 @@ import { spawn } from "node:child_process";
 import { chmodSync, mkdirSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
+import { gzipSync } from "node:zlib";
 import { loadDemo, migrateDatabase } from "../scripts/parts/database.mjs";
 import { at, ensureBuild, freePort, ROOT } from "../scripts/parts/machine.mjs";
 import { startPostgres } from "../scripts/parts/postgres.mjs";
@@ -128,6 +130,18 @@ async function pagesASecond(url) {
   return (1000 * PEOPLE * PAGES_EACH) / (performance.now() - start);
 }
 
+/** Bytes of script that a page asks for before anything else, as they come over the wire. */
+async function firstLoad(url) {
+  const html = await (await fetch(url, { headers: { accept: "text/html" } })).text();
+  const scripts = new Set([...html.matchAll(/<script[^>]+src="([^"]+\.js[^"]*)"/g)].map((found) => found[1]));
+  let bytes = 0;
+  for (const path of scripts) {
+    const file = Buffer.from(await (await fetch(new URL(path, url))).arrayBuffer());
+    bytes += gzipSync(file).byteLength;
+  }
+  return bytes;
+}
+
 try {
   await migrateDatabase(database.url);
   await loadDemo(database.url);
@@ -165,11 +179,18 @@ try {
       if (households === 12) {
         const blank = await emptyPage();
         const empty = await pagesASecond(blank.url);
+        const framework = await firstLoad(blank.url);
         blank.stop();
         const log = await pagesASecond(`${base}${house}/log`);
         console.log(
           `  ${PEOPLE} people at once: Log ${(log / empty).toFixed(2)} of the pages a second of an empty dynamic page (${log.toFixed(0)} against ${empty.toFixed(0)} here)`,
         );
+        for (const page of ["/", `${house}/log`, `${house}/match`, `${house}/bench`]) {
+          const load = await firstLoad(base + page);
+          console.log(
+            `  first load of ${page.split("/").at(-1) || "households"}: ${(load / framework).toFixed(2)} times the framework's own script (${Math.round(load / 1000)} kB gzipped)`,
+          );
+        }
       }
     } finally {
       await server.stop();
