@@ -45,16 +45,22 @@ export function Combobox(props: ComboboxProps) {
         <Popover.Content
           align="end"
           sideOffset={4}
-          className="z-20 w-[min(22rem,94vw)] border-rule border-ink bg-card text-ink"
+          collisionPadding={8}
+          className="z-20 flex max-h-[min(28rem,var(--radix-popover-content-available-height))] w-[min(22rem,94vw)] border-rule border-ink bg-card text-ink"
         >
-          <Command label={label} shouldFilter={text === undefined} filter={isNamed}>
+          <Command
+            className="flex min-h-0 flex-1 flex-col"
+            label={label}
+            shouldFilter={text === undefined}
+            filter={isNamed}
+          >
             <Command.Input
               autoFocus
               placeholder={placeholder}
               {...(text === undefined ? {} : { value: text, onValueChange: onText })}
               className="w-full border-b-rule border-ink bg-card px-3 py-2 outline-none"
             />
-            <Command.List className="max-h-[50vh] overflow-y-auto p-1">
+            <Command.List className="min-h-0 overflow-y-auto p-1">
               <Command.Empty className="px-3 py-2 text-muted">{empty}</Command.Empty>
               {items.map(({ value, name, also, isChosen }) => (
                 <Command.Item
