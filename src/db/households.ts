@@ -1,4 +1,4 @@
-import { z } from "zod";
+import * as z from "zod";
 import { DayText } from "@/core/day";
 import { Wants } from "@/core/food";
 import { Away, bearingOf, PLACE_KINDS, SKILLS, SunStretch, type Survey } from "@/core/place";

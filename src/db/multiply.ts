@@ -1,4 +1,4 @@
-import { z } from "zod";
+import * as z from "zod";
 import { connectionOf, type Db, rowOf } from "./pool";
 
 /** How large a programme is to become. */

@@ -1,4 +1,4 @@
-import { z } from "zod";
+import * as z from "zod";
 import type { Override } from "@/core/override";
 import { type Db, rowsOf } from "./pool";
 

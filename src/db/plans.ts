@@ -1,4 +1,4 @@
-import { z } from "zod";
+import * as z from "zod";
 import { BagThing, type Plan, Planting, Row } from "@/core/plan";
 import { lockHousehold } from "./households";
 import { type Db, rowOf, rowsOf } from "./pool";

@@ -1,4 +1,4 @@
-import { z } from "zod";
+import * as z from "zod";
 import { TownClimate } from "@/core/climate";
 import { SHARED_GROUPS, type SharedGroup } from "@/core/money";
 import { Schools } from "@/core/school";

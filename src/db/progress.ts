@@ -1,4 +1,4 @@
-import { z } from "zod";
+import * as z from "zod";
 import { type Day, DayText } from "@/core/day";
 import { PLACE_KINDS } from "@/core/place";
 import type { Need } from "@/core/kit";

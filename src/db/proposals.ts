@@ -1,4 +1,4 @@
-import { z } from "zod";
+import * as z from "zod";
 import { type Aim, AIMS, Proposal } from "@/core/planner";
 import { FOOD_GROUPS } from "@/core/food";
 import { type Db, rowOf, rowsOf } from "./pool";

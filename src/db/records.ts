@@ -1,4 +1,4 @@
-import { z } from "zod";
+import * as z from "zod";
 import type { RecordLine } from "@/core/exchange";
 import { GardenRecord, MEASURES, RECORD_KINDS } from "@/core/record";
 import { connectionOf, type Db, rowsOf } from "./pool";

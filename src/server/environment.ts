@@ -1,4 +1,4 @@
-import { z } from "zod";
+import * as z from "zod";
 import { type Day, isDay } from "@/core/day";
 import { isThere } from "@/db/pool";
 

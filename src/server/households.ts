@@ -1,6 +1,6 @@
 import { randomUUID } from "node:crypto";
 import { cache } from "react";
-import { z } from "zod";
+import * as z from "zod";
 import { toMinor } from "@/core/money";
 import { Survey } from "@/core/place";
 import type { Outcome } from "@/core/problem";

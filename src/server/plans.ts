@@ -1,4 +1,4 @@
-import { z } from "zod";
+import * as z from "zod";
 import { EMPTY_PLAN, type KeptPlan, Plan } from "@/core/plan";
 import type { Outcome, Problem } from "@/core/problem";
 import { findBagKind, findGoal } from "@/library";

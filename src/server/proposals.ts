@@ -1,6 +1,6 @@
 import { join } from "node:path";
 import { Worker } from "node:worker_threads";
-import { z } from "zod";
+import * as z from "zod";
 import { type Aim, AIMS, type Ask, Proposal } from "@/core/planner";
 import type { Outcome } from "@/core/problem";
 import type { PlainSetting } from "@/core/setting";

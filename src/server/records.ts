@@ -1,4 +1,4 @@
-import { z } from "zod";
+import * as z from "zod";
 import { csvHead, csvLines } from "@/core/exchange";
 import type { Outcome } from "@/core/problem";
 import { dueOn, GardenRecord } from "@/core/record";

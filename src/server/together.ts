@@ -1,4 +1,4 @@
-import { z } from "zod";
+import * as z from "zod";
 import { type Pooled, poolOf } from "@/core/kit";
 import { pricesBy, SHARED_GROUPS, type SharedGroup } from "@/core/money";
 import type { Outcome } from "@/core/problem";

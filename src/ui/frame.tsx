@@ -1,11 +1,13 @@
 "use client";
 
-import { QueryClient, QueryClientProvider } from "@tanstack/react-query";
+import { ChevronsUpDown } from "lucide-react";
 import Link from "next/link";
 import { usePathname, useRouter } from "next/navigation";
-import { type ReactNode, useState } from "react";
-import { Switcher } from "@/ui/switcher";
+import { lazy, type ReactNode } from "react";
+import { WhenAsked } from "@/ui/primitives/when-asked";
 import { useWords } from "@/ui/words/use-words";
+
+const Switcher = lazy(async () => ({ default: (await import("@/ui/switcher")).Switcher }));
 
 /** What the whole programme works with. */
 const PLACES = [
@@ -33,9 +35,16 @@ export function Frame({ programme, day, fixedDay, children }: FrameProps) {
   const { t, longDay, units } = useWords();
   const path = usePathname();
   const router = useRouter();
-  const [queries] = useState(() => new QueryClient());
+  const goTo = (
+    <button
+      type="button"
+      className="flex min-h-9 items-center gap-1 border-b border-ink py-1 font-semibold text-ink"
+    >
+      {t("nav.goTo")} <ChevronsUpDown aria-hidden="true" className="size-3.5" />
+    </button>
+  );
   return (
-    <QueryClientProvider client={queries}>
+    <>
       <a
         href="#content"
         className="sr-only focus:not-sr-only focus:absolute focus:z-10 focus:bg-card focus:p-2"
@@ -75,7 +84,9 @@ export function Frame({ programme, day, fixedDay, children }: FrameProps) {
             <span className="hidden 2xl:inline">{programme} · </span>
             {t(fixedDay ? "app.demoDay" : "app.today", { day: longDay(day) })}
           </p>
-          <Switcher />
+          <WhenAsked trigger={goTo}>
+            <Switcher trigger={goTo} />
+          </WhenAsked>
           <label className="flex items-center gap-1.5">
             <span className="sr-only">{t("app.units")}</span>
             <select
@@ -95,6 +106,6 @@ export function Frame({ programme, day, fixedDay, children }: FrameProps) {
       <main id="content" tabIndex={-1} className="outline-none">
         {children}
       </main>
-    </QueryClientProvider>
+    </>
   );
 }

@@ -1,11 +1,11 @@
 "use client";
 
 import { useQuery } from "@tanstack/react-query";
-import { ChevronsUpDown } from "lucide-react";
 import { useParams, usePathname, useRouter } from "next/navigation";
-import { useDeferredValue, useState } from "react";
-import { z } from "zod";
+import { type ReactNode, useDeferredValue, useState } from "react";
+import * as z from "zod";
 import { Combobox } from "@/ui/primitives/combobox";
+import { Queries } from "@/ui/primitives/queries";
 import { useWords } from "@/ui/words/use-words";
 
 const Answer = z.object({
@@ -19,12 +19,20 @@ async function find(text: string, signal: AbortSignal) {
 }
 
 /** The way to any household of the programme, however many there are: found by name or number, asked of the server as one types. */
-export function Switcher() {
+export function Switcher({ trigger }: { trigger: ReactNode }) {
+  return (
+    <Queries>
+      <Search trigger={trigger} />
+    </Queries>
+  );
+}
+
+function Search({ trigger }: { trigger: ReactNode }) {
   const { t } = useWords();
   const router = useRouter();
   const { id } = useParams<{ id?: string }>();
   const place = usePathname().split("/")[3] ?? "bench";
-  const [open, setOpen] = useState(false);
+  const [open, setOpen] = useState(true);
   const [text, setText] = useState("");
   const wanted = useDeferredValue(text);
   const { data, isFetching, isError } = useQuery({
@@ -45,14 +53,7 @@ export function Switcher() {
       items={(data ?? []).map((h) => ({ value: h.id, name: `${h.code} ${h.name}`, isChosen: h.id === id }))}
       empty={state}
       onChoose={(chosen) => router.push(`/house/${chosen}/${id ? place : "bench"}`)}
-      trigger={
-        <button
-          type="button"
-          className="flex min-h-9 items-center gap-1 border-b border-ink py-1 font-semibold text-ink"
-        >
-          {t("nav.goTo")} <ChevronsUpDown aria-hidden="true" className="size-3.5" />
-        </button>
-      }
+      trigger={trigger}
     />
   );
 }

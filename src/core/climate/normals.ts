@@ -1,4 +1,4 @@
-import { z } from "zod";
+import * as z from "zod";
 import type { Problem } from "../problem";
 
 const Twelve = z.array(z.number().min(-60).max(60)).length(12, { error: "not-twelve" });

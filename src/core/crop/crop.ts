@@ -1,4 +1,4 @@
-import { z } from "zod";
+import * as z from "zod";
 
 /** Where a library value comes from. `assumption`: a figure that nobody has a source for. */
 export const SOURCES = ["practice", "assumption", "harrington-1954", "cfr-201", "fao-56"] as const;

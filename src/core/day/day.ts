@@ -7,7 +7,6 @@ import {
   parseISO,
   startOfMonth,
 } from "date-fns";
-import { z } from "zod";
 
 /** A calendar date as ISO 8601 text, `2026-05-18`: never a time, never a zone. */
 export type Day = string;
@@ -66,6 +65,3 @@ export const yearDay = (number: number): number =>
 /** Whether `text` is a date that the calendar has, between 1900 and 2199. */
 export const isDay = (text: string): boolean =>
   /^(19|20|21)\d\d-\d\d-\d\d$/.test(text) && isValid(parseISO(text));
-
-/** A date of the calendar as text, at any boundary. */
-export const DayText = z.string().refine(isDay, { error: "not-a-date" });

@@ -6,8 +6,8 @@ export {
   dayNumber,
   dayOf,
   daysBetween,
-  DayText,
   isDay,
   monthStart,
   yearDay,
 } from "./day";
+export { DayText } from "./day-text";

@@ -1,5 +1,5 @@
 import Papa from "papaparse";
-import { z } from "zod";
+import * as z from "zod";
 import type { Problem } from "../problem";
 
 /** A value of the library in a file: what ships, and what a programme has in its place. */

@@ -1,4 +1,4 @@
-import { z } from "zod";
+import * as z from "zod";
 import type { Crop, Goal, GoalKind } from "../crop";
 
 /** Kinds of food as people name them when they say what they eat. */

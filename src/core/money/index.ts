@@ -1,8 +1,7 @@
 /** What does it cost, and what is it worth? A programme's prices, shopping in whole packs, and the market. */
 export { hasSize, type PricedItem, pricedItems } from "./items";
+export { amountText, fromMinor, toMinor } from "./minor";
 export {
-  amountText,
-  fromMinor,
   Price,
   PRICE_GROUPS,
   type PriceGroup,
@@ -11,7 +10,6 @@ export {
   pricesBy,
   SHARED_GROUPS,
   type SharedGroup,
-  toMinor,
 } from "./price";
 export {
   costMinor,

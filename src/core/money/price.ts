@@ -1,4 +1,4 @@
-import { z } from "zod";
+import * as z from "zod";
 
 /**
  * What a price is for, by what it buys one of: `bag/round-5-gal` one bag, `packet/kale` a packet of `size` g,
@@ -35,14 +35,3 @@ export const pricesBy = (list: readonly Price[], together: readonly SharedGroup[
   Object.fromEntries(
     list.map((p) => [p.item, { ...p, together: together.some((group) => isOf(group, p.item)) }]),
   );
-
-/** Places after the point in a currency, by ISO 4217 as the platform knows it. */
-const places = (currency: string): number =>
-  new Intl.NumberFormat("en", { style: "currency", currency }).resolvedOptions().maximumFractionDigits ?? 2;
-
-export const toMinor = (amount: number, currency: string): number =>
-  Math.round(amount * 10 ** places(currency));
-/** An amount as it stands in a field: "4.50". */
-export const amountText = (minor: number, currency: string): string =>
-  fromMinor(minor, currency).toFixed(places(currency));
-export const fromMinor = (minor: number, currency: string): number => minor / 10 ** places(currency);

@@ -1,4 +1,4 @@
-import { z } from "zod";
+import * as z from "zod";
 import { problemMessage } from "../problem";
 import { type Dimension, parseQuantity } from "../quantity";
 

@@ -1,4 +1,4 @@
-import { z } from "zod";
+import * as z from "zod";
 import { DayText } from "../day";
 
 /** How sure a household's hands are: its first season, some seasons behind it, or able to show others. */

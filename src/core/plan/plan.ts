@@ -1,4 +1,4 @@
-import { z } from "zod";
+import * as z from "zod";
 import { BagShape } from "../bag";
 import { SOWING_METHODS } from "../crop";
 import { DayText } from "../day";

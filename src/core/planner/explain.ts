@@ -1,4 +1,4 @@
-import { z } from "zod";
+import * as z from "zod";
 import { FOOD_GROUPS } from "../food";
 import type { Instance } from "./model/instance";
 import { BLOCKED, type State } from "./search/state";

@@ -1,4 +1,4 @@
-import { z } from "zod";
+import * as z from "zod";
 import { Plan } from "../plan";
 import { Covered, Missing } from "./explain";
 

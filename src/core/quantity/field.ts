@@ -1,4 +1,4 @@
-import { z } from "zod";
+import * as z from "zod";
 import { type Problem, problemMessage } from "../problem";
 import { parseQuantity, type Quantity } from "./parse";
 import type { Dimension } from "./units";

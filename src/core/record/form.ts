@@ -1,4 +1,4 @@
-import { z } from "zod";
+import * as z from "zod";
 import { DayText } from "../day";
 import { type Problem, problemMessage } from "../problem";
 import { parseQuantity } from "../quantity";

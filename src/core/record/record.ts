@@ -1,4 +1,4 @@
-import { z } from "zod";
+import * as z from "zod";
 import { type Day, DayText } from "../day";
 
 export const RECORD_KINDS = [

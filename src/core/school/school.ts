@@ -1,4 +1,4 @@
-import { z } from "zod";
+import * as z from "zod";
 
 /** Ways of doing on which growers differ, the usual one first. */
 export const SCHOOLS = {

@@ -1,4 +1,4 @@
-import { z } from "zod";
+import * as z from "zod";
 import { Crop, type Goal } from "@/core/crop";
 import { brassicas } from "./brassicas";
 import { fruiting } from "./fruiting";

@@ -1,7 +1,7 @@
 "use client";
 
 import Link from "next/link";
-import { useDeferredValue, useMemo, useState } from "react";
+import { lazy, useDeferredValue, useMemo, useState } from "react";
 import type { Day } from "@/core/day";
 import { findSpots } from "@/core/floor";
 import { assessGarden } from "@/core/garden";
@@ -11,14 +11,16 @@ import type { Outcome } from "@/core/problem";
 import type { PlainSetting } from "@/core/setting";
 import { spanOf } from "@/core/year";
 import { Button, buttonClass } from "@/ui/primitives/button";
+import { WhenAsked } from "@/ui/primitives/when-asked";
 import type { StripHands } from "@/ui/draw/strip";
 import { useJudged } from "@/ui/use-judged";
 import { useWords } from "@/ui/words/use-words";
 import { GroundPlan } from "./ground";
 import { handsOf, rowActs } from "./hands";
 import { LoadCautions, SavingNotices } from "./notices";
-import { type Act, Palette } from "./palette";
-import { type Means, Propose } from "./propose/propose";
+import type { Act } from "./palette";
+import { PaletteButton } from "./palette-button";
+import type { Means } from "./propose/propose";
 import { BenchRow, type Selection } from "./row";
 import { SidePanel } from "./side-panel";
 import { useBench } from "./store";
@@ -26,8 +28,10 @@ import { Totals } from "./totals";
 import { useKeys } from "./use-keys";
 import { type PlanActions, type Saved, useSaving } from "./use-saving";
 import { useSums } from "./use-sums";
-import { Versions } from "./versions";
 import { Year } from "./year";
+
+const Propose = lazy(async () => ({ default: (await import("./propose/propose")).Propose }));
+const Versions = lazy(async () => ({ default: (await import("./versions")).Versions }));
 
 export interface BenchProps extends PlanActions {
   readonly household: { readonly id: string; readonly title: string; readonly sub: string };
@@ -90,6 +94,8 @@ export function Bench({
     onMove: (id, days) => change((p) => movePlanting(p, id, days)),
     onOutBy: (id, day) => change((p) => changePlanting(p, id, { outBy: day })),
   };
+  const versions = <Button>{t("bench.versions")}</Button>;
+  const propose = <Button look="solid">{t("propose.open")}</Button>;
   return (
     <div>
       <div className="flex flex-wrap items-end gap-x-6 gap-y-2 px-4 pt-3 pb-2 lg:flex-nowrap lg:px-6">
@@ -122,33 +128,39 @@ export function Bench({
           )}
         </p>
         <div className="ml-auto flex flex-wrap gap-2">
-          <Palette acts={acts} />
+          <PaletteButton acts={acts} />
           <Link href={`/house/${household.id}/garden`} className={buttonClass("quiet")}>
             {t("own.view")}
           </Link>
-          <Versions
-            earlier={earlier}
-            plan={plan}
-            setting={setting}
-            today={today}
-            onName={nameVersion}
-            onOpen={(v) => {
-              change(() => v.plan);
-              say(t("bench.openedVersion", { version: v.version }));
-            }}
-          />
+          <WhenAsked trigger={versions}>
+            <Versions
+              trigger={versions}
+              earlier={earlier}
+              plan={plan}
+              setting={setting}
+              today={today}
+              onName={nameVersion}
+              onOpen={(v) => {
+                change(() => v.plan);
+                say(t("bench.openedVersion", { version: v.version }));
+              }}
+            />
+          </WhenAsked>
           <Button onClick={addRow}>{t("bench.addBag")}</Button>
-          <Propose
-            plan={plan}
-            judged={judged}
-            today={today}
-            means={means}
-            onTake={(taken) => {
-              change(() => findSpots(taken, assessGarden(taken, setting), setting));
-              setSelection(undefined);
-              say(t("bench.proposed"));
-            }}
-          />
+          <WhenAsked trigger={propose}>
+            <Propose
+              trigger={propose}
+              plan={plan}
+              judged={judged}
+              today={today}
+              means={means}
+              onTake={(taken) => {
+                change(() => findSpots(taken, assessGarden(taken, setting), setting));
+                setSelection(undefined);
+                say(t("bench.proposed"));
+              }}
+            />
+          </WhenAsked>
         </div>
       </div>
       <SavingNotices saving={saving} />

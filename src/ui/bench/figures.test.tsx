@@ -19,7 +19,6 @@ import { Year } from "./year";
 // Charts draw on a canvas, which this document lacks: their words are what is looked at here.
 vi.mock("@/ui/draw/chart", () => ({
   Chart: ({ label }: { label: string }) => <p>{label}</p>,
-  chartInk: () => ({}),
 }));
 
 const today = "2026-05-18";

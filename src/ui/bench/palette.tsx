@@ -2,7 +2,7 @@
 
 import { Command } from "cmdk";
 import { Dialog } from "@/ui/primitives/dialog";
-import { useEffect, useState } from "react";
+import type { ReactNode } from "react";
 import { useWords } from "@/ui/words/use-words";
 
 /** Something that can be done, by name. */
@@ -13,36 +13,18 @@ export interface Act {
   readonly run: () => void;
 }
 
-/** Everything that can be done in the Bench, found by typing: Ctrl-K opens it. */
-export function Palette({ acts }: { acts: readonly Act[] }) {
+interface PaletteProps {
+  readonly acts: readonly Act[];
+  readonly trigger: ReactNode;
+  readonly open: boolean;
+  readonly onOpenChange: (open: boolean) => void;
+}
+
+/** Everything that can be done in the Bench, found by typing. */
+export function Palette({ acts, trigger, open, onOpenChange }: PaletteProps) {
   const { t } = useWords();
-  const [open, setOpen] = useState(false);
-  useEffect(() => {
-    const onKey = (e: KeyboardEvent) => {
-      if (!(e.ctrlKey || e.metaKey) || e.key.toLowerCase() !== "k") return;
-      e.preventDefault();
-      setOpen((now) => !now);
-    };
-    window.addEventListener("keydown", onKey);
-    return () => window.removeEventListener("keydown", onKey);
-  }, []);
   return (
-    <Dialog
-      title={t("palette.title")}
-      where="high"
-      open={open}
-      onOpenChange={setOpen}
-      trigger={
-        <button
-          type="button"
-          className="min-h-9 px-2 text-note text-muted hover:text-ink"
-          aria-keyshortcuts="Control+K"
-        >
-          {t("palette.open")}{" "}
-          <kbd className="hidden border border-line px-1 font-sans text-xs lg:inline">Ctrl K</kbd>
-        </button>
-      }
-    >
+    <Dialog title={t("palette.title")} where="high" open={open} onOpenChange={onOpenChange} trigger={trigger}>
       <Command label={t("palette.title")}>
         <Command.Input
           autoFocus
@@ -56,7 +38,7 @@ export function Palette({ acts }: { acts: readonly Act[] }) {
               key={act.name}
               value={act.name}
               onSelect={() => {
-                setOpen(false);
+                onOpenChange(false);
                 act.run();
               }}
               className="flex cursor-pointer justify-between gap-3 px-3 py-2 data-[selected=true]:bg-ink data-[selected=true]:text-paper"

@@ -1,7 +1,7 @@
 "use client";
 
 import { useMemo, useState } from "react";
-import { z } from "zod";
+import * as z from "zod";
 import { sideHoles, topOutline } from "@/core/bag";
 import { lastSowing } from "@/core/calendar";
 import type { Crop } from "@/core/crop";

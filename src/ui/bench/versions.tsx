@@ -1,8 +1,8 @@
 "use client";
 
 import { useRouter } from "next/navigation";
-import { Closing, Dialog } from "@/ui/primitives/dialog";
-import { useState } from "react";
+import { Dialog } from "@/ui/primitives/dialog";
+import { type ReactNode, useState } from "react";
 import type { Day } from "@/core/day";
 import type { KeptPlan, Plan } from "@/core/plan";
 import type { Setting } from "@/core/setting";
@@ -14,6 +14,7 @@ import { useWords } from "@/ui/words/use-words";
 import { Compare } from "./compare";
 
 interface VersionsProps {
+  readonly trigger: ReactNode;
   readonly earlier: readonly KeptPlan[];
   readonly plan: Plan;
   readonly setting: Setting;
@@ -23,9 +24,10 @@ interface VersionsProps {
 }
 
 /** Earlier states of the plan, those set aside in a conflict too: named, held beside the plan as it is, and opened like any other change. */
-export function Versions({ earlier, plan, setting, today, onOpen, onName }: VersionsProps) {
+export function Versions({ trigger, earlier, plan, setting, today, onOpen, onName }: VersionsProps) {
   const { t } = useWords();
   const router = useRouter();
+  const [open, setOpen] = useState(true);
   const [beside, setBeside] = useState<string>();
   const compared = earlier.find((v) => v.id === beside);
   const titleOf = (v: KeptPlan) =>
@@ -37,7 +39,7 @@ export function Versions({ earlier, plan, setting, today, onOpen, onName }: Vers
     if ((await send(() => onName(id, name))).ok) router.refresh();
   };
   return (
-    <Dialog title={t("bench.versions")} where="middle" trigger={<Button>{t("bench.versions")}</Button>}>
+    <Dialog title={t("bench.versions")} where="middle" open={open} onOpenChange={setOpen} trigger={trigger}>
       {earlier.length === 0 && <p className="text-muted">{t("bench.noVersions")}</p>}
       {compared && (
         <Compare
@@ -81,9 +83,14 @@ export function Versions({ earlier, plan, setting, today, onOpen, onName }: Vers
             >
               {t("bench.compare")}
             </Button>
-            <Closing>
-              <Button onClick={() => onOpen(v)}>{t("bench.openVersion")}</Button>
-            </Closing>
+            <Button
+              onClick={() => {
+                onOpen(v);
+                setOpen(false);
+              }}
+            >
+              {t("bench.openVersion")}
+            </Button>
           </li>
         ))}
       </ul>

@@ -4,7 +4,8 @@ import { useCallback } from "react";
 import { FOOD_GROUPS, NO_WANTS, weeklyWantG } from "@/core/food";
 import type { Setting } from "@/core/setting";
 import { type Sums, tooThirsty } from "@/core/year";
-import { Chart, chartInk } from "@/ui/draw/chart";
+import { Chart } from "@/ui/draw/chart";
+import { chartInk } from "@/ui/draw/chart-ink";
 import { useWords } from "@/ui/words/use-words";
 import { known } from "@/core/known";
 

@@ -23,8 +23,8 @@ interface DialogProps {
   readonly title: string;
   readonly where: "high" | "middle" | "wide";
   readonly trigger: ReactNode;
-  readonly open?: boolean;
-  readonly onOpenChange?: (open: boolean) => void;
+  readonly open: boolean;
+  readonly onOpenChange: (open: boolean) => void;
   readonly children: ReactNode;
 }
 
@@ -52,9 +52,4 @@ export function Dialog({ title, where, trigger, open, onOpenChange, children }: 
       </Radix.Portal>
     </Radix.Root>
   );
-}
-
-/** What closes the dialog that it stands in, whatever else it does. */
-export function Closing({ children }: { children: ReactNode }) {
-  return <Radix.Close asChild>{children}</Radix.Close>;
 }

@@ -1,10 +1,13 @@
 "use client";
 
 import { ChevronsUpDown } from "lucide-react";
-import { type ComponentProps, type ReactNode, useId, useState } from "react";
+import { type ComponentProps, lazy, type ReactNode, useId, useState } from "react";
 import type { Problem } from "@/core/problem";
 import { useWords } from "@/ui/words/use-words";
-import { Combobox, type Item } from "./combobox";
+import type { Item } from "./combobox";
+import { WhenAsked } from "./when-asked";
+
+const Combobox = lazy(async () => ({ default: (await import("./combobox")).Combobox }));
 
 const BOX =
   "min-h-10 w-full border-rule border-ink bg-card px-2.5 py-1.5 aria-invalid:border-beet aria-invalid:border-thick";
@@ -116,31 +119,36 @@ export function ChooseField({
   onChoose: (value: string) => void;
 }) {
   const { t } = useWords();
-  const [open, setOpen] = useState(false);
+  const [open, setOpen] = useState(true);
   return (
     <Field label={label} className={className}>
-      {({ id, className: box }) => (
-        <Combobox
-          label={label}
-          placeholder={t("choose.find")}
-          empty={t("choose.none")}
-          items={items}
-          open={open}
-          onOpenChange={setOpen}
-          onChoose={onChoose}
-          trigger={
-            <button
-              type="button"
-              id={id}
-              aria-label={`${label}: ${shown}`}
-              className={`${box} flex items-center justify-between gap-2 text-left`}
-            >
-              <span className="min-w-0 truncate">{shown}</span>
-              <ChevronsUpDown aria-hidden="true" className="size-4 shrink-0" />
-            </button>
-          }
-        />
-      )}
+      {({ id, className: box }) => {
+        const trigger = (
+          <button
+            type="button"
+            id={id}
+            aria-label={`${label}: ${shown}`}
+            className={`${box} flex items-center justify-between gap-2 text-left`}
+          >
+            <span className="min-w-0 truncate">{shown}</span>
+            <ChevronsUpDown aria-hidden="true" className="size-4 shrink-0" />
+          </button>
+        );
+        return (
+          <WhenAsked trigger={trigger}>
+            <Combobox
+              label={label}
+              placeholder={t("choose.find")}
+              empty={t("choose.none")}
+              items={items}
+              open={open}
+              onOpenChange={setOpen}
+              onChoose={onChoose}
+              trigger={trigger}
+            />
+          </WhenAsked>
+        );
+      }}
     </Field>
   );
 }

@@ -1,6 +1,6 @@
 "use client";
 
-import { useMemo, useState } from "react";
+import { type ReactNode, useMemo, useState } from "react";
 import { spellFrom } from "@/core/climate";
 import type { Day } from "@/core/day";
 import type { Plan } from "@/core/plan";
@@ -27,6 +27,7 @@ export interface Means {
 }
 
 interface ProposeProps {
+  readonly trigger: ReactNode;
   readonly plan: Plan;
   readonly judged: Judged;
   readonly today: Day;
@@ -38,10 +39,10 @@ interface ProposeProps {
 const WEATHERS = [0, -2, -4, 2] as const;
 
 /** Asks for gardens and shows them side by side: the soonest food, the most of it, the least work; or the smallest mending of the plan. */
-export function Propose({ plan, judged, today, means, onTake }: ProposeProps) {
+export function Propose({ trigger, plan, judged, today, means, onTake }: ProposeProps) {
   const { t, bag, cropName, quantity } = useWords();
   const { plain, overrides, reference, setting } = judged;
-  const [open, setOpen] = useState(false);
+  const [open, setOpen] = useState(true);
   const [kinds, setKinds] = useState<readonly string[]>(USUAL_BAGS);
   const [budget, setBudget] = useState(means.budgetMinor);
   const [waterLDay, setWater] = useState(means.waterLDay);
@@ -75,7 +76,7 @@ export function Propose({ plan, judged, today, means, onTake }: ProposeProps) {
     <Dialog
       title={t("propose.title")}
       where="wide"
-      trigger={<Button look="solid">{t("propose.open")}</Button>}
+      trigger={trigger}
       open={open}
       onOpenChange={(next) => {
         if (!next) stop();

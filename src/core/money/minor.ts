@@ -1,0 +1,12 @@
+/** Places after the point in a currency, by ISO 4217 as the platform knows it. */
+const places = (currency: string): number =>
+  new Intl.NumberFormat("en", { style: "currency", currency }).resolvedOptions().maximumFractionDigits ?? 2;
+
+/** An amount of a currency in its minor units, whole. */
+export const toMinor = (amount: number, currency: string): number =>
+  Math.round(amount * 10 ** places(currency));
+/** An amount as it stands in a field: "4.50". */
+export const amountText = (minor: number, currency: string): string =>
+  fromMinor(minor, currency).toFixed(places(currency));
+/** Minor units as an amount of their currency. */
+export const fromMinor = (minor: number, currency: string): number => minor / 10 ** places(currency);

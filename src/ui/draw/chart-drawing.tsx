@@ -1,0 +1,31 @@
+"use client";
+
+import { BarChart, LineChart } from "echarts/charts";
+import { AriaComponent, GridComponent, TooltipComponent } from "echarts/components";
+import { type EChartsCoreOption, init, use as register } from "echarts/core";
+import { SVGRenderer } from "echarts/renderers";
+import { useEffect, useRef } from "react";
+import { known } from "@/core/known";
+
+register([BarChart, LineChart, GridComponent, TooltipComponent, AriaComponent, SVGRenderer]);
+
+/** A chart drawn as SVG, that fills its box. */
+export function ChartDrawing({ option }: { option: () => EChartsCoreOption }) {
+  const box = useRef<HTMLDivElement>(null);
+  useEffect(() => {
+    const host = known(box.current);
+    const chart = init(host, undefined, { renderer: "svg" });
+    const draw = () => chart.setOption(option(), true);
+    draw();
+    const sized = new ResizeObserver(() => chart.resize());
+    sized.observe(host);
+    const theme = window.matchMedia("(prefers-color-scheme: dark)");
+    theme.addEventListener("change", draw);
+    return () => {
+      theme.removeEventListener("change", draw);
+      sized.disconnect();
+      chart.dispose();
+    };
+  }, [option]);
+  return <div ref={box} className="size-full" />;
+}
