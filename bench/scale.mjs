@@ -111,9 +111,13 @@ async function measure(base) {
   const found = {};
   for (const [name, path] of Object.entries(pages)) {
     await timed(base + path);
-    const before = statements();
-    await timed(base + path);
-    const queries = statements() - before;
+    // Work in the background only adds to what is counted: the least of a few is the page's own.
+    let queries = Infinity;
+    for (let i = 0; i < 4; i++) {
+      const before = statements();
+      await timed(base + path);
+      queries = Math.min(queries, statements() - before);
+    }
     found[name] = { ...(await middleOf(base + path)), queries };
   }
   return { found, house };

@@ -48,7 +48,7 @@ describe.each([
     await page.locator("td button").click();
     await expectAccessible(page, "match panel");
     await visit(page, `/house/${house}/bench`);
-    await page.locator('button[title^="pea"]').click();
+    await page.locator('button[aria-label^="pea"]').click();
     await expectAccessible(page, "planting panel");
     await visit(page, `/house/${house}/bench`);
     await page.locator("section button[aria-pressed]").click();

@@ -54,7 +54,7 @@ it("goes from an empty household to a logged harvest and its CSV", async () => {
 
   // Everything follows a change at once.
   await see(page, "33 L of mix");
-  await page.locator('button[title^="pak choi, leaf × 5"]').click();
+  await page.locator('button[aria-label^="pak choi, leaf × 5"]').click();
   await press(page, "One plant more");
   await see(page, "pak choi, leaf × 6");
   await see(page, "5 at 15 cm, 8 crowded");
@@ -68,9 +68,9 @@ it("goes from an empty household to a logged harvest and its CSV", async () => {
   await see(page, "Saved, version 2");
   await visit(page, `/house/${id}/bench`);
   await see(page, "Version 2");
-  expect(await page.$eval('button[title^="pak choi, leaf × 5"]', (e) => e.getAttribute("title"))).toContain(
-    "sown 11 May",
-  );
+  expect(
+    await page.$eval('button[aria-label^="pak choi, leaf × 5"]', (e) => e.getAttribute("aria-label")),
+  ).toContain("sown 11 May");
 
   // The log, with a correction as a new record.
   await visit(page, `/house/${id}/log`);
@@ -295,7 +295,9 @@ it(
     await page.locator('section[aria-label="Soonest food"] button').click();
     await see(page, "Not saved");
     const titles = (row: number) =>
-      page.$$eval(`section[aria-label="Row ${row}"] [data-strip] button`, (bars) => bars.map((b) => b.title));
+      page.$$eval(`section[aria-label="Row ${row}"] [data-strip] button`, (bars) =>
+        bars.map((b) => b.ariaLabel),
+      );
     const [first, second] = [await titles(1), await titles(2)];
     expect(first.length).toBeGreaterThan(0);
 
@@ -321,7 +323,7 @@ it(
 
     // One drag: the bar goes to a later day, and by the arrow key back by a week.
     const bar = (await page.$('section[aria-label="Row 2"] [data-strip] button'))!;
-    const before = await bar.evaluate((b) => b.title);
+    const before = await bar.evaluate((b) => b.ariaLabel);
     const box = (await bar.boundingBox())!;
     await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2);
     await page.mouse.down();
@@ -329,7 +331,7 @@ it(
     await page.mouse.up();
     await page.waitForFunction(
       (title) =>
-        document.querySelector<HTMLElement>('section[aria-label="Row 2"] [data-strip] button')!.title !==
+        document.querySelector<HTMLElement>('section[aria-label="Row 2"] [data-strip] button')!.ariaLabel !==
         title,
       {},
       before,
@@ -337,7 +339,7 @@ it(
     await press(page, "Undo");
     await page.waitForFunction(
       (title) =>
-        document.querySelector<HTMLElement>('section[aria-label="Row 2"] [data-strip] button')!.title ===
+        document.querySelector<HTMLElement>('section[aria-label="Row 2"] [data-strip] button')!.ariaLabel ===
         title,
       {},
       before,
@@ -346,7 +348,7 @@ it(
     await page.keyboard.press("ArrowRight");
     await page.waitForFunction(
       (title) =>
-        document.querySelector<HTMLElement>('section[aria-label="Row 2"] [data-strip] button')!.title !==
+        document.querySelector<HTMLElement>('section[aria-label="Row 2"] [data-strip] button')!.ariaLabel !==
         title,
       {},
       before,
@@ -373,25 +375,16 @@ it(
 );
 
 /** Drags something and lets it go over another, at shares of its width and height. */
-const dragOnto = (thing: ElementHandle, target: ElementHandle, x: number, y: number) =>
-  thing.evaluate(
-    (from, onto, sx, sy) => {
-      const box = onto.getBoundingClientRect();
-      const at = {
-        bubbles: true,
-        cancelable: true,
-        dataTransfer: new DataTransfer(),
-        clientX: box.left + sx * box.width,
-        clientY: box.top + sy * box.height,
-      };
-      from.dispatchEvent(new DragEvent("dragstart", at));
-      onto.dispatchEvent(new DragEvent("dragover", at));
-      onto.dispatchEvent(new DragEvent("drop", at));
-    },
-    target,
-    x,
-    y,
-  );
+async function dragOnto(page: Page, thing: ElementHandle, target: ElementHandle, [x, y]: [number, number]) {
+  await thing.evaluate((e) => e.scrollIntoView({ block: "center" }));
+  await target.evaluate((e) => e.scrollIntoView({ block: "center" }));
+  const from = (await thing.boundingBox())!;
+  const to = (await target.boundingBox())!;
+  await page.mouse.move(from.x + from.width / 2, from.y + from.height / 2);
+  await page.mouse.down();
+  await page.mouse.move(to.x + x * to.width, to.y + y * to.height, { steps: 8 });
+  await page.mouse.up();
+}
 
 it("finds what can be done by name, and holds a named version beside the plan", async () => {
   const page = await openPage(opened.browser, "/");
@@ -420,19 +413,19 @@ it("finds what can be done by name, and holds a named version beside the plan", 
   await page.locator("summary::-p-text(What could go in here)").click();
   await type(page, "Find a crop by name", "camote");
   await page.waitForFunction(() =>
-    [...document.querySelectorAll("aside li button[draggable]")].every((b) =>
+    [...document.querySelectorAll("aside li button[data-crop]")].every((b) =>
       b.textContent!.includes("sweet potato"),
     ),
   );
-  const crop = await page.waitForSelector("aside li button[draggable]");
+  const crop = await page.waitForSelector("aside li button[data-crop]");
   const strip = await page.$('section[aria-label="Row 2"] [data-strip]');
-  await dragOnto(crop!, strip!, 0.5, 0.2);
+  await dragOnto(page, crop!, strip!, [0.5, 0.2]);
   await page.waitForSelector('section[aria-label="Row 2"] [data-strip] button');
   // Dragged onto a part of a bag's top, it keeps to that part.
   await page.locator('section[aria-label="Row 1"] > button').click();
   await page.locator("summary::-p-text(What could go in here)").click();
   const top = await page.$('section[aria-label="Row 1"] svg[aria-label^="From above"]');
-  await dragOnto((await page.waitForSelector("aside li button[draggable]"))!, top!, 0.8, 0.5);
+  await dragOnto(page, (await page.waitForSelector("aside li button[data-crop]"))!, top!, [0.8, 0.5]);
   await see(page, "in the half round it");
   // Left alone, the plan is saved by itself.
   await page.waitForFunction(() => document.body.innerText.includes("Saved by itself, version 2"), {
@@ -591,10 +584,12 @@ it("keeps an unsaved plan over a reload, and lets undo bring back what was saved
   await press(page, "Add a bag");
   await press(page, "Add a planting");
   await see(page, "Not saved");
-  const planned = await page.$eval("section button[title]", (e) => e.getAttribute("title"));
+  const planned = await page.$eval("section button[aria-keyshortcuts]", (e) => e.getAttribute("aria-label"));
   await page.reload({ waitUntil: "networkidle0" });
   await see(page, "Not saved");
-  expect(await page.$eval("section button[title]", (e) => e.getAttribute("title"))).toBe(planned);
+  expect(await page.$eval("section button[aria-keyshortcuts]", (e) => e.getAttribute("aria-label"))).toBe(
+    planned,
+  );
   await press(page, "Undo");
   await see(page, "No row yet.");
   await see(page, "Never saved");

@@ -12,16 +12,17 @@ import type { PlainSetting } from "@/core/setting";
 import { spanOf } from "@/core/year";
 import { Button, buttonClass } from "@/ui/primitives/button";
 import { WhenAsked } from "@/ui/primitives/when-asked";
-import type { StripHands } from "@/ui/draw/strip";
 import { useJudged } from "@/ui/use-judged";
 import { useWords } from "@/ui/words/use-words";
+import { Dragging } from "./dragging";
 import { GroundPlan } from "./ground";
 import { handsOf, rowActs } from "./hands";
 import { LoadCautions, SavingNotices } from "./notices";
 import type { Act } from "./palette";
 import { PaletteButton } from "./palette-button";
 import type { Means } from "./propose/propose";
-import { BenchRow, type Selection } from "./row";
+import { BenchRow, type RowHands } from "./row";
+import type { Selection } from "./row-frame";
 import { SidePanel } from "./side-panel";
 import { useBench } from "./store";
 import { Totals } from "./totals";
@@ -90,7 +91,8 @@ export function Bench({
     ...(selection ? [{ name: t("palette.away"), run: () => setSelection(undefined) }] : []),
     ...rowActs(atHand, words),
   ];
-  const strip: StripHands = {
+  const byHand: RowHands = {
+    onPlant: plant,
     onMove: (id, days) => change((p) => movePlanting(p, id, days)),
     onOutBy: (id, day) => change((p) => changePlanting(p, id, { outBy: day })),
   };
@@ -165,54 +167,55 @@ export function Bench({
       </div>
       <SavingNotices saving={saving} />
       <LoadCautions garden={garden} limitKgM2={plain.limitKgM2} />
-      <div className="grid grid-cols-[minmax(0,1fr)] lg:grid-cols-[minmax(0,1fr)_20rem]">
-        <div role="group" aria-label={t("bench.rows")}>
-          {garden.rows.length === 0 && (
-            <div className="grid justify-items-start gap-3 px-4 py-6 lg:px-6">
-              <p>{t("bench.empty")}</p>
-              <Link href={`/house/${household.id}/match`} className={buttonClass("solid")}>
-                {t("bench.toMatch")}
-              </Link>
-            </div>
-          )}
-          {garden.rows.map((view, i) => (
-            <BenchRow
-              key={view.row.id}
-              view={view}
-              number={i + 1}
-              span={span}
-              today={today}
-              selection={selection}
-              onSelect={setSelection}
-              hands={strip}
-              onPlant={plant}
-            />
-          ))}
-          {garden.rows.length > 0 && (
-            <GroundPlan
-              garden={calm}
-              setting={setting}
-              today={today}
-              selection={selection}
-              onSelect={setSelection}
-              onBag={(id, edit) => change((p) => changeBag(p, id, edit))}
-              onNudge={(id, by) => change((p) => nudgeBag(p, id, by))}
-              onFindSpots={() => change((p) => findSpots(p, garden, setting))}
-            />
-          )}
-          {garden.rows.length > 0 && <Year sums={sums} setting={setting} waterLDay={means.waterLDay} />}
+      <Dragging>
+        <div className="grid grid-cols-[minmax(0,1fr)] lg:grid-cols-[minmax(0,1fr)_20rem]">
+          <div role="group" aria-label={t("bench.rows")}>
+            {garden.rows.length === 0 && (
+              <div className="grid justify-items-start gap-3 px-4 py-6 lg:px-6">
+                <p>{t("bench.empty")}</p>
+                <Link href={`/house/${household.id}/match`} className={buttonClass("solid")}>
+                  {t("bench.toMatch")}
+                </Link>
+              </div>
+            )}
+            {garden.rows.map((view, i) => (
+              <BenchRow
+                key={view.row.id}
+                view={view}
+                number={i + 1}
+                span={span}
+                today={today}
+                selection={selection}
+                onSelect={setSelection}
+                hands={byHand}
+              />
+            ))}
+            {garden.rows.length > 0 && (
+              <GroundPlan
+                garden={calm}
+                setting={setting}
+                today={today}
+                selection={selection}
+                onSelect={setSelection}
+                onBag={(id, edit) => change((p) => changeBag(p, id, edit))}
+                onNudge={(id, by) => change((p) => nudgeBag(p, id, by))}
+                onFindSpots={() => change((p) => findSpots(p, garden, setting))}
+              />
+            )}
+            {garden.rows.length > 0 && <Year sums={sums} setting={setting} waterLDay={means.waterLDay} />}
+          </div>
+          <SidePanel
+            garden={garden}
+            judged={judged}
+            today={today}
+            selection={selection}
+            onSelect={setSelection}
+            change={change}
+            onPlant={plant}
+            onAdd={plantBest}
+          />
         </div>
-        <SidePanel
-          garden={garden}
-          judged={judged}
-          today={today}
-          selection={selection}
-          onSelect={setSelection}
-          change={change}
-          onPlant={plant}
-          onAdd={plantBest}
-        />
-      </div>
+      </Dragging>
     </div>
   );
 }

@@ -8,7 +8,7 @@ import { type Garden, isTooHeavy } from "@/core/garden";
 import { Button } from "@/ui/primitives/button";
 import { GradeMark } from "@/ui/primitives/grade-mark";
 import { useWords } from "@/ui/words/use-words";
-import type { Selection } from "./row";
+import type { Selection } from "./row-frame";
 
 /** So many plantings that are merely tight are listed at once, and so much advice is open from the start. */
 const MANY = 8;

@@ -1,17 +1,9 @@
 "use client";
 
-import {
-  type KeyboardEvent,
-  type PointerEvent,
-  useMemo,
-  useRef,
-  useState,
-  useSyncExternalStore,
-} from "react";
-import { footprint } from "@/core/bag";
+import { useMemo, useRef, useState, useSyncExternalStore } from "react";
 import { sunHoursOn } from "@/core/course";
 import { addMonths, type Day, dayNumber } from "@/core/day";
-import { doorBox, type Fault, groundOf, type Spot } from "@/core/floor";
+import { doorBox, type Fault, groundOf } from "@/core/floor";
 import type { BagThing } from "@/core/plan";
 import type { Garden } from "@/core/garden";
 import type { Setting } from "@/core/setting";
@@ -19,7 +11,8 @@ import { SunYear } from "@/ui/draw/sun-year";
 import { Button } from "@/ui/primitives/button";
 import { Caution } from "@/ui/primitives/caution";
 import { useWords } from "@/ui/words/use-words";
-import type { Selection } from "./row";
+import { GroundBag, type Nudge } from "./ground-bag";
+import type { Selection } from "./row-frame";
 import { known } from "@/core/known";
 
 interface GroundProps {
@@ -30,18 +23,9 @@ interface GroundProps {
   readonly onSelect: (selection: Selection) => void;
   readonly onBag: (id: string, change: Partial<BagThing>) => void;
   /** A bag is moved from where it stands by some cm, or turned where it stands. */
-  readonly onNudge: (id: string, by: readonly [xCm: number, yCm: number] | "turn") => void;
+  readonly onNudge: (id: string, by: Nudge) => void;
   readonly onFindSpots: () => void;
 }
-
-/** Bags come to rest on marks this far apart, cm. */
-const SNAP_CM = 5;
-const KEYS: Record<string, readonly [x: number, y: number]> = {
-  ArrowLeft: [-SNAP_CM, 0],
-  ArrowRight: [SNAP_CM, 0],
-  ArrowUp: [0, -SNAP_CM],
-  ArrowDown: [0, SNAP_CM],
-};
 
 const NARROW = "(max-width: 639px)";
 
@@ -50,8 +34,6 @@ function onWidth(changed: () => void): () => void {
   media.addEventListener("change", changed);
   return () => media.removeEventListener("change", changed);
 }
-
-const snap = (cm: number) => Math.round(cm / SNAP_CM) * SNAP_CM;
 
 /** The place from above, to scale: bags where they stand, moved by pointer or arrow keys, with their sun in any month, and what is wrong. */
 export function GroundPlan({
@@ -70,8 +52,6 @@ export function GroundPlan({
   const day = ahead[months] ?? today;
   const ground = useMemo(() => groundOf(garden, setting, day), [garden, setting, day]);
   const svg = useRef<SVGSVGElement>(null);
-  const drag = useRef<{ id: string; dx: number; dy: number } | null>(null);
-  const [ghost, setGhost] = useState<{ id: string; spot: Spot }>();
   const narrow = useSyncExternalStore(
     onWidth,
     () => window.matchMedia(NARROW).matches,
@@ -99,39 +79,10 @@ export function GroundPlan({
       load: fault.code === "too-heavy-here" ? quantity(fault.kgM2, "load") : "",
     });
 
-  const toFloor = (event: PointerEvent) => {
+  /** How many cm a px is: the drawing keeps its figure and stands in the middle of its box. */
+  const cmPerPx = () => {
     const box = known(svg.current).getBoundingClientRect();
-    // The drawing keeps its figure and stands in the middle of its box.
-    const scale = Math.max((floor.lengthCm + 2 * edge) / box.width, (floor.widthCm + 2 * edge) / box.height);
-    return {
-      x: (event.clientX - box.left - box.width / 2) * scale + floor.lengthCm / 2,
-      y: (event.clientY - box.top - box.height / 2) * scale + floor.widthCm / 2,
-    };
-  };
-  const grab = (event: PointerEvent<SVGGElement>, id: string, spot: Spot) => {
-    const at = toFloor(event);
-    drag.current = { id, dx: spot.xCm - at.x, dy: spot.yCm - at.y };
-    event.currentTarget.setPointerCapture(event.pointerId);
-  };
-  const move = (event: PointerEvent<SVGGElement>, turned: boolean) => {
-    if (!drag.current) return;
-    const at = toFloor(event);
-    setGhost({
-      id: drag.current.id,
-      spot: { xCm: snap(at.x + drag.current.dx), yCm: snap(at.y + drag.current.dy), turned },
-    });
-  };
-  const drop = () => {
-    if (drag.current && ghost) onBag(ghost.id, { spot: ghost.spot });
-    drag.current = null;
-    setGhost(undefined);
-  };
-  const key = (event: KeyboardEvent, id: string) => {
-    const step = KEYS[event.key];
-    if (step) onNudge(id, step);
-    else if (event.key.toLowerCase() === "t") onNudge(id, "turn");
-    else return;
-    event.preventDefault();
+    return Math.max((floor.lengthCm + 2 * edge) / box.width, (floor.widthCm + 2 * edge) / box.height);
   };
 
   return (
@@ -175,7 +126,7 @@ export function GroundPlan({
           length: quantity(floor.lengthCm, "length"),
           width: quantity(floor.widthCm, "length"),
         })}
-        className="mt-2 max-h-80 w-full touch-none"
+        className="mt-2 max-h-80 w-full"
       >
         <rect
           x={0}
@@ -220,76 +171,22 @@ export function GroundPlan({
             </text>
           </>
         )}
-        {standing.map(({ row, number: n }) => {
-          const spot = ghost?.id === row.bag.id ? ghost.spot : row.bag.spot;
-          const shape = footprint(row.shape);
-          if (!spot || !shape) return null;
-          const wrong = (faultsBy.get(row.bag.id)?.length ?? 0) > 0;
-          const on = selection?.rowId === row.row.id;
-          // On a small bag there is room for its number only.
-          const small =
-            (shape.type === "rectangle" ? Math.min(shape.lengthCm, shape.widthCm) / 2 : shape.radiusCm) <
-            2 * unit;
-          const hours = small ? undefined : ground.sun.get(row.bag.id);
-          return (
-            <g key={row.bag.id} transform={`translate(${spot.xCm} ${spot.yCm})`}>
-              <g
-                role="button"
-                tabIndex={0}
-                aria-label={t("ground.bag", {
-                  bag: nameOf(row.bag.id),
-                  sun: hours === undefined ? "" : t("ground.bagSun", { hours: number(hours) }),
-                  x: quantity(spot.xCm, "length"),
-                  y: quantity(spot.yCm, "length"),
-                })}
-                transform={`rotate(${spot.turned ? 90 : 0})`}
-                className="cursor-grab outline-offset-2"
-                onPointerDown={(e) => grab(e, row.bag.id, spot)}
-                onPointerMove={(e) => move(e, spot.turned)}
-                onPointerUp={drop}
-                onClick={() => onSelect({ rowId: row.row.id })}
-                onKeyDown={(e) => key(e, row.bag.id)}
-              >
-                {shape.type === "rectangle" ? (
-                  <rect
-                    x={-shape.lengthCm / 2}
-                    y={-shape.widthCm / 2}
-                    width={shape.lengthCm}
-                    height={shape.widthCm}
-                    fill="var(--soil-light)"
-                    stroke={wrong || on ? "var(--beet)" : "var(--ink)"}
-                    strokeWidth={(on ? 0.4 : 0.2) * unit}
-                    strokeDasharray={wrong ? unit / 2 : undefined}
-                  />
-                ) : (
-                  <circle
-                    r={shape.radiusCm}
-                    fill="var(--soil-light)"
-                    stroke={wrong || on ? "var(--beet)" : "var(--ink)"}
-                    strokeWidth={(on ? 0.4 : 0.2) * unit}
-                    strokeDasharray={wrong ? unit / 2 : undefined}
-                  />
-                )}
-              </g>
-              <g textAnchor="middle" pointerEvents="none" aria-hidden="true">
-                <text
-                  y={(hours === undefined ? 0.5 : -0.1) * unit}
-                  fontSize={1.4 * unit}
-                  fontWeight="700"
-                  fill="var(--ink)"
-                >
-                  {wrong ? "▲ " : ""}
-                  {n}
-                </text>
-                {hours !== undefined && (
-                  <text y={1.1 * unit} fontSize={unit} fill="var(--ink)">
-                    {number(hours)} h
-                  </text>
-                )}
-              </g>
-            </g>
-          );
-        })}
+        {standing.map(({ row, number: n }) => (
+          <GroundBag
+            key={row.bag.id}
+            row={row}
+            number={n}
+            name={nameOf(row.bag.id)}
+            unit={unit}
+            hours={ground.sun.get(row.bag.id)}
+            isWrong={faultsBy.has(row.bag.id)}
+            isChosen={selection?.rowId === row.row.id}
+            cmPerPx={cmPerPx}
+            onSelect={() => onSelect({ rowId: row.row.id })}
+            onSpot={(spot) => onBag(row.bag.id, { spot })}
+            onNudge={(by) => onNudge(row.bag.id, by)}
+          />
+        ))}
       </svg>
       <p className="text-sm text-muted">{t("ground.hint")}</p>
       {ground.faults.length > 0 && (

@@ -7,7 +7,7 @@ import { addBag, changeRow, type Plan, type Planting, putPlanting } from "@/core
 import type { Reference, Setting } from "@/core/setting";
 import type { useWords } from "@/ui/words/use-words";
 import type { Act } from "./palette";
-import type { Selection } from "./row";
+import type { Selection } from "./row-frame";
 
 interface AtHand {
   readonly garden: Garden;

@@ -25,7 +25,7 @@ import { Food } from "@/ui/verdict/food";
 import { MethodLine } from "@/ui/verdict/method-line";
 import { Verdict } from "@/ui/verdict/verdict";
 import { useWords } from "@/ui/words/use-words";
-import type { RowName } from "./row";
+import type { RowName } from "./row-frame";
 
 interface PanelProps {
   readonly view: PlantingView;

@@ -16,7 +16,7 @@ import { SelectField } from "@/ui/primitives/field";
 import { TypedField } from "@/ui/primitives/typed-field";
 import { useWords } from "@/ui/words/use-words";
 import { Measures } from "./measures";
-import type { RowName } from "./row";
+import type { RowName } from "./row-frame";
 import { Shelf } from "./shelf";
 
 interface PanelProps {

@@ -7,29 +7,30 @@ import type { Plan } from "@/core/plan";
 import { spanOf } from "@/core/year";
 import { id, planOf, planting, settingWith } from "@/testing/garden";
 import { show } from "@/testing/screen";
-import { BenchRow, type Selection } from "./row";
+import { Dragging } from "./dragging";
+import { BenchRow, type RowHands } from "./row";
+import type { Selection } from "./row-frame";
 
 const today = "2026-05-18";
 
+const nothing = () => undefined;
+
 /** The first row of a plan as the Bench shows it. */
-function rowOf(
-  plan: Plan,
-  selection?: Selection,
-  more: Partial<Parameters<typeof BenchRow>[0]> = {},
-  setting = settingWith(),
-) {
+function rowOf(plan: Plan, selection?: Selection, more: Partial<RowHands> = {}, setting = settingWith()) {
   const garden = assessGarden(plan, setting);
   const view = garden.rows[0]!;
   const part = (
-    <BenchRow
-      view={view}
-      number={1}
-      span={spanOf(garden, today)}
-      today={today}
-      selection={selection}
-      onSelect={() => undefined}
-      {...more}
-    />
+    <Dragging>
+      <BenchRow
+        view={view}
+        number={1}
+        span={spanOf(garden, today)}
+        today={today}
+        selection={selection}
+        onSelect={() => undefined}
+        hands={{ onMove: nothing, onOutBy: nothing, onPlant: nothing, ...more }}
+      />
+    </Dragging>
   );
   return { view, garden, ...show(part) };
 }
@@ -92,7 +93,7 @@ it("lays each planting's days on the year, marks what is wrong, and takes arrow 
     planting(10, "lettuce/leaf", "2026-05-01", { plants: 3 }),
     planting(11, "cabbage/standard", "2026-05-01", { plants: 4 }),
   );
-  const { view, garden, getAllByRole, text } = rowOf(plan, undefined, { hands: { onMove, onOutBy } });
+  const { view, garden, getAllByRole, text } = rowOf(plan, undefined, { onMove, onOutBy });
   const bars = getAllByRole("button").filter((b) => b.getAttribute("aria-keyshortcuts"));
   expect(bars).toHaveLength(2);
   const span = spanOf(garden, today);
@@ -113,12 +114,7 @@ it("lays each planting's days on the year, marks what is wrong, and takes arrow 
 it("keeps hands off a pinned row, and says a weight that is over the floor's limit", () => {
   const plan = planOf("tub-80-l", planting(10, "tomato/bush", "2026-05-20", { method: "bought" }));
   const pinned = { ...plan, rows: plan.rows.map((r) => ({ ...r, pinned: true })) };
-  const { getAllByRole, text } = rowOf(
-    pinned,
-    undefined,
-    { hands: { onMove: () => undefined, onOutBy: () => undefined } },
-    settingWith({ limitKgM2: 60 }),
-  );
+  const { getAllByRole, text } = rowOf(pinned, undefined, {}, settingWith({ limitKgM2: 60 }));
   expect(getAllByRole("button").some((b) => b.getAttribute("aria-keyshortcuts"))).toBe(false);
   expect(text()).toMatch(/pinned.*▲ \d+ kg\/m²/);
 });

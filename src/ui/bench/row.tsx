@@ -1,141 +1,68 @@
 "use client";
 
-import type { Day } from "@/core/day";
+import { addDays, type Day, daysBetween } from "@/core/day";
 import type { Planting } from "@/core/plan";
-import { type PlantingView, type RowView, standingOn } from "@/core/garden";
 import type { Span } from "@/core/year";
-import { BagSection } from "@/ui/draw/section";
-import { SeasonStrip, type StripHands } from "@/ui/draw/strip";
-import { BagTop } from "@/ui/draw/top";
-import { useWords } from "@/ui/words/use-words";
+import { SeasonStrip } from "@/ui/draw/strip";
+import { BagTop, partOfTop } from "@/ui/draw/top";
+import { useLanding } from "./dragging";
+import { type BarHands, MovableBar } from "./movable-bar";
+import { barsOf, RowFrame, type RowShown, topsOf } from "./row-frame";
+import { StillRow } from "./still-row";
 
-export interface Selection {
-  readonly rowId: string;
-  readonly plantingId?: string;
+/** What can be done to a row by hand. */
+export interface RowHands extends BarHands {
+  readonly onPlant: (rowId: string, goalId: string, sowOn: Day, surface?: Planting["surface"]) => void;
 }
 
-/** A row as lists name it. */
-export interface RowName {
-  readonly id: string;
-  readonly number: number;
-  readonly kindId: string;
+type RowProps = RowShown & { readonly span: Span; readonly hands: RowHands };
+
+/** A row under work: bars are moved and stretched, and crops are let go over a day or over a part of the bag. A pinned row is only shown. */
+export function BenchRow({ hands, ...row }: RowProps) {
+  return row.view.row.pinned ? <StillRow {...row} /> : <MovableRow hands={hands} {...row} />;
 }
 
-interface RowProps {
-  readonly view: RowView;
-  readonly number: number;
-  readonly span: Span;
-  readonly today: Day;
-  readonly selection: Selection | undefined;
-  readonly onSelect: (selection: Selection) => void;
-  /** Bars can be moved and stretched; left out where a plan is only shown. */
-  readonly hands?: StripHands;
-  readonly onPlant?: (rowId: string, goalId: string, sowOn: Day, surface?: Planting["surface"]) => void;
-}
-
-const spacing = ({ goal }: PlantingView) => (goal.stand.type === "plants" ? goal.stand.spacingCm.good : 0);
-
-/** The plantings that the drawings show: what stands with the selected one at its first pick, else what stands today or comes next. */
-function inView(view: RowView, plantingId: string | undefined, today: Day): PlantingView[] {
-  const chosen = view.plantings.find((p) => p.planting.id === plantingId);
-  const next = view.plantings.find((p) => p.stay.to >= today) ?? view.plantings[0];
-  const firstPick = (p: PlantingView) => p.season.stages.firstPick?.likely ?? p.stay.from;
-  if (chosen) return [...new Set([chosen, ...standingOn(view, firstPick(chosen))])];
-  const now = standingOn(view, today);
-  return now.length > 0 ? now : next ? standingOn(view, firstPick(next)) : [];
-}
-
-/** One row is one bag: its section, its top with the plants, and its season. */
-export function BenchRow({ view, number, span, today, selection, onSelect, hands, onPlant }: RowProps) {
-  const { t, bag, quantity } = useWords();
-  const rowId = view.row.id;
-  const selected = selection?.rowId === rowId;
-  const plantings = inView(view, selected ? selection.plantingId : undefined, today);
-  const heavy =
-    view.load?.grade === "over"
-      ? t("bench.loadLine", { load: quantity(view.load.kgM2, "load") })
-      : view.hook?.grade === "over"
-        ? t("bench.hookLine", {
-            wet: quantity(view.wetKg, "mass"),
-            limit: quantity(view.hook.limitKg ?? 0, "mass"),
-          })
-        : undefined;
+function MovableRow({ hands, span, ...row }: RowProps) {
+  const rowId = row.view.row.id;
+  const { shape } = row.view;
+  const { setNode: setSeason } = useLanding(
+    `season ${rowId}`,
+    (goalId, { x }) =>
+      hands.onPlant(rowId, goalId, addDays(span.from, Math.round(x * daysBetween(span.from, span.to)))),
+    false,
+  );
+  const { setNode: setTop, above } = useLanding(
+    `top ${rowId}`,
+    (goalId, at) => hands.onPlant(rowId, goalId, row.today, partOfTop(shape, at)),
+    false,
+  );
   return (
-    <section
-      aria-label={t("bench.row", { n: number })}
-      className={`relative grid grid-cols-[auto_1fr] gap-x-3 gap-y-1 border-t border-line py-2 pl-4 sm:grid-cols-[160px_112px_minmax(0,1fr)] lg:pl-6 ${
-        selected ? "bg-card before:absolute before:inset-y-0 before:left-0 before:w-[5px] before:bg-beet" : ""
-      }`}
-    >
-      <button
-        type="button"
-        aria-pressed={selected && !selection.plantingId}
-        onClick={() => onSelect({ rowId })}
-        className="col-span-full min-h-7 text-left text-note hover:underline sm:col-span-2"
-      >
-        <b className="mr-2 font-head">{number}</b>
-        <span className="font-semibold">{bag(view.bag.kindId)}</span>
-        {view.row.pinned && <span className="ml-2 text-fine text-muted">{t("bench.pinned")}</span>}
-        <span className="block text-fine whitespace-nowrap text-muted">
-          {quantity(view.soilL, "volume")} · {quantity(view.wetKg, "mass")} {t("bench.weight")}
-          {heavy && <b className="ml-2 text-beet">▲ {heavy}</b>}
-        </span>
-      </button>
-      <div className="col-start-1 row-start-2 self-end">
-        <BagSection
-          shape={view.shape}
-          depthCm={view.depthCm}
-          plants={plantings.map((p) => ({
-            goalId: p.goal.id,
-            kind: p.goal.kind,
-            count: p.planting.plants ?? 7,
-            rootCm: Math.min(p.goal.depthCm.good, view.depthCm),
-            heightCm: p.goal.heightCm,
-            side: p.planting.surface === "side",
-          }))}
-        />
-      </div>
-      <div className="col-start-2 row-start-2 self-center">
-        <BagTop
-          shape={view.shape}
-          onDropCrop={
-            onPlant && !view.row.pinned
-              ? (goalId, surface) => onPlant(rowId, goalId, today, surface)
-              : undefined
-          }
-          plantings={plantings.map((p) => ({
-            id: p.planting.id,
-            top: p.top,
-            sides: p.sides,
-            spacingCm: spacing(p),
-            patch: p.patch,
-            ground: p.ground,
-            selected: selected && selection.plantingId === p.planting.id,
-          }))}
-        />
-      </div>
-      <div className="col-span-full min-w-0 self-start pr-4 sm:col-span-1 sm:col-start-3 sm:row-span-2 sm:row-start-1">
+    <RowFrame
+      {...row}
+      top={
+        <div ref={setTop}>
+          <BagTop shape={shape} plantings={topsOf(row)} mark={above && partOfTop(shape, above)} />
+        </div>
+      }
+      season={
         <SeasonStrip
+          ref={setSeason}
           span={span}
-          today={today}
-          months={number === 1}
-          onSelect={(plantingId) => onSelect({ rowId, plantingId })}
-          hands={view.row.pinned ? undefined : hands}
-          onDropCrop={onPlant && !view.row.pinned ? (goalId, day) => onPlant(rowId, goalId, day) : undefined}
-          bars={view.plantings.map((p) => ({
-            id: p.planting.id,
-            goalId: p.goal.id,
-            plants: p.planting.plants,
-            stages: p.season.stages,
-            outBy: p.planting.outBy,
-            selected: selected && selection.plantingId === p.planting.id,
-            wrong: p.fit.grade === "wrong" || view.clashes.some((c) => c.plantingId === p.planting.id),
-          }))}
+          today={row.today}
+          months={row.number === 1}
+          bars={barsOf(row)}
+          draw={(bar, lane) => (
+            <MovableBar
+              key={bar.id}
+              span={span}
+              bar={bar}
+              top={lane}
+              onSelect={(plantingId) => row.onSelect({ rowId, plantingId })}
+              hands={hands}
+            />
+          )}
         />
-        {view.plantings.length === 0 && (
-          <p className="-mt-14 pl-2 text-note text-muted">{t("bench.noPlanting")}</p>
-        )}
-      </div>
-    </section>
+      }
+    />
   );
 }

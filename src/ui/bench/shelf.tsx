@@ -5,12 +5,13 @@ import { type Day, isDay, DayText } from "@/core/day";
 
 import { matchAll, type MatchLine, orderLines, passesTaste } from "@/core/match";
 import type { Reference, Setting } from "@/core/setting";
+import type { Fit } from "@/core/fit";
 import type { RowView } from "@/core/garden";
-import { CROP_DRAG } from "@/ui/draw/strip";
 import { TextField } from "@/ui/primitives/field";
 import { GradeMark } from "@/ui/primitives/grade-mark";
 import { TypedField } from "@/ui/primitives/typed-field";
 import { useWords } from "@/ui/words/use-words";
+import { useCarried } from "./dragging";
 
 const SHOWN = 12;
 
@@ -28,7 +29,7 @@ export function Shelf({
   today: Day;
   onPlant: (goalId: string, sowOn: Day) => void;
 }) {
-  const { t, crop, namesOf, day } = useWords();
+  const { t, namesOf } = useWords();
   const [sowOn, setSowOn] = useState(today);
   const [name, setName] = useState("");
   const goals = useMemo(
@@ -61,21 +62,7 @@ export function Shelf({
       <ul className="mt-2">
         {lines.map(({ fit, ...line }) => (
           <li key={line.goal.id} className="border-t border-line">
-            <button
-              type="button"
-              draggable
-              onDragStart={(e) => e.dataTransfer.setData(CROP_DRAG, line.goal.id)}
-              onClick={() => onPlant(line.goal.id, sowOn)}
-              className="flex min-h-9 w-full cursor-grab items-center gap-2 text-left text-note hover:underline"
-            >
-              <GradeMark grade={fit.grade} />
-              <span className="flex-1">
-                {crop(line.goal.id)} {fit.plants !== undefined && `× ${fit.plants}`}
-              </span>
-              <span className="text-muted">
-                {line.season.stages.firstPick && day(line.season.stages.firstPick.likely)}
-              </span>
-            </button>
+            <Carried line={line} fit={fit} onPlant={() => onPlant(line.goal.id, sowOn)} />
           </li>
         ))}
         {lines.length === 0 && (
@@ -83,5 +70,29 @@ export function Shelf({
         )}
       </ul>
     </details>
+  );
+}
+
+/** A crop of the shelf, with its grade in this bag. */
+function Carried({ line, fit, onPlant }: { line: MatchLine; fit: Fit; onPlant: () => void }) {
+  const { crop, day } = useWords();
+  const { setNode, listeners } = useCarried(`shelf ${line.goal.id}`, line.goal.id);
+  return (
+    <button
+      type="button"
+      ref={setNode}
+      {...listeners}
+      data-crop={line.goal.id}
+      onClick={onPlant}
+      className="flex min-h-9 w-full cursor-grab touch-manipulation items-center gap-2 text-left text-note select-none hover:underline"
+    >
+      <GradeMark grade={fit.grade} />
+      <span className="flex-1">
+        {crop(line.goal.id)} {fit.plants !== undefined && `× ${fit.plants}`}
+      </span>
+      <span className="text-muted">
+        {line.season.stages.firstPick && day(line.season.stages.firstPick.likely)}
+      </span>
+    </button>
   );
 }

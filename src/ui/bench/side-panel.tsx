@@ -17,7 +17,7 @@ import { Button } from "@/ui/primitives/button";
 import { useWords } from "@/ui/words/use-words";
 import { Better } from "./better";
 import { PlantingPanel } from "./planting-panel";
-import type { Selection } from "./row";
+import type { Selection } from "./row-frame";
 import { RowPanel } from "./row-panel";
 
 interface SidePanelProps {
@@ -53,58 +53,60 @@ export function SidePanel({
   return (
     <aside
       aria-label={t("bench.panel")}
-      className={`border-l-rule border-ink bg-card p-4 ${row ? "fixed inset-x-0 bottom-0 z-5 max-h-[60vh] overflow-y-auto border-t-rule lg:sticky lg:top-0 lg:h-fit lg:max-h-screen lg:min-h-full lg:border-t-0" : "hidden lg:block"}`}
+      className={`border-l-rule border-ink bg-card ${row ? "fixed inset-x-0 bottom-0 z-5 border-t-rule lg:static lg:border-t-0" : "hidden lg:block"}`}
     >
-      {row && (
-        <Button look="quiet" className="absolute top-2 right-2" onClick={() => onSelect(undefined)}>
-          {t("bench.close")}
-        </Button>
-      )}
-      {!row && <Better garden={garden} today={today} onSelect={onSelect} />}
-      {row && planting && (
-        <PlantingPanel
-          key={planting.planting.id}
-          view={planting}
-          row={row}
-          crops={reference.crops}
-          setting={setting}
-          onChange={(edit) => change((p) => changePlanting(p, planting.planting.id, edit))}
-          rows={rows}
-          onRehouse={(rowId) => {
-            change((p) => rehouse(p, planting.planting.id, rowId));
-            onSelect({ rowId, plantingId: planting.planting.id });
-          }}
-          onSowAgain={(everyDays, times) =>
-            change((p) => sowAgain(p, planting.planting.id, { everyDays, times }, newId))
-          }
-          onOther={(id, edit) => change((p) => changePlanting(p, id, edit))}
-          onRemove={() => {
-            change((p) => removePlanting(p, planting.planting.id));
-            onSelect({ rowId: row.row.id });
-          }}
-        />
-      )}
-      {row && !planting && (
-        <RowPanel
-          key={row.row.id}
-          view={row}
-          number={index + 1}
-          reference={reference}
-          today={today}
-          setting={setting}
-          onBag={(edit) => change((p) => changeBag(p, row.bag.id, edit))}
-          onRow={(edit) => change((p) => changeRow(p, row.row.id, edit))}
-          rows={rows}
-          onCopy={() => change((p) => copyRow(p, row.row.id, newId))}
-          onSwap={(rowId) => change((p) => swapBags(p, row.row.id, rowId))}
-          onAdd={() => onAdd(row.row.id)}
-          onPlant={(goalId, sowOn) => onPlant(row.row.id, goalId, sowOn)}
-          onRemove={() => {
-            change((p) => removeRow(p, row.row.id));
-            onSelect(undefined);
-          }}
-        />
-      )}
+      <div className="relative max-h-[60vh] overflow-y-auto p-4 lg:sticky lg:top-0 lg:max-h-screen">
+        {row && (
+          <Button look="quiet" className="absolute top-2 right-2" onClick={() => onSelect(undefined)}>
+            {t("bench.close")}
+          </Button>
+        )}
+        {!row && <Better garden={garden} today={today} onSelect={onSelect} />}
+        {row && planting && (
+          <PlantingPanel
+            key={planting.planting.id}
+            view={planting}
+            row={row}
+            crops={reference.crops}
+            setting={setting}
+            onChange={(edit) => change((p) => changePlanting(p, planting.planting.id, edit))}
+            rows={rows}
+            onRehouse={(rowId) => {
+              change((p) => rehouse(p, planting.planting.id, rowId));
+              onSelect({ rowId, plantingId: planting.planting.id });
+            }}
+            onSowAgain={(everyDays, times) =>
+              change((p) => sowAgain(p, planting.planting.id, { everyDays, times }, newId))
+            }
+            onOther={(id, edit) => change((p) => changePlanting(p, id, edit))}
+            onRemove={() => {
+              change((p) => removePlanting(p, planting.planting.id));
+              onSelect({ rowId: row.row.id });
+            }}
+          />
+        )}
+        {row && !planting && (
+          <RowPanel
+            key={row.row.id}
+            view={row}
+            number={index + 1}
+            reference={reference}
+            today={today}
+            setting={setting}
+            onBag={(edit) => change((p) => changeBag(p, row.bag.id, edit))}
+            onRow={(edit) => change((p) => changeRow(p, row.row.id, edit))}
+            rows={rows}
+            onCopy={() => change((p) => copyRow(p, row.row.id, newId))}
+            onSwap={(rowId) => change((p) => swapBags(p, row.row.id, rowId))}
+            onAdd={() => onAdd(row.row.id)}
+            onPlant={(goalId, sowOn) => onPlant(row.row.id, goalId, sowOn)}
+            onRemove={() => {
+              change((p) => removeRow(p, row.row.id));
+              onSelect(undefined);
+            }}
+          />
+        )}
+      </div>
     </aside>
   );
 }

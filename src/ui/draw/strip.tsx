@@ -1,11 +1,10 @@
 "use client";
 
-import { type KeyboardEvent, type PointerEvent, useRef, useState } from "react";
+import type { ComponentProps, ReactNode, Ref } from "react";
 import type { Stages } from "@/core/calendar";
 import { addDays, type Day, daysBetween } from "@/core/day";
 import { shareOf, type Span } from "@/core/year";
 import { useWords } from "@/ui/words/use-words";
-import { known } from "@/core/known";
 
 export interface StripBar {
   readonly id: string;
@@ -18,60 +17,30 @@ export interface StripBar {
   readonly wrong: boolean;
 }
 
-/** How a bar is moved by hand: its sowing by some days, or its end to a day. */
-export interface StripHands {
-  readonly onMove: (id: string, days: number) => void;
-  readonly onOutBy: (id: string, day: Day) => void;
-}
-
-/** What a dragged crop is called while it is on its way. */
-export const CROP_DRAG = "application/x-pip-row-crop";
-
 const LANE = 27;
 
 const percent = (share: number) => `${(100 * share).toFixed(2)}%`;
 
-/** The season of one bag: each planting a bar whose stages are told by texture, with a notch where it is moved. */
-export function SeasonStrip({
-  span,
-  bars,
-  today,
-  months,
-  onSelect,
-  hands,
-  onDropCrop,
-}: {
-  span: Span;
-  bars: readonly StripBar[];
-  today: Day;
+interface StripProps {
+  readonly span: Span;
+  readonly bars: readonly StripBar[];
+  readonly today: Day;
   /** Whether the names of the months stand above. */
-  months: boolean;
-  onSelect: (id: string) => void;
-  /** Bars can be moved and stretched; left out where a plan is only shown. */
-  hands?: StripHands;
-  /** A crop that was dragged here is let go over a day. */
-  onDropCrop?: (goalId: string, day: Day) => void;
-}) {
+  readonly months: boolean;
+  /** Draws one bar: a still one, or one that can be moved. */
+  readonly draw: (bar: StripBar, top: number) => ReactNode;
+  readonly ref?: Ref<HTMLDivElement>;
+}
+
+/** The season of one bag: each planting a bar whose stages are told by texture, with a notch where it is moved. */
+export function SeasonStrip({ span, bars, today, months, draw, ref }: StripProps) {
   const { month } = useWords();
   const head = months ? 16 : 2;
   return (
     <div
+      ref={ref}
       data-strip
       className="relative min-w-0"
-      onDragOver={(e) => onDropCrop && e.dataTransfer.types.includes(CROP_DRAG) && e.preventDefault()}
-      onDrop={(e) => {
-        const goalId = e.dataTransfer.getData(CROP_DRAG);
-        if (!onDropCrop || goalId === "") return;
-        e.preventDefault();
-        const box = e.currentTarget.getBoundingClientRect();
-        onDropCrop(
-          goalId,
-          addDays(
-            span.from,
-            Math.round(((e.clientX - box.left) / box.width) * daysBetween(span.from, span.to)),
-          ),
-        );
-      }}
       style={{ height: head + Math.max(3, bars.length) * LANE + 2 }}
     >
       <div aria-hidden="true" className="pointer-events-none absolute inset-0">
@@ -89,46 +58,46 @@ export function SeasonStrip({
           style={{ left: percent(shareOf(span, today)) }}
         />
       </div>
-      {bars.map((bar, lane) => (
-        <Bar key={bar.id} span={span} bar={bar} top={head + lane * LANE} onSelect={onSelect} hands={hands} />
-      ))}
+      {bars.map((bar, lane) => draw(bar, head + lane * LANE))}
     </div>
   );
 }
 
-/** A pull on a bar that has begun: where, and how far it has come in days. */
-interface Pull {
+/** The day that a bar ends on: out before its last pick where that is planned. */
+export function barEnd({ stages, outBy }: StripBar): Day {
+  const { sow, up, firstPick, lastPick } = stages;
+  const last = lastPick?.likely ?? firstPick?.likely ?? up?.late ?? sow;
+  return outBy !== undefined && outBy < last ? outBy : last;
+}
+
+/** A bar on its way by hand: it is moved whole, or its end is, by some days. */
+export interface Pull {
   readonly what: "move" | "end";
-  readonly x: number;
   readonly days: number;
 }
 
-/** Shorter pulls are a click. */
-const LEAST_PULL_PX = 4;
-const WEEK = 7;
+/** A bar ends no nearer to its beginning than this share of the strip. */
+const LEAST = 0.012;
 
-function Bar({
-  span,
-  bar,
-  top,
-  onSelect,
-  hands,
-}: {
-  span: Span;
-  bar: StripBar;
-  top: number;
-  onSelect: (id: string) => void;
-  hands?: StripHands;
-}) {
+interface BarProps {
+  readonly span: Span;
+  readonly bar: StripBar;
+  readonly top: number;
+  readonly pull?: Pull;
+  /** What makes the bar more than a picture: how it is pressed and moved. */
+  readonly button: ComponentProps<"button">;
+  /** A handle at its end. */
+  readonly handle?: ReactNode;
+}
+
+/** One planting's bar in a strip, and its name beside it where there is room, else on it. */
+export function Bar({ span, bar, top, pull, button, handle }: BarProps) {
   const { t, crop, day } = useWords();
-  const { id, goalId, plants, stages, selected, wrong, outBy } = bar;
+  const { goalId, plants, stages, selected, wrong } = bar;
   const { sow, up, move, firstPick, lastPick } = stages;
-  const [pull, setPull] = useState<Pull>();
-  const pulled = useRef(false);
-  const last = lastPick?.likely ?? firstPick?.likely ?? up?.late ?? sow;
-  const end = outBy !== undefined && outBy < last ? outBy : last;
+  const end = barEnd(bar);
   const from = shareOf(span, sow);
-  const to = Math.max(shareOf(span, end), from + 0.012);
+  const to = Math.max(shareOf(span, end), from + LEAST);
   const part = (a: Day, b: Day) => {
     const left = (Math.min(to, shareOf(span, a)) - from) / (to - from);
     return {
@@ -142,7 +111,6 @@ function Bar({
     firstPick && lastPick
       ? t("bench.stripLabel", { crop: label, sow: day(sow), first: day(firstPick.likely), last: day(end) })
       : t("bench.stripNoPick", { crop: label, sow: day(sow) });
-  // Beside the bar where there is room for the words, else on it.
   const place =
     1 - to > 0.26
       ? { left: `calc(${percent(to)} + 5px)`, maxWidth: percent(1 - to) }
@@ -154,49 +122,15 @@ function Bar({
   const spanDays = daysBetween(span.from, span.to) + 1;
   const dayShare = (pull?.days ?? 0) / spanDays;
   const shift = pull?.what === "move" ? dayShare : 0;
-  const stretch = pull?.what === "end" ? Math.max(dayShare, from + 0.012 - to) : 0;
-  const begin = (event: PointerEvent<HTMLElement>, what: Pull["what"]) => {
-    pulled.current = false;
-    if (!hands) return;
-    event.stopPropagation();
-    event.currentTarget.setPointerCapture(event.pointerId);
-    setPull({ what, x: event.clientX, days: 0 });
-  };
-  const go = (event: PointerEvent<HTMLElement>) => {
-    if (!pull) return;
-    const width = known(event.currentTarget.closest("[data-strip]")).getBoundingClientRect().width;
-    const days = Math.round(((event.clientX - pull.x) / width) * spanDays);
-    if (Math.abs(event.clientX - pull.x) > LEAST_PULL_PX) pulled.current = true;
-    if (days !== pull.days) setPull({ ...pull, days });
-  };
-  const release = () => {
-    if (pull && hands && pull.days !== 0 && pulled.current) {
-      if (pull.what === "move") hands.onMove(id, pull.days);
-      else hands.onOutBy(id, addDays(end, pull.days));
-    }
-    setPull(undefined);
-  };
-  const key = (event: KeyboardEvent) => {
-    const weeks = event.key === "ArrowLeft" ? -1 : event.key === "ArrowRight" ? 1 : 0;
-    if (!hands || weeks === 0) return;
-    event.preventDefault();
-    if (event.shiftKey) hands.onOutBy(id, addDays(end, weeks * WEEK));
-    else hands.onMove(id, weeks * WEEK);
-  };
+  const stretch = pull?.what === "end" ? Math.max(dayShare, from + LEAST - to) : 0;
   return (
     <>
       <button
         type="button"
         aria-label={spoken}
         aria-pressed={selected}
-        aria-keyshortcuts={hands && "ArrowLeft ArrowRight Shift+ArrowLeft Shift+ArrowRight"}
-        title={spoken}
-        onClick={() => !pulled.current && onSelect(id)}
-        onPointerDown={(e) => begin(e, "move")}
-        onPointerMove={go}
-        onPointerUp={release}
-        onKeyDown={key}
-        className={`absolute h-[19px] border bg-card ${hands ? "cursor-grab touch-pan-y" : ""} ${selected ? "border-2 border-beet" : "border-ink"} ${wrong ? "border-dashed border-beet" : ""} ${pull ? "z-1 opacity-80" : ""}`}
+        {...button}
+        className={`absolute h-[19px] border bg-card ${button.className ?? ""} ${selected ? "border-2 border-beet" : "border-ink"} ${wrong ? "border-dashed border-beet" : ""} ${pull ? "z-1 opacity-80" : ""}`}
         style={{ top, left: percent(from + shift), width: percent(to - from + stretch) }}
       >
         {up && <i className="absolute inset-y-0 stage-seed" style={part(sow, grows)} />}
@@ -221,15 +155,7 @@ function Bar({
             <path d="M0 0 L5 8 L10 0 Z" fill="var(--ink)" />
           </svg>
         )}
-        {hands && selected && (
-          <i
-            aria-hidden="true"
-            className="absolute inset-y-[-3px] -right-[5px] w-2.5 cursor-ew-resize border-rule border-beet bg-card"
-            onPointerDown={(e) => begin(e, "end")}
-            onPointerMove={go}
-            onPointerUp={release}
-          />
-        )}
+        {handle}
       </button>
       <span
         aria-hidden="true"

@@ -1,11 +1,7 @@
-"use client";
-
-import { type DragEvent, type SVGAttributes, useState } from "react";
 import { type BagShape, type Outline, sideHoles, topOutline } from "@/core/bag";
 import type { Patch } from "@/core/garden";
 import type { Planting } from "@/core/plan";
 import { inHalf, partingRadius, type Point, type SidePoint } from "@/core/placement";
-import { CROP_DRAG } from "@/ui/draw/strip";
 import { useWords } from "@/ui/words/use-words";
 
 const SIZE = 104;
@@ -27,22 +23,38 @@ export interface TopPlanting {
 /** A crop that is let go this near the rim, as a share of the way from the middle, goes round the edge. */
 const RIM = 0.86;
 
-interface TopProps {
-  readonly shape: BagShape;
-  readonly plantings: readonly TopPlanting[];
-  /** A crop that was dragged here is let go over a part of the bag; left out where a plan is only shown. */
-  readonly onDropCrop?: (goalId: string, surface: Surface) => void;
-}
-
-/** The bag from above, to its own scale, with each plant where it stands and the room that it wants. */
-export function BagTop({ shape, plantings, onDropCrop }: TopProps) {
-  const { t } = useWords();
-  const [over, setOver] = useState<Surface>();
+/** A bag from above as it is drawn: its outline, and how many px a cm takes. */
+function frameOf(shape: BagShape) {
   const outline = topOutline(shape);
   const length = outline.type === "rectangle" ? outline.lengthCm : 2 * outline.radiusCm;
   const width = outline.type === "rectangle" ? outline.widthCm : 2 * outline.radiusCm;
   const holes = sideHoles(shape);
-  const scale = (SIZE - (holes > 0 ? 22 : 6)) / Math.max(length, width);
+  return { outline, length, width, holes, scale: (SIZE - (holes > 0 ? 22 : 6)) / Math.max(length, width) };
+}
+
+/** The part of a bag's top that a place in its drawing belongs to. @param at shares of the drawing's width and height */
+export function partOfTop(shape: BagShape, at: Point): Surface {
+  const { outline, length, width, holes, scale } = frameOf(shape);
+  const p = { x: ((at.x - 0.5) * SIZE) / scale, y: ((at.y - 0.5) * SIZE) / scale };
+  const out =
+    outline.type === "rectangle"
+      ? Math.max(Math.abs(p.x) / (length / 2), Math.abs(p.y) / (width / 2))
+      : Math.hypot(p.x, p.y) / outline.radiusCm;
+  if (out > 1 && holes > 0) return "side";
+  return out > RIM ? "edge" : inHalf(outline, "first-half", p) ? "first-half" : "second-half";
+}
+
+interface TopProps {
+  readonly shape: BagShape;
+  readonly plantings: readonly TopPlanting[];
+  /** The part that a crop which is carried over it would go to. */
+  readonly mark?: Surface;
+}
+
+/** The bag from above, to its own scale, with each plant where it stands and the room that it wants. */
+export function BagTop({ shape, plantings, mark }: TopProps) {
+  const { t } = useWords();
+  const { outline, length, width, scale } = frameOf(shape);
   const at = (p: Point) => ({ cx: SIZE / 2 + p.x * scale, cy: SIZE / 2 + p.y * scale });
   const box = {
     x: SIZE / 2 - (length * scale) / 2,
@@ -50,37 +62,6 @@ export function BagTop({ shape, plantings, onDropCrop }: TopProps) {
     width: length * scale,
     height: width * scale,
   };
-  /** The part of the bag under the pointer. */
-  const partAt = (e: DragEvent<SVGElement>): Surface => {
-    const frame = e.currentTarget.getBoundingClientRect();
-    const p = {
-      x: (((e.clientX - frame.left) / frame.width) * SIZE - SIZE / 2) / scale,
-      y: (((e.clientY - frame.top) / frame.height) * SIZE - SIZE / 2) / scale,
-    };
-    const out =
-      outline.type === "rectangle"
-        ? Math.max(Math.abs(p.x) / (length / 2), Math.abs(p.y) / (width / 2))
-        : Math.hypot(p.x, p.y) / outline.radiusCm;
-    if (out > 1 && holes > 0) return "side";
-    return out > RIM ? "edge" : inHalf(outline, "first-half", p) ? "first-half" : "second-half";
-  };
-  const drop: SVGAttributes<SVGSVGElement> = onDropCrop
-    ? {
-        onDragOver: (e) => {
-          if (!e.dataTransfer.types.includes(CROP_DRAG)) return;
-          e.preventDefault();
-          setOver(partAt(e));
-        },
-        onDragLeave: () => setOver(undefined),
-        onDrop: (e) => {
-          const goalId = e.dataTransfer.getData(CROP_DRAG);
-          setOver(undefined);
-          if (goalId === "") return;
-          e.preventDefault();
-          onDropCrop(goalId, partAt(e));
-        },
-      }
-    : {};
   const plants = plantings.reduce((sum, p) => sum + p.top.length + p.sides.length, 0);
   return (
     <svg
@@ -90,7 +71,6 @@ export function BagTop({ shape, plantings, onDropCrop }: TopProps) {
       role="img"
       aria-label={t("bench.topOf", { plants })}
       className="shrink-0"
-      {...drop}
     >
       {outline.type === "rectangle" ? (
         <rect
@@ -153,7 +133,7 @@ export function BagTop({ shape, plantings, onDropCrop }: TopProps) {
           })}
         </g>
       ))}
-      {over && <PartMark part={over} outline={outline} scale={scale} box={box} />}
+      {mark && <PartMark part={mark} outline={outline} scale={scale} box={box} />}
     </svg>
   );
 }

@@ -8,7 +8,8 @@ import type { Override } from "@/core/override";
 import type { PlainSetting } from "@/core/setting";
 import type { Plan } from "@/core/plan";
 import { rowThirst, spanOf, wateringDays } from "@/core/year";
-import { BenchRow, type Selection } from "@/ui/bench/row";
+import type { Selection } from "@/ui/bench/row-frame";
+import { StillRow } from "@/ui/bench/still-row";
 import { Caution } from "@/ui/primitives/caution";
 import { buttonClass } from "@/ui/primitives/button";
 import { useJudged } from "@/ui/use-judged";
@@ -80,7 +81,7 @@ export function OwnGarden({ householdId, name, today, plan, setting: plain, over
         const every = wateringDays(view, today, setting);
         return (
           <div key={view.row.id}>
-            <BenchRow
+            <StillRow
               view={view}
               number={i + 1}
               span={span}

@@ -1,11 +1,14 @@
 "use client";
 
-import type { KeyboardEvent } from "react";
+import { useVirtualizer } from "@tanstack/react-virtual";
+import { type KeyboardEvent, useRef } from "react";
 import { soilVolumeL } from "@/core/bag";
+import { known } from "@/core/known";
 import type { BagThing } from "@/core/plan";
 import { bestWorth, type MatchLine } from "@/core/match";
 import { type Setting, shapeOf } from "@/core/setting";
 import { GradeMark } from "@/ui/primitives/grade-mark";
+import { Tip } from "@/ui/primitives/tip";
 import { useWords } from "@/ui/words/use-words";
 
 interface GridProps {
@@ -41,13 +44,31 @@ function walk(event: KeyboardEvent<HTMLTableElement>) {
   }
 }
 
+/** Height of a line before it is measured, and how many stand ready beyond what is seen, so that arrow keys find the next. */
+const LINE_PX = 53;
+const BEYOND = 12;
+
+/** Crops down, bags across; of a long list only the lines in view are drawn. */
 export function MatchGrid({ lines, bags, setting, chosen, onChoose, onWhatFits, onWhereFits }: GridProps) {
   const { t, crop, bag, day, quantity, money, season } = useWords();
   const worth = (line: MatchLine) => bestWorth(line, setting);
   const first = lines[0]?.cells[0];
+  const box = useRef<HTMLDivElement>(null);
+  // eslint-disable-next-line react-hooks/incompatible-library -- nothing here is memoized
+  const inView = useVirtualizer({
+    count: lines.length,
+    getScrollElement: () => box.current,
+    getItemKey: (i) => lines[i]?.goal.id ?? i,
+    estimateSize: () => LINE_PX,
+    overscan: BEYOND,
+    initialRect: { width: 900, height: 700 },
+  });
+  const drawn = inView.getVirtualItems();
+  const above = drawn[0]?.start ?? 0;
+  const below = inView.getTotalSize() - (drawn.at(-1)?.end ?? 0);
   return (
-    <div className="relative max-h-[75vh] overflow-auto lg:max-h-[calc(100vh-18rem)]">
-      <table onKeyDown={walk} className="border-collapse text-note">
+    <div ref={box} className="relative max-h-[75vh] overflow-auto lg:max-h-[calc(100vh-18rem)]">
+      <table onKeyDown={walk} aria-rowcount={lines.length + 1} className="border-collapse text-note">
         <thead>
           <tr className="sticky top-0 z-2 bg-paper align-bottom shadow-[inset_0_-1.5px_0_var(--ink)]">
             <th
@@ -68,14 +89,15 @@ export function MatchGrid({ lines, bags, setting, chosen, onChoose, onWhatFits, 
                   scope="col"
                   className="min-w-22 px-2 py-1.5 text-left leading-tight font-semibold"
                 >
-                  <button
-                    type="button"
-                    title={t("match.whatFits")}
-                    onClick={() => onWhatFits(b.id)}
-                    className="min-h-6 text-left underline decoration-line decoration-2 underline-offset-3 hover:decoration-beet"
-                  >
-                    {bag(b.kindId)}
-                  </button>
+                  <Tip text={t("match.whatFits")}>
+                    <button
+                      type="button"
+                      onClick={() => onWhatFits(b.id)}
+                      className="min-h-6 text-left underline decoration-line decoration-2 underline-offset-3 hover:decoration-beet"
+                    >
+                      {bag(b.kindId)}
+                    </button>
+                  </Tip>
                   <span className="block text-fine font-normal text-muted">
                     {shape && quantity(soilVolumeL(shape), "volume")}
                   </span>
@@ -85,79 +107,96 @@ export function MatchGrid({ lines, bags, setting, chosen, onChoose, onWhatFits, 
           </tr>
         </thead>
         <tbody>
-          {lines.map((line, row) => (
-            <tr key={line.goal.id} className="border-b border-line">
-              <th
-                scope="row"
-                className="sticky left-0 z-1 max-w-52 min-w-36 bg-paper py-1.5 pr-3 text-left font-semibold"
+          {above > 0 && <tr aria-hidden="true" style={{ height: above }} />}
+          {drawn.map(({ index: row, key }) => {
+            const line = known(lines[row]);
+            return (
+              <tr
+                key={key}
+                ref={inView.measureElement}
+                data-index={row}
+                aria-rowindex={row + 2}
+                className="border-b border-line"
               >
-                <button
-                  type="button"
-                  title={t("match.whereFits")}
-                  onClick={() => onWhereFits(line.goal.id)}
-                  className="min-h-6 text-left underline decoration-line decoration-2 underline-offset-3 hover:decoration-beet"
+                <th
+                  scope="row"
+                  className="sticky left-0 z-1 max-w-52 min-w-36 bg-paper py-1.5 pr-3 text-left font-semibold"
                 >
-                  {crop(line.goal.id)}
-                </button>
-                <span className="block text-fine font-normal text-muted">
-                  {t(`methods.${line.choice.method.method}`)}
-                </span>
-              </th>
-              <td className="px-2 align-top whitespace-nowrap">
-                <span className="block py-1.5 pb-0">
-                  {line.season.stages.firstPick ? day(line.season.stages.firstPick.likely) : t("match.never")}
-                </span>
-                {worth(line) > 0 && <span className="block text-fine text-muted">{money(worth(line))}</span>}
-              </td>
-              {bags.map((b, column) => {
-                const cell = line.cells.find((c) => c.bagId === b.id);
-                if (!cell) {
-                  return (
-                    <td key={b.id} className="px-2 text-muted">
-                      {t("match.noSurface")}
-                    </td>
-                  );
-                }
-                const { fit } = cell;
-                const on = chosen?.goalId === line.goal.id && chosen.bagId === b.id;
-                const why =
-                  fit.grade === "tight" || fit.grade === "wrong" ? t(`limitShort.${fit.limit.code}`) : "";
-                return (
-                  <td key={b.id} className="p-0">
+                  <Tip text={t("match.whereFits")}>
                     <button
                       type="button"
-                      data-cell={`${row}:${column}`}
-                      tabIndex={on || (!chosen && cell === first) ? 0 : -1}
-                      aria-pressed={on}
-                      title={fit.limit.code === "season" ? season(cell.season.reason) : undefined}
-                      onClick={() => onChoose({ goalId: line.goal.id, bagId: b.id })}
-                      className={`block h-full min-h-12 w-full px-2 py-1 text-left hover:bg-card ${on ? "bg-card outline-[3px] -outline-offset-3 outline-beet" : ""}`}
+                      onClick={() => onWhereFits(line.goal.id)}
+                      className="min-h-6 text-left underline decoration-line decoration-2 underline-offset-3 hover:decoration-beet"
                     >
-                      <span className="sr-only">
-                        {t("match.cell", { crop: crop(line.goal.id), bag: bag(b.kindId) })}{" "}
-                      </span>
-                      <span className="flex items-center gap-1.5">
-                        <b
-                          className={`font-head ${fit.sown ? "text-note" : "text-lg"} leading-none ${fit.grade === "wrong" ? "text-muted" : ""}`}
-                        >
-                          {fit.sown ? quantity(fit.sown.seedG / 1000, "mass") : fit.plants}
-                        </b>
-                        <span className="sr-only">
-                          {fit.sown
-                            ? t("match.cellSeed")
-                            : t("match.cellPlants", { count: fit.plants ?? 0 })}{" "}
-                        </span>
-                        <GradeMark grade={fit.grade} />
-                      </span>
-                      <span className="block text-fine leading-tight text-muted">
-                        {why} {cell.top?.plants ? t("match.andTop", { plants: cell.top.plants }) : ""}
-                      </span>
+                      {crop(line.goal.id)}
                     </button>
-                  </td>
-                );
-              })}
-            </tr>
-          ))}
+                  </Tip>
+                  <span className="block text-fine font-normal text-muted">
+                    {t(`methods.${line.choice.method.method}`)}
+                  </span>
+                </th>
+                <td className="px-2 align-top whitespace-nowrap">
+                  <span className="block py-1.5 pb-0">
+                    {line.season.stages.firstPick
+                      ? day(line.season.stages.firstPick.likely)
+                      : t("match.never")}
+                  </span>
+                  {worth(line) > 0 && (
+                    <span className="block text-fine text-muted">{money(worth(line))}</span>
+                  )}
+                </td>
+                {bags.map((b, column) => {
+                  const cell = line.cells.find((c) => c.bagId === b.id);
+                  if (!cell) {
+                    return (
+                      <td key={b.id} className="px-2 text-muted">
+                        {t("match.noSurface")}
+                      </td>
+                    );
+                  }
+                  const { fit } = cell;
+                  const on = chosen?.goalId === line.goal.id && chosen.bagId === b.id;
+                  const why =
+                    fit.grade === "tight" || fit.grade === "wrong" ? t(`limitShort.${fit.limit.code}`) : "";
+                  return (
+                    <td key={b.id} className="p-0">
+                      <Tip text={fit.limit.code === "season" ? season(cell.season.reason) : undefined}>
+                        <button
+                          type="button"
+                          data-cell={`${row}:${column}`}
+                          tabIndex={on || (!chosen && cell === first) ? 0 : -1}
+                          aria-pressed={on}
+                          onClick={() => onChoose({ goalId: line.goal.id, bagId: b.id })}
+                          className={`block h-full min-h-12 w-full px-2 py-1 text-left hover:bg-card ${on ? "bg-card outline-[3px] -outline-offset-3 outline-beet" : ""}`}
+                        >
+                          <span className="sr-only">
+                            {t("match.cell", { crop: crop(line.goal.id), bag: bag(b.kindId) })}{" "}
+                          </span>
+                          <span className="flex items-center gap-1.5">
+                            <b
+                              className={`font-head ${fit.sown ? "text-note" : "text-lg"} leading-none ${fit.grade === "wrong" ? "text-muted" : ""}`}
+                            >
+                              {fit.sown ? quantity(fit.sown.seedG / 1000, "mass") : fit.plants}
+                            </b>
+                            <span className="sr-only">
+                              {fit.sown
+                                ? t("match.cellSeed")
+                                : t("match.cellPlants", { count: fit.plants ?? 0 })}{" "}
+                            </span>
+                            <GradeMark grade={fit.grade} />
+                          </span>
+                          <span className="block text-fine leading-tight text-muted">
+                            {why} {cell.top?.plants ? t("match.andTop", { plants: cell.top.plants }) : ""}
+                          </span>
+                        </button>
+                      </Tip>
+                    </td>
+                  );
+                })}
+              </tr>
+            );
+          })}
+          {below > 0 && <tr aria-hidden="true" style={{ height: below }} />}
         </tbody>
       </table>
     </div>

@@ -31,6 +31,9 @@ const screen = (plan: Plan, save: MatchProps["save"] = vi.fn()) =>
   );
 
 beforeEach(() => {
+  // A document without a browser has no heights: here the whole grid is in view.
+  Object.defineProperty(HTMLElement.prototype, "clientHeight", { configurable: true, get: () => 20_000 });
+  Object.defineProperty(HTMLElement.prototype, "offsetHeight", { configurable: true, get: () => 50 });
   // The first answer is the page's own; nothing here asks the worker for another.
   vi.stubGlobal(
     "Worker",

@@ -1,0 +1,128 @@
+import type { ReactNode } from "react";
+import type { Day } from "@/core/day";
+import { type PlantingView, type RowView, standingOn } from "@/core/garden";
+import { BagSection } from "@/ui/draw/section";
+import type { StripBar } from "@/ui/draw/strip";
+import type { TopPlanting } from "@/ui/draw/top";
+import { useWords } from "@/ui/words/use-words";
+
+export interface Selection {
+  readonly rowId: string;
+  readonly plantingId?: string;
+}
+
+/** A row as lists name it. */
+export interface RowName {
+  readonly id: string;
+  readonly number: number;
+  readonly kindId: string;
+}
+
+/** A row, and what is chosen. */
+export interface RowShown {
+  readonly view: RowView;
+  readonly number: number;
+  readonly today: Day;
+  readonly selection: Selection | undefined;
+  readonly onSelect: (selection: Selection) => void;
+}
+
+const spacing = ({ goal }: PlantingView) => (goal.stand.type === "plants" ? goal.stand.spacingCm.good : 0);
+
+/** The plantings that the drawings show: what stands with the selected one at its first pick, else what stands today or comes next. */
+function inView({ view, selection, today }: RowShown): PlantingView[] {
+  const chosen = view.plantings.find((p) => p.planting.id === chosenIn(view, selection));
+  const next = view.plantings.find((p) => p.stay.to >= today) ?? view.plantings[0];
+  const firstPick = (p: PlantingView) => p.season.stages.firstPick?.likely ?? p.stay.from;
+  if (chosen) return [...new Set([chosen, ...standingOn(view, firstPick(chosen))])];
+  const now = standingOn(view, today);
+  return now.length > 0 ? now : next ? standingOn(view, firstPick(next)) : [];
+}
+
+const chosenIn = (view: RowView, selection: Selection | undefined) =>
+  selection?.rowId === view.row.id ? selection.plantingId : undefined;
+
+/** The bars of a row's season. */
+export const barsOf = ({ view, selection }: RowShown): StripBar[] =>
+  view.plantings.map((p) => ({
+    id: p.planting.id,
+    goalId: p.goal.id,
+    plants: p.planting.plants,
+    stages: p.season.stages,
+    outBy: p.planting.outBy,
+    selected: chosenIn(view, selection) === p.planting.id,
+    wrong: p.fit.grade === "wrong" || view.clashes.some((c) => c.plantingId === p.planting.id),
+  }));
+
+/** The plantings that a bag shows from above. */
+export const topsOf = (row: RowShown): TopPlanting[] =>
+  inView(row).map((p) => ({
+    id: p.planting.id,
+    top: p.top,
+    sides: p.sides,
+    spacingCm: spacing(p),
+    patch: p.patch,
+    ground: p.ground,
+    selected: chosenIn(row.view, row.selection) === p.planting.id,
+  }));
+
+/** One row is one bag: its name and weight, its section, its top with the plants, and its season. */
+export function RowFrame({ top, season, ...row }: RowShown & { top: ReactNode; season: ReactNode }) {
+  const { t, bag, quantity } = useWords();
+  const { view, number, selection, onSelect } = row;
+  const rowId = view.row.id;
+  const selected = selection?.rowId === rowId;
+  const heavy =
+    view.load?.grade === "over"
+      ? t("bench.loadLine", { load: quantity(view.load.kgM2, "load") })
+      : view.hook?.grade === "over"
+        ? t("bench.hookLine", {
+            wet: quantity(view.wetKg, "mass"),
+            limit: quantity(view.hook.limitKg ?? 0, "mass"),
+          })
+        : undefined;
+  return (
+    <section
+      aria-label={t("bench.row", { n: number })}
+      className={`relative grid grid-cols-[auto_1fr] gap-x-3 gap-y-1 border-t border-line py-2 pl-4 sm:grid-cols-[160px_112px_minmax(0,1fr)] lg:pl-6 ${
+        selected ? "bg-card before:absolute before:inset-y-0 before:left-0 before:w-[5px] before:bg-beet" : ""
+      }`}
+    >
+      <button
+        type="button"
+        aria-pressed={selected && !selection.plantingId}
+        onClick={() => onSelect({ rowId })}
+        className="col-span-full min-h-7 text-left text-note hover:underline sm:col-span-2"
+      >
+        <b className="mr-2 font-head">{number}</b>
+        <span className="font-semibold">{bag(view.bag.kindId)}</span>
+        {view.row.pinned && <span className="ml-2 text-fine text-muted">{t("bench.pinned")}</span>}
+        <span className="block text-fine whitespace-nowrap text-muted">
+          {quantity(view.soilL, "volume")} · {quantity(view.wetKg, "mass")} {t("bench.weight")}
+          {heavy && <b className="ml-2 text-beet">▲ {heavy}</b>}
+        </span>
+      </button>
+      <div className="col-start-1 row-start-2 self-end">
+        <BagSection
+          shape={view.shape}
+          depthCm={view.depthCm}
+          plants={inView(row).map((p) => ({
+            goalId: p.goal.id,
+            kind: p.goal.kind,
+            count: p.planting.plants ?? 7,
+            rootCm: Math.min(p.goal.depthCm.good, view.depthCm),
+            heightCm: p.goal.heightCm,
+            side: p.planting.surface === "side",
+          }))}
+        />
+      </div>
+      <div className="col-start-2 row-start-2 self-center">{top}</div>
+      <div className="col-span-full min-w-0 self-start pr-4 sm:col-span-1 sm:col-start-3 sm:row-span-2 sm:row-start-1">
+        {season}
+        {view.plantings.length === 0 && (
+          <p className="-mt-14 pl-2 text-note text-muted">{t("bench.noPlanting")}</p>
+        )}
+      </div>
+    </section>
+  );
+}
