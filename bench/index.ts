@@ -47,7 +47,7 @@ const verdict = fit({
   goal: CROP_GOALS[0]!.goal,
   shape: setting.findShape("round-10-gal")!,
   where: "top",
-  sunHours: 6,
+  lightMol: 18,
   season,
 });
 

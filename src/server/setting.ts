@@ -1,5 +1,5 @@
 import type { Climate } from "@/core/climate";
-import { seenHours, sunHours } from "@/core/place";
+import { OPEN_SKY, seenHours, sunHours } from "@/core/place";
 import type { Planting } from "@/core/plan";
 import type { Followed, GardenRecord } from "@/core/record";
 import type { PlainSetting, Reference } from "@/core/setting";
@@ -50,6 +50,7 @@ export function settingOf(
     },
     faces: place.facesDeg ?? undefined,
     sunSeenOn: place.sunSeenOn ?? undefined,
+    openSky: OPEN_SKY[place.kind],
     sky: openingsOf({
       seen: seenHours(place.sun),
       latitude: climate.latitude,

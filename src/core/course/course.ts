@@ -5,7 +5,9 @@ import { type Pick, picksOf, tableOf } from "../food";
 import type { Setting } from "../setting";
 import { coefficient } from "../water";
 import { type Canopy, growthCurve, standsFrom } from "./growth";
-import { meanSunHours } from "./light";
+import { growthByDay, mostKg } from "./growth-limit";
+import { lightShare } from "./light-share";
+import { lightOn, meanOf, sunHoursOn } from "./light";
 
 /** From when to when a planting takes its place in a bag; both days are its own. */
 export interface Stay {
@@ -49,6 +51,10 @@ export class Course {
   readonly from: number;
   readonly to: number;
   private curve: Float64Array | undefined;
+  private ownHours: number | undefined;
+  private ownMol: number | undefined;
+  private ownGrowth: Float64Array | undefined;
+  private ownShare: { picked: number; sunlit: number } | undefined;
   private ownPicks: readonly Pick[] | undefined;
   private ownTable: readonly Pick[] | undefined;
 
@@ -59,12 +65,27 @@ export class Course {
   constructor(
     { crop, goal, method, outBy }: Omit<Sown, "sowOn" | "season">,
     readonly season: Season,
-    /** Hours of direct sun a day that the place gives it on average until its first pick. */
-    readonly sunHours: number,
+    private readonly setting: Setting,
   ) {
     [this.crop, this.goal, this.method] = [crop, goal, method];
     ({ from: this.from, to: this.to } = stayOf(season, outBy));
     this.stay = { from: dayOf(this.from), to: dayOf(this.to) };
+  }
+
+  /** Until when its light counts: its first pick, or the day on which it stands there, where it never ripens. */
+  private get ripeOn(): number {
+    const { firstPick } = this.season.stages;
+    return firstPick ? dayNumber(firstPick.likely) : this.from;
+  }
+
+  /** Hours of direct sun a day that the place gives it on average until its first pick. */
+  get sunHours(): number {
+    return (this.ownHours ??= meanOf(sunHoursOn, this.setting, this.from, this.ripeOn));
+  }
+
+  /** Light that the place gives it on average until its first pick, mol/m² a day. */
+  get lightMol(): number {
+    return (this.ownMol ??= meanOf(lightOn, this.setting, this.from, this.ripeOn));
   }
 
   /** Whether it stands in its bag on a day. */
@@ -101,16 +122,53 @@ export class Course {
     return coefficient(this.crop.water, this.grown(day), late);
   }
 
-  /** What one unit gives and when, while it stands. */
+  /** What one unit gives and when, while it stands, that has all the room and soil which it can use: in the light of the place. */
   get picks(): readonly Pick[] {
-    this.ownPicks ??= picksOf(this.goal, this.season.stages, 1).filter(({ day }) => day <= this.stay.to);
+    this.ownPicks ??= this.sunlitPicks();
     return this.ownPicks;
   }
 
   /** What comes to the table of one unit and when, as long as it keeps. */
   get table(): readonly Pick[] {
-    this.ownTable ??= tableOf(this.goal, this.season.stages, 1, this.stay.to);
+    this.ownTable ??= tableOf(this.goal, this.season.stages, this.picks, this.stay.to);
     return this.ownTable;
+  }
+
+  /** Sum of the picks of one unit, g. */
+  get pickedG(): number {
+    return this.picks.reduce((sum, { g }) => sum + g, 0);
+  }
+
+  /** Share of its picking that its days leave it, and share of a full sun's harvest that its light does, 0 to 1. */
+  get share(): { readonly picked: number; readonly sunlit: number } {
+    if (!this.ownShare) {
+      const inSun = this.inFullSun().reduce((sum, { g }) => sum + g, 0);
+      const whole = this.goal.yieldG.likely;
+      this.ownShare =
+        inSun > 0 ? { picked: inSun / whole, sunlit: this.pickedG / inSun } : { picked: 0, sunlit: 0 };
+    }
+    return this.ownShare;
+  }
+
+  /** The most that can grow of so many units on an area, kg: see `mostKg`. */
+  growthKg(units: number, areaM2: number): number {
+    this.ownGrowth ??= growthByDay(this, this.setting);
+    return mostKg(this, this.ownGrowth, units, areaM2);
+  }
+
+  private inFullSun(): readonly Pick[] {
+    return picksOf(this.goal, this.season.stages, 1).filter(({ day }) => day <= this.stay.to);
+  }
+
+  /** Each pick as the light of the days since the one before it lets it be. */
+  private sunlitPicks(): Pick[] {
+    let since = this.from;
+    return this.inFullSun().map(({ day, g }) => {
+      const on = dayNumber(day);
+      const mol = meanOf(lightOn, this.setting, since, on);
+      since = on;
+      return { day, g: g * lightShare(this.goal, mol) };
+    });
   }
 }
 
@@ -121,9 +179,5 @@ export class Course {
  * @param setting the place and the town's climate
  */
 export function courseOf(sown: Sown, setting: Setting): Course {
-  const season = sown.season ?? judgeSeason(sown, sown.sowOn, setting.climate);
-  const { stages } = season;
-  const from = dayNumber(standsFrom(stages));
-  const sunHours = meanSunHours(setting, from, stages.firstPick ? dayNumber(stages.firstPick.likely) : from);
-  return new Course(sown, season, sunHours);
+  return new Course(sown, sown.season ?? judgeSeason(sown, sown.sowOn, setting.climate), setting);
 }

@@ -1,16 +1,17 @@
 import type { BagMake, BagShape } from "../bag";
 import type { Climate } from "../climate";
 import { type Day, dayNumber } from "../day";
-import { type Half, HALVES } from "../placement";
+import { HALVES } from "../placement";
 import type { SchoolsInForce } from "../school";
 import { drawnL, evaporationOn, openCm2, wallFactor } from "../water";
 import type { Course } from "./course";
+import type { Part } from "./part";
 
 /** A planting in a bag, and the part of the bag that it has: its top, a half of it, or the side holes. */
 export interface Drinker {
   readonly course: Course;
   readonly units: number;
-  readonly part: "top" | "side" | Half;
+  readonly part: Part;
 }
 
 /** What a bag is to the air: its shape, and what its wall is made of; a make that nobody knows is taken for the thirstiest. */

@@ -5,8 +5,11 @@
 export { cellsOf, type CellUse } from "./cells";
 export { Course, courseOf, LIGHT_FROM, type Sown, type Stay } from "./course";
 export { billOf } from "./bill";
+export { crownM2, LEAN_CM, type Part, soilShare } from "./part";
 export { type Drinker, drunkL, type DrunkFrom } from "./drink";
 export type { Canopy } from "./growth";
 export { jobsOf, minutesOf } from "./jobs";
-export { sunHoursOn } from "./light";
+export { type Ground, type Harvest, harvestOf, type Range, together } from "./harvest";
+export { lightShare } from "./light-share";
+export { lightOn, sunHoursOn } from "./light";
 export { unitsOf } from "./units";

@@ -1,37 +1,84 @@
-import { dayNumber, dayOf, yearDay } from "../day";
+import { temperatureOn } from "../climate";
+import { type Day, dayNumber, dayOf, yearDay } from "../day";
 import type { Setting } from "../setting";
-import { dayLength, sunHoursThrough } from "../sun";
+import {
+  beamShareThrough,
+  dayLength,
+  diffuseShare,
+  extraterrestrial,
+  MOL_PER_MJ,
+  solarRadiation,
+  sunHoursThrough,
+} from "../sun";
 
 /** The sun's path changes slowly: it is worked out this often, with straight lines between. */
 const STEP_DAYS = 15;
 const MARKS = Math.ceil(366 / STEP_DAYS);
+/** Share of the sky that is open where nobody has said what kind of place it is. Assumption, no source. */
+const OPEN_SKY = 0.5;
+/** Hours that somebody saw, at a place whose facing nobody knows, carry this much more than their share of the day: most places see the sun round noon. Assumption, no source. */
+const NOONISH = 1.15;
 
-type Place = Pick<Setting, "climate" | "sky" | "faces" | "sunSeenOn" | "sunHours">;
+type Place = Pick<Setting, "climate" | "sky" | "faces" | "sunSeenOn" | "sunHours" | "openSky">;
+
+/** Light of a place at each mark of the year: hours of direct sun, and what leaves can use, mol/m² a day. */
+interface Year {
+  readonly hours: Float64Array;
+  readonly mol: Float64Array;
+}
 
 /** One table a setting. A setting never changes, so that all that a table depends on is in its key. */
-const tables = new WeakMap<Place, Float64Array | "survey">();
+const tables = new WeakMap<Place, Year>();
+
+const FIRST = dayNumber("2026-01-01");
+const marksOf = (value: (day: Day) => number) =>
+  Float64Array.from({ length: MARKS }, (_, i) => value(dayOf(FIRST + i * STEP_DAYS)));
+
+/** Hours of direct sun, and the share of the day's direct radiation that comes in with them. */
+function sunOf(place: Place): { hours: Float64Array; share: Float64Array } {
+  const { sky, faces, sunSeenOn, sunHours, climate } = place;
+  const { latitude } = climate;
+  const longest = marksOf((day) => dayLength(latitude, day));
+  if (sky && faces !== undefined && sunSeenOn !== undefined) {
+    const through = marksOf((day) => sunHoursThrough(sky, latitude, day));
+    const seen = between(through, dayNumber(sunSeenOn));
+    // On the day of the survey the place has what was seen there.
+    const scale = seen > 0 ? sunHours / seen : 0;
+    if (scale > 0)
+      return {
+        hours: through.map((hours, i) => Math.min(longest[i]!, scale * hours)),
+        share: marksOf((day) => Math.min(1, scale * beamShareThrough(sky, latitude, day))),
+      };
+  }
+  const hours = longest.map((most) => Math.min(most, sunHours));
+  return {
+    hours,
+    share: hours.map((h, i) => (longest[i]! > 0 ? Math.min(1, (NOONISH * h) / longest[i]!) : 0)),
+  };
+}
 
 /**
- * Hours of sun that the sky over a place lets through, at each mark of the year; "survey" where nobody knows which way
- * the place faces, so that only the day of the survey is known.
+ * The year of a place. What the town's air lets through (FAO-56, equation 50) is parted into what comes straight from the
+ * sun and what the whole sky sends (Erbs, Klein and Duffie 1982): of the first the place has what its hours of sun let in,
+ * of the second what its open part of the sky does.
  */
-function tableOf(place: Place): Float64Array | "survey" {
+function yearOf(place: Place): Year {
   const known = tables.get(place);
   if (known) return known;
-  const { sky, faces, sunSeenOn, sunHours, climate } = place;
-  const first = dayNumber("2026-01-01");
-  let table: Float64Array | "survey" = "survey";
-  if (sky && faces !== undefined && sunSeenOn !== undefined) {
-    const marks = Float64Array.from({ length: MARKS }, (_, i) =>
-      sunHoursThrough(sky, climate.latitude, dayOf(first + i * STEP_DAYS)),
-    );
-    const seen = between(marks, dayNumber(sunSeenOn));
-    // On the day of the survey the place has what was seen there.
-    const longest = (i: number) => dayLength(climate.latitude, dayOf(first + i * STEP_DAYS));
-    if (seen > 0) table = marks.map((hours, i) => Math.min(longest(i), (sunHours * hours) / seen));
-  }
-  tables.set(place, table);
-  return table;
+  const { climate, openSky = OPEN_SKY } = place;
+  const { hours, share } = sunOf(place);
+  const mol = Float64Array.from({ length: MARKS }, (_, i) => {
+    const day = dayOf(FIRST + i * STEP_DAYS);
+    const { nightC, dayC, lightHours } = temperatureOn(climate, day);
+    const aboveMJ = extraterrestrial(climate.latitude, day);
+    if (aboveMJ <= 0) return 0;
+    const groundMJ = solarRadiation(nightC, dayC, aboveMJ);
+    const diffuse = groundMJ * diffuseShare(groundMJ / aboveMJ, lightHours);
+    return MOL_PER_MJ * ((groundMJ - diffuse) * share[i]! + diffuse * openSky);
+  });
+  const year = { hours, mol };
+  tables.set(place, year);
+  return year;
 }
 
 function between(marks: Float64Array, day: number): number {
@@ -43,25 +90,33 @@ function between(marks: Float64Array, day: number): number {
 
 /**
  * Hours of direct sun that a place gets on a day: those of the survey, changed as the sun's path changes from the day
- * on which they were seen.
+ * on which they were seen, and never more than the day is long.
  *
  * @param day as a number, see `dayNumber`
  */
-export function sunHoursOn(place: Place, day: number): number {
-  const table = tableOf(place);
-  return table === "survey" ? place.sunHours : between(table, day);
-}
+export const sunHoursOn = (place: Place, day: number): number => between(yearOf(place).hours, day);
+
+/**
+ * Daily light integral of a place: what of a usual day's light leaves can use, mol/m².
+ *
+ * @param day as a number, see `dayNumber`
+ */
+export const lightOn = (place: Place, day: number): number => between(yearOf(place).mol, day);
 
 /** Looks at the mean of a stretch this often, days. */
 const LOOK_DAYS = 5;
 
-/** Hours of direct sun a day that a place gets on average from one day to another, both as numbers. */
-export function meanSunHours(place: Place, from: number, to: number): number {
-  if (tableOf(place) === "survey") return place.sunHours;
+/** Mean of what a place gets a day from one day to another, both as numbers. @param on `sunHoursOn` or `lightOn` */
+export function meanOf(
+  on: (place: Place, day: number) => number,
+  place: Place,
+  from: number,
+  to: number,
+): number {
   let sum = 0;
   let looks = 0;
   for (let day = from; day === from || day <= to; day += LOOK_DAYS) {
-    sum += sunHoursOn(place, day);
+    sum += on(place, day);
     looks++;
   }
   return sum / looks;

@@ -1,7 +1,15 @@
 import * as z from "zod";
 
 /** Where a library value comes from. `assumption`: a figure that nobody has a source for. */
-export const SOURCES = ["practice", "assumption", "harrington-1954", "cfr-201", "fao-56"] as const;
+export const SOURCES = [
+  "practice",
+  "assumption",
+  "harrington-1954",
+  "cfr-201",
+  "fao-56",
+  "nass",
+  "fooddata",
+] as const;
 export type SourceId = (typeof SOURCES)[number];
 
 const positive = z.number().positive();
@@ -114,8 +122,13 @@ export const Goal = z.strictObject({
     atC: z.number(),
     nurseryDays: z.number().nonnegative(),
   }),
-  /** Yield over the whole picking, g: from a plant, or from a m² of a stand sown dense. 0 for what is not eaten. */
+  /** Yield over the whole picking, g: from a plant that has all the room, light and soil which it can use, or from a m² of a stand sown dense. 0 for what is not eaten. */
   yieldG: Range,
+  /** What a m² of its plants gives over the whole picking, kg, at the usual density in full sun; left out for a stand sown dense, whose yield is that. */
+  closedKgM2: Range.optional(),
+  /** Of what is picked, the share that is not water; and of what grows, the share that is picked, at best. */
+  dryMatter: z.number().gt(0).max(1),
+  harvestIndex: z.number().gt(0).max(1),
   picking: z.strictObject({ pattern: z.enum(["once", "leaf", "flushes", "continuous"]), window: Range }),
   /** Days that it keeps at home once it is picked, in the cool and dark: the days over which it is eaten. */
   keepsDays: z.number().nonnegative().max(365),
@@ -151,6 +164,9 @@ export const Goal = z.strictObject({
     "methods",
     "days",
     "yieldG",
+    "closedKgM2",
+    "dryMatter",
+    "harvestIndex",
     "picking",
     "keepsDays",
     "feeds",
@@ -181,6 +197,8 @@ const Profile = z.strictObject({
     kc: z.strictObject({ initial: positive, mid: positive, end: positive }),
   }),
   feeding: z.enum(["light", "medium", "heavy"]),
+  /** Builds sugar as maize and amaranth do, and more of it in heat and full sun. */
+  c4: z.boolean().default(false),
   goals: z.array(Goal).min(1),
   source: marks("emergence", "growth", "nights", "heatC", "germination", "thousandSeedG", "water", "feeding"),
 });
@@ -196,6 +214,18 @@ export type Crop = z.infer<typeof Crop>;
 
 export type Where = Goal["where"][number];
 export type GoalKind = Goal["kind"];
+
+/**
+ * Light for each hour of sun that growers ask for, mol/m² a day: six hours make the 17 to 20 mol of extension tables for
+ * fruit, four the 12 of leaf (from memory). What just lives lives on less. Assumption, no source.
+ */
+const MOL_PER_SUN_HOUR = { least: 2.2, good: 3 };
+
+/** The light that a goal needs, mol/m² a day. */
+export const lightNeed = ({ sunHours }: Goal): Need => ({
+  least: MOL_PER_SUN_HOUR.least * sunHours.least,
+  good: MOL_PER_SUN_HOUR.good * sunHours.good,
+});
 
 /** Whether a method leaves a plant to be set in place, so that it can go into a side hole. */
 export const setsPlants = (method: SowingMethod): boolean =>

@@ -3,6 +3,7 @@ export {
   Crop,
   type Goal,
   type GoalKind,
+  lightNeed,
   type Method,
   type Need,
   setsPlants,

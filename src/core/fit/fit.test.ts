@@ -25,7 +25,7 @@ it("never fits fewer plants into more soil", () => {
       cm(0, 20),
       cm(0, 20),
       ({ goal, season }, d, h, wider, deeper) => {
-        const ask = (shape: BagShape) => fit({ goal, season, shape, where: "top", sunHours: 8 });
+        const ask = (shape: BagShape) => fit({ goal, season, shape, where: "top", lightMol: 24 });
         const [small, large] = [ask(round(d, h)), ask(round(d + wider, h + deeper))];
         expect(large.most ?? 0).toBeGreaterThanOrEqual(small.most ?? 0);
         if ((small.plants ?? 0) > 0) expect(large.plants).toBeGreaterThanOrEqual(small.plants!);
@@ -46,7 +46,8 @@ it("never gives a worse grade for more depth, more sun or fewer plants", () => {
       ({ goal, season }, d, h, plants, sun, more) => {
         const grade = (height: number, n: number, hours: number) =>
           rank(
-            fit({ goal, season, shape: round(d, height), where: "top", plants: n, sunHours: hours }).grade,
+            fit({ goal, season, shape: round(d, height), where: "top", plants: n, lightMol: 3 * hours })
+              .grade,
           );
         expect(grade(h + more, plants, sun)).toBeLessThanOrEqual(grade(h, plants, sun));
         expect(grade(h, plants, sun + more)).toBeLessThanOrEqual(grade(h, plants, sun));
@@ -68,9 +69,15 @@ it("gives the same verdict whatever units the bag was measured in", () => {
       season,
       shape: round(size("45.72 cm"), size("35.56 cm")),
       where: "top",
-      sunHours: 6,
+      lightMol: 18,
     });
-    const us = fit({ goal, season, shape: round(size("1 ft 6 in"), size('14"')), where: "top", sunHours: 6 });
+    const us = fit({
+      goal,
+      season,
+      shape: round(size("1 ft 6 in"), size('14"')),
+      where: "top",
+      lightMol: 18,
+    });
     expect(us.plants).toBe(metric.plants);
     expect(us.grade).toBe(metric.grade);
   }
@@ -79,8 +86,8 @@ it("gives the same verdict whatever units the bag was measured in", () => {
 it("names the worst limit and the one change that lifts it", () => {
   const { crop, goal } = findGoal("cabbage/standard")!;
   const season = judgeSeason({ crop, goal, method: goal.methods[0]! }, "2026-01-05", larkmouth);
-  const ask = (bag: string, plants?: number, sunHours = 8) =>
-    fit({ goal, season, shape: findBagKind(bag)!.shape, where: "top", plants, sunHours });
+  const ask = (bag: string, plants?: number, lightMol = 24) =>
+    fit({ goal, season, shape: findBagKind(bag)!.shape, where: "top", plants, lightMol });
   expect(ask("round-10-gal", 2)).toMatchObject({ grade: "wrong", fixes: [{ code: "plants", plants: 1 }] });
   expect(ask("round-5-gal", 1)).toMatchObject({
     limit: { code: "soil" },
@@ -88,15 +95,15 @@ it("names the worst limit and the one change that lifts it", () => {
   });
   expect(ask("round-10-gal", 1, 2)).toMatchObject({
     grade: "wrong",
-    limit: { code: "sun", have: 2 },
-    fixes: [{ code: "sunnier", hours: 6 }],
+    limit: { code: "light", have: 2 },
+    fixes: [{ code: "lighter", mol: 18 }],
   });
   expect(ask("flat-1-cu-ft", 1).fixes[0]).toEqual({ code: "deeper", depthCm: 25 });
   const verdict = ask("round-10-gal");
   for (const fix of ask("round-20-gal", 4).fixes) {
     if (fix.code === "plants") expect(ask("round-20-gal", fix.plants).grade).not.toBe("wrong");
   }
-  expect(verdict.limits.map((l) => l.code)).toEqual(["depth", "season", "sun", "soil", "room"]);
+  expect(verdict.limits.map((l) => l.code)).toEqual(["depth", "season", "light", "soil", "room"]);
 });
 
 it("sets only plants, never loose seed, into side holes", () => {
@@ -113,7 +120,7 @@ it.each([
 ] as [string, BagShape][])("judges %s sensibly though nobody gave its values", (_, shape) => {
   const answers = kept
     .filter((k) => k.goal.where.includes("top"))
-    .map(({ goal, season }) => fit({ goal, season, shape, where: "top", sunHours: 8 }));
+    .map(({ goal, season }) => fit({ goal, season, shape, where: "top", lightMol: 24 }));
   for (const a of answers) {
     expect(Number.isFinite(a.plants ?? 0)).toBe(true);
     expect(a.plants ?? 0).toBeLessThanOrEqual(a.most ?? Number.POSITIVE_INFINITY);

@@ -1,6 +1,6 @@
 import { type BagShape, usualGapCm } from "../bag";
 import type { Season } from "../calendar";
-import type { Goal, Where } from "../crop";
+import { type Goal, lightNeed, type Where } from "../crop";
 import type { Day } from "../day";
 import type { Half } from "../placement";
 import { ONE_SIZE_UP, type Schools } from "../school";
@@ -23,7 +23,7 @@ export type Fix =
   | { readonly code: "deeper"; readonly depthCm: number }
   | { readonly code: "larger"; readonly soilL: number }
   | { readonly code: "wider"; readonly spacingCm: number }
-  | { readonly code: "sunnier"; readonly hours: number }
+  | { readonly code: "lighter"; readonly mol: number }
   | { readonly code: "sow-on"; readonly day: Day };
 
 /** What the numbers make of the harvest, beside the grade. */
@@ -55,8 +55,8 @@ export interface FitQuestion {
   readonly gapCm?: number;
   /** Plants wanted; the most that reach good everywhere when left out. */
   readonly plants?: number;
-  /** Direct sun at the place, hours a day. */
-  readonly sunHours: number;
+  /** Light at the place, mol/m² a day. */
+  readonly lightMol: number;
   /** The season's verdict on the sowing day, from `judgeSeason`. */
   readonly season: Season;
   /** Next right sowing day, when somebody looked for it. */
@@ -104,8 +104,8 @@ function fixFor(limit: Limit, q: FitQuestion, offer: Offer): Fix | undefined {
   switch (limit.code) {
     case "depth":
       return { code: "deeper", depthCm: limit.need.good };
-    case "sun":
-      return { code: "sunnier", hours: limit.need.good };
+    case "light":
+      return { code: "lighter", mol: limit.need.good };
     case "season":
       return q.nextSowing === undefined ? undefined : { code: "sow-on", day: q.nextSowing };
     case "holes":
@@ -130,10 +130,11 @@ export function fit(question: FitQuestion): Fit {
     question.schools?.bagSize === "one-up" ? { ...question, goal: generous(question.goal) } : question;
   const { goal, shape } = q;
   const offer = offerOf({ ...q, gapCm: q.gapCm ?? usualGapCm(shape) });
+  const light = lightNeed(goal);
   const place: Limit[] = [
     { code: "depth", grade: gradeOf(offer.depthCm, goal.depthCm), need: goal.depthCm, have: offer.depthCm },
     { code: "season", grade: q.season.grade === "right" ? "roomy" : q.season.grade, reason: q.season.reason },
-    { code: "sun", grade: gradeOf(q.sunHours, goal.sunHours), need: goal.sunHours, have: q.sunHours },
+    { code: "light", grade: gradeOf(q.lightMol, light), need: light, have: q.lightMol },
   ];
   const { stand } = goal;
   let plants: number | undefined;

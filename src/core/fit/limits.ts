@@ -18,10 +18,10 @@ export type Grade = (typeof GRADES)[number];
 export const worst = (grades: readonly Grade[]): Grade =>
   grades.reduce<Grade>((a, b) => (GRADES.indexOf(b) > GRADES.indexOf(a) ? b : a), "roomy");
 
-/** One limit on a planting: what it needs, what is there. cm, L, hours; `soil` is litres for each plant, `room` is plants. */
+/** One limit on a planting: what it needs, what is there. cm, L, mol/m² a day; `soil` is litres for each plant, `room` is plants. */
 export type Limit =
   | {
-      readonly code: "depth" | "soil" | "sun";
+      readonly code: "depth" | "soil" | "light";
       readonly grade: Grade;
       readonly need: Need;
       readonly have: number;
@@ -42,7 +42,7 @@ const ROOMY = 1.5;
 /** Rounding is no shortage. */
 const EPSILON = 1e-9;
 
-/** Grades a measured amount against a need. Depth and sun beyond good are no merit to boast of: they only stop being a concern. */
+/** Grades a measured amount against a need. Depth and light beyond good are no merit to boast of: they only stop being a concern. */
 export function gradeOf(have: number, need: Need, roomyFrom = need.good): Grade {
   if (have + EPSILON >= roomyFrom) return "roomy";
   if (have + EPSILON >= need.good) return "right";

@@ -26,7 +26,7 @@ function ask(goalId: string, bag: string, climate: Climate, plants?: number, cla
   const where = surfaceFor(goal, shape)!;
   const { method } = rankMethods(goal, where)[0]!;
   const season = judgeSeason({ crop, goal, method }, SOW, climate);
-  const result = fit({ goal, shape, where, plants, gapCm, sunHours: 8, season, claimedL });
+  const result = fit({ goal, shape, where, plants, gapCm, lightMol: 24, season, claimedL });
   const stages = stagesFrom({ crop, goal, method }, SOW, climate);
   const after = (day: string | undefined) => (day === undefined ? Number.NaN : daysBetween(SOW, day));
   return {

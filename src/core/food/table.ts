@@ -1,18 +1,17 @@
 import type { Stages } from "../calendar";
 import type { Goal } from "../crop";
 import { addDays, type Day, daysBetween } from "../day";
-import { type Pick, picksOf } from "./picks";
+import type { Pick } from "./picks";
 import { known } from "../known";
 
 /**
  * What comes to the table of a planting and when. What is picked again and again is eaten as long as each pick keeps;
  * what is picked once is taken as it is wanted while it stands ready, and keeps from then on. Eaten evenly, week by week.
  *
- * @param units plants, or m² for a stand sown dense; @param to the last day on which it stands
+ * @param picks up to then, from `picksOf`; @param to the last day on which it stands
  * @returns helpings by day of the week's beginning, not in order; together they are the picks up to that day
  */
-export function tableOf(goal: Goal, stages: Stages, units: number, to: Day): Pick[] {
-  const picks = picksOf(goal, stages, units).filter((pick) => pick.day <= to);
+export function tableOf(goal: Goal, stages: Stages, picks: readonly Pick[], to: Day): Pick[] {
   return picks.flatMap(({ day, g }) => {
     const ready =
       goal.picking.pattern === "once"

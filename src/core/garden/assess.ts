@@ -9,7 +9,7 @@ import {
   usualGapCm,
 } from "../bag";
 import { nextSowing, type Season } from "../calendar";
-import { type Course, LIGHT_FROM, type Stay, sunHoursOn, unitsOf } from "../course";
+import { type Course, type Harvest, harvestOf, LIGHT_FROM, lightOn, type Stay } from "../course";
 import type { Crop, Goal, Method } from "../crop";
 import { type Day, dayNumber } from "../day";
 import { type Fit, fit } from "../fit";
@@ -22,6 +22,7 @@ import { type Clash, clashesOf, type RowFacts } from "./clash";
 import { claimedFrom, daysTogether } from "./crowd";
 import { liesIn, type Occupant, occupantOf, overlaps } from "./occupant";
 import { type Patch, positionsOf, wantApart } from "./positions";
+import { groundFor, openFloor } from "./ground";
 import { litShare } from "./shade";
 
 /** Another planting in the bag at the same time, and how near its plants come. */
@@ -47,6 +48,8 @@ export interface PlantingView {
   /** How one unit of it goes, day by day, and how many units there are: plants, or m² of a dense stand. */
   readonly course: Course;
   readonly units: number;
+  /** What all of it gives over its picks, kg. */
+  readonly harvest: Harvest;
   readonly fit: Fit;
   readonly neighbours: readonly Neighbour[];
   /** Where its plants stand: on the top in cm from the middle, or among side holes. */
@@ -97,17 +100,21 @@ export interface Garden {
   readonly meals: readonly Meal[];
 }
 
-/** Hours of sun that a planting gets on average while it grows to its first pick, under what stands taller in its bag. */
-function sunUnder(own: Occupant, others: readonly Occupant[], { positions, sunOn }: RowFacts): number {
+/** Light that a planting gets a day on average while it grows to its first pick, under what stands taller in its bag. */
+function lightUnder(
+  own: Occupant,
+  others: readonly Occupant[],
+  { positions, lightOn: of }: RowFacts,
+): number {
   const { course } = own;
   const { firstPick } = course.season.stages;
   const until = firstPick ? dayNumber(firstPick.likely) : course.to;
   const grows = (day: number) => day <= until && course.grown(day) >= LIGHT_FROM;
   const days = [...new Set(others.flatMap((other) => daysTogether(own, other)))].filter(grows);
   const growing = daysTogether(own, { course: { from: course.from, to: until } }).filter(grows);
-  if (days.length === 0 || growing.length === 0) return course.sunHours;
-  const shaded = days.reduce((sum, day) => sum + sunOn(day) * (1 - litShare(own, others, day, positions)), 0);
-  return Math.max(0, course.sunHours - shaded / Math.max(days.length, growing.length));
+  if (days.length === 0 || growing.length === 0) return course.lightMol;
+  const shaded = days.reduce((sum, day) => sum + of(day) * (1 - litShare(own, others, day, positions)), 0);
+  return Math.max(0, course.lightMol - shaded / Math.max(days.length, growing.length));
 }
 
 function neighboursOf(
@@ -132,6 +139,7 @@ function neighboursOf(
 
 /** What a planting's verdict takes besides what stands beside it. */
 interface RowSetting extends RowFacts {
+  readonly open: number;
   readonly gapCm: number;
   readonly schools: SchoolsInForce;
   readonly setting: Setting;
@@ -144,7 +152,9 @@ function viewPlanting(own: Occupant, row: RowSetting): PlantingView {
   const others = row.occupants.filter((other) => other !== own && overlaps(other, own));
   const isSided = planting.surface === "side";
   const sameSide = isSided ? others.filter((other) => other.planting.surface === "side") : [];
-  const { top, sides, patch, ground } = positions.get(own) ?? { top: [], sides: [] };
+  const { top, sides, patch, ground: sown } = positions.get(own) ?? { top: [], sides: [] };
+  const patchOf = (o: Occupant) => positions.get(o)?.patch;
+  const ground = groundFor(own, others, { shape, soilL, patchOf, open: row.open });
   const verdict = fit({
     goal,
     shape,
@@ -152,7 +162,7 @@ function viewPlanting(own: Occupant, row: RowSetting): PlantingView {
     where: whereOf(planting.surface),
     half: halfOf(planting),
     plants: planting.plants ?? undefined,
-    sunHours: isSided ? course.sunHours : sunUnder(own, others, row),
+    lightMol: isSided ? course.lightMol : lightUnder(own, others, row),
     season,
     nextSowing:
       season.grade === "right"
@@ -171,19 +181,24 @@ function viewPlanting(own: Occupant, row: RowSetting): PlantingView {
     season,
     stay: course.stay,
     course,
-    units: unitsOf(goal, { plants: planting.plants, areaCm2: patch?.areaCm2 }),
+    units: ground.units,
+    harvest: harvestOf(course, ground),
     methodWhy: own.why,
     fit: verdict,
     neighbours: neighboursOf(own, others, row),
     top,
     sides,
     patch,
-    ground,
+    ground: sown,
   };
 }
 
-/** One row: its bag's soil and mass, and every planting judged with what stands beside it. */
-export function assessRow(row: Row, bag: BagThing, setting: Setting): RowView | undefined {
+/**
+ * One row: its bag's soil and mass, and every planting judged with what stands beside it.
+ *
+ * @param open share of their light that its crowns keep among those of all bags, see `openFloor`
+ */
+export function assessRow(row: Row, bag: BagThing, setting: Setting, open = 1): RowView | undefined {
   const schools = inForce(setting.schools, row.schools);
   const shape = shapeOf(bag, setting, schools, row);
   if (!shape) return undefined;
@@ -193,7 +208,7 @@ export function assessRow(row: Row, bag: BagThing, setting: Setting): RowView | 
     .map((p) => occupantOf(p, setting, schools))
     .filter((occupant) => occupant !== undefined);
   const positions = positionsOf(occupants, shape);
-  const facts = { occupants, positions, shape, soilL, sunOn: (day: number) => sunHoursOn(setting, day) };
+  const facts = { occupants, positions, shape, soilL, lightOn: (day: number) => lightOn(setting, day) };
   const mass = bagMass(shape, setting.mix, gapCm);
   return {
     row,
@@ -207,7 +222,7 @@ export function assessRow(row: Row, bag: BagThing, setting: Setting): RowView | 
     depthCm: soilDepthCm(shape, gapCm),
     ...bearingOf(shape, mass.wetKg, setting),
     label: checkLabel(shape),
-    plantings: occupants.map((own) => viewPlanting(own, { ...facts, gapCm, schools, setting })),
+    plantings: occupants.map((own) => viewPlanting(own, { ...facts, open, gapCm, schools, setting })),
     clashes: clashesOf(facts),
   };
 }
@@ -215,24 +230,36 @@ export function assessRow(row: Row, bag: BagThing, setting: Setting): RowView | 
 /** Rows judged before: edits leave untouched rows the same object, so a change costs one row and not the garden. */
 const judged = new WeakMap<
   Row,
-  { readonly bag: BagThing; readonly setting: Setting; readonly view: RowView | undefined }
+  {
+    readonly bag: BagThing;
+    readonly setting: Setting;
+    readonly open: number;
+    readonly view: RowView | undefined;
+  }
 >();
 
-function assessOnce(row: Row, bag: BagThing, setting: Setting): RowView | undefined {
+function assessOnce(row: Row, bag: BagThing, setting: Setting, open: number): RowView | undefined {
   const known = judged.get(row);
-  if (known && known.bag === bag && known.setting === setting) return known.view;
-  const view = assessRow(row, bag, setting);
-  judged.set(row, { bag, setting, view });
+  if (known && known.bag === bag && known.setting === setting && known.open === open) return known.view;
+  const view = assessRow(row, bag, setting, open);
+  judged.set(row, { bag, setting, open, view });
   return view;
 }
 
 /** The whole plan: each row, and the totals that never leave sight. A row whose bag nobody knows is left out. */
 export function assessGarden(plan: Plan, setting: Setting): Garden {
-  const rows = plan.rows
-    .map((row) => {
-      const bag = plan.bags.find((b) => b.id === row.bagId);
-      return bag && assessOnce(row, bag, setting);
-    })
+  const filled = plan.rows.flatMap((row) => {
+    const bag = plan.bags.find((b) => b.id === row.bagId);
+    const shape = bag && shapeOf(bag, setting, inForce(setting.schools, row.schools), row);
+    return shape ? [{ row, bag, shape }] : [];
+  });
+  const planted = filled.filter(({ row }) => row.plantings.length > 0);
+  const open = openFloor(
+    planted.map(({ shape }) => shape),
+    setting,
+  );
+  const rows = filled
+    .map(({ row, bag }) => assessOnce(row, bag, setting, open))
     .filter((r) => r !== undefined);
   const hanging = rows.filter((r) => r.hook).length;
   const meals = rows

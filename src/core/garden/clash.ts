@@ -1,5 +1,6 @@
 import { type BagShape, sideHoles } from "../bag";
 import { LIGHT_FROM, type Stay } from "../course";
+import { lightNeed } from "../crop";
 import { type Day, dayOf } from "../day";
 import { distanceBetween } from "../placement";
 import { apartOn, daysTogether, soilOn, STEP_DAYS, stretches } from "./crowd";
@@ -7,7 +8,7 @@ import { type Occupant, overlaps, stayOf, type Stretch } from "./occupant";
 import type { Positions } from "./positions";
 import { litShare } from "./shade";
 
-/** Plantings of one bag that cannot have what they need at the same time, from when to when, and by how much. cm, L, h, holes. */
+/** Plantings of one bag that cannot have what they need at the same time, from when to when, and by how much. cm, L, mol/m², holes. */
 export interface Clash extends Stay {
   readonly code: "room" | "soil" | "light" | "holes";
   /** The one that suffers, and the one in its way. */
@@ -35,8 +36,8 @@ export interface RowFacts {
   readonly positions: ReadonlyMap<Occupant, Positions>;
   readonly shape: BagShape;
   readonly soilL: number;
-  /** Hours of sun that the place gets on a day. */
-  readonly sunOn: (day: number) => number;
+  /** Light that the place gets on a day, mol/m². */
+  readonly lightOn: (day: number) => number;
 }
 
 const named = ({ a, b }: Pair) => ({
@@ -61,12 +62,12 @@ function roomClashes(pair: Pair, { positions }: RowFacts): Clash[] {
   }));
 }
 
-function lightClashes(pair: Pair, { positions, sunOn }: RowFacts): Clash[] {
+function lightClashes(pair: Pair, { positions, lightOn }: RowFacts): Clash[] {
   const { a, b } = pair;
-  const need = a.goal.sunHours.least;
+  const need = lightNeed(a.goal).least;
   // On a day on which the place is too dark by itself that is the place's fault and not the neighbour's.
-  const days = daysTogether(a, b).filter((day) => a.course.grown(day) >= LIGHT_FROM && sunOn(day) >= need);
-  const light = (day: number) => sunOn(day) * litShare(a, [b], day, positions);
+  const days = daysTogether(a, b).filter((day) => a.course.grown(day) >= LIGHT_FROM && lightOn(day) >= need);
+  const light = (day: number) => lightOn(day) * litShare(a, [b], day, positions);
   return stretches(days, (day) => light(day) < need)
     .filter((s) => within(days, s).length * STEP_DAYS >= SHADE_DAYS)
     .map((s) => ({

@@ -1,5 +1,6 @@
 import { nextSowing } from "../calendar";
-import { type Course, courseOf, unitsOf } from "../course";
+import { soilVolumeL } from "../bag";
+import { type Course, courseOf, crownM2, type Harvest, harvestOf, soilShare, unitsOf } from "../course";
 import type { Crop, Goal, Method, Where } from "../crop";
 import type { Day } from "../day";
 import type { Pick } from "../food";
@@ -11,11 +12,11 @@ import { type Setting, shapeOf } from "../setting";
 export interface MatchCell extends Start {
   readonly bagId: string;
   readonly where: Where;
-  /** Hours of sun a day that it would have on average until its first pick. */
-  readonly sunHours: number;
+  /** Light a day that it would have on average until its first pick, mol/m². */
+  readonly lightMol: number;
   readonly fit: Fit;
-  /** How many there would be, plants or m² of a dense stand, and what each gives and when. */
-  readonly units: number;
+  /** What it would give there by itself; when, and how large each pick is beside the others. */
+  readonly harvest: Harvest;
   readonly picks: readonly Pick[];
   /** Where the side holes take the goal: what the top takes besides, with the soil that is left. */
   readonly top?: Fit;
@@ -37,9 +38,9 @@ export function openCell(
   const shape = shapeOf(bag, setting);
   if (!shape || cell.season.grade === "right") return cell.fit;
   const { crop, goal } = line;
-  const { where, sunHours, season, choice } = cell;
+  const { where, lightMol, season, choice } = cell;
   const next = nextSowing({ crop, goal, method: choice.method }, sowOn, setting.climate);
-  return fit({ goal, shape, where, sunHours, season, nextSowing: next, schools: inForce(setting.schools) });
+  return fit({ goal, shape, where, lightMol, season, nextSowing: next, schools: inForce(setting.schools) });
 }
 
 /** Every goal against every bag for one sowing day. A course is worked out once for each way to start, since bags do not change it. */
@@ -79,15 +80,20 @@ export function matchAll(
       const start = where && startOn(where);
       if (!start) return [];
       const course = courseBy(start.choice.method);
-      const { sunHours } = course;
-      const own = fit({ goal, shape, sunHours, schools, where, season: start.season });
+      const { lightMol } = course;
+      const own = fit({ goal, shape, lightMol, schools, where, season: start.season });
       const units = unitsOf(goal, { plants: own.plants, areaCm2: own.sown?.areaCm2 });
-      const cell = { bagId, where, ...start, sunHours, fit: own, units, picks: course.picks };
+      const harvest = harvestOf(course, {
+        units,
+        lightM2: crownM2(shape, where, goal.widthCm),
+        soilL: (soilVolumeL(shape) * soilShare(shape, where)) / units,
+      });
+      const cell = { bagId, where, ...start, lightMol, fit: own, harvest, picks: course.picks };
       if (where !== "side" || !goal.where.includes("top") || goal.stand.type !== "plants") return [cell];
       const claimedL = (own.plants ?? 0) * goal.stand.soilL.least;
       const onTop = courseBy(usual.choice.method);
       const { season } = onTop;
-      const top = fit({ goal, shape, sunHours: onTop.sunHours, schools, where: "top", season, claimedL });
+      const top = fit({ goal, shape, lightMol: onTop.lightMol, schools, where: "top", season, claimedL });
       return [{ ...cell, top }];
     });
     return [{ crop, goal, ...usual, cells }];

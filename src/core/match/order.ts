@@ -24,8 +24,8 @@ export function passesTaste(line: MatchLine, filter: TasteFilter, setting: Setti
 
 /** What the best cell of a line gives, as the market would ask for it, in minor units; 0 where nobody knows the price. */
 export function bestWorth(line: MatchLine, setting: Setting): number {
-  const worth = line.cells.map(({ fit, units, picks }) => {
-    const g = fit.grade === "wrong" ? 0 : units * picks.reduce((sum, pick) => sum + pick.g, 0);
+  const worth = line.cells.map(({ fit, harvest }) => {
+    const g = fit.grade === "wrong" ? 0 : 1000 * harvest.likely;
     return marketMinor(setting.prices ?? {}, line.crop.id, g) ?? 0;
   });
   return Math.max(0, ...worth);

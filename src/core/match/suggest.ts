@@ -41,7 +41,7 @@ export function plantingOf(
     gapCm: row.gapCm,
     where,
     half: halfOf({ surface }),
-    sunHours: course.sunHours,
+    lightMol: course.lightMol,
     season,
     schools: row.schools,
   });

@@ -6,6 +6,7 @@ export {
   bearingOf,
   COMPASS,
   type Compass,
+  OPEN_SKY,
   PLACE_KINDS,
   type PlaceKind,
   seenHours,

@@ -12,6 +12,15 @@ import { Away, SKILLS } from "./means";
 export const PLACE_KINDS = ["balcony", "roof", "landing", "courtyard", "sill"] as const;
 export type PlaceKind = (typeof PLACE_KINDS)[number];
 
+/** Share of the sky that is open over each kind of place: walls, rails and the floor above take the rest. Assumption, no source. */
+export const OPEN_SKY: Record<PlaceKind, number> = {
+  roof: 0.9,
+  courtyard: 0.5,
+  balcony: 0.4,
+  landing: 0.35,
+  sill: 0.3,
+};
+
 /** A time of day on the half hour, `07:30`. */
 const Clock = z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$/, { error: "not-a-time" });
 

@@ -335,8 +335,9 @@ describe("a proposal", { timeout: 90_000 }, () => {
 
   it("counts bags at hand on the floor whether they are planted or not", () => {
     const instance = instanceOf(askFor());
-    const area = Math.PI * (2 * 0.19 ** 2 + 0.225 ** 2) + 0.7 * 0.42 + 4 * 0.02;
-    expect(instance.floorM2).toBeCloseTo(0.55 * 3.5 - area, 6);
+    // Each with the 15 cm round it over which crowns lean.
+    const area = Math.PI * (2 * 0.34 ** 2 + 0.375 ** 2) + 1 * 0.72;
+    expect(instance.floorM2).toBeCloseTo(3.5 - area, 6);
     expect(instance.loadKg).toBeLessThan(195 * 3.5 - 200);
   });
 
@@ -477,9 +478,12 @@ describe("a proposal", { timeout: 90_000 }, () => {
         planting(32, "spinach/leaf", "2026-10-25"),
       ],
     };
-    expect(assessGarden({ bags, rows: [pair] }, setting).rows[0]!.clashes).toEqual([]);
+    const open = { ...setting, sunHours: 10, openSky: 0.9 };
+    expect(assessGarden({ bags, rows: [pair] }, open).rows[0]!.clashes).toEqual([]);
     expect(
-      proposalFor({ plan: { bags, rows: [pair] }, repair: true }, 20).plan.rows.find((r) => r.id === id(30)),
+      proposalFor({ plan: { bags, rows: [pair] }, repair: true, setting: open }, 20).plan.rows.find(
+        (r) => r.id === id(30),
+      ),
     ).toEqual(pair);
     // A crop that is refused goes, the rest stays.
     const refused = proposalFor({
@@ -507,7 +511,7 @@ describe("a proposal", { timeout: 90_000 }, () => {
 
 it("says what keeps a must out", () => {
   const must = { ...setting, wants: { groups: {}, must: ["tomato"], never: [] } };
-  expect(proposalFor({ setting: { ...must, sunHours: 1 } }, 20).missing).toEqual([
+  expect(proposalFor({ setting: { ...must, sunHours: 1, openSky: 0.1 } }, 20).missing).toEqual([
     { cropId: "tomato", blocked: "never-fits" },
   ]);
   expect(proposalFor({ setting: must, budgetMinor: 0 }, 20).missing).toEqual([

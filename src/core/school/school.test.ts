@@ -15,7 +15,7 @@ const planOf = (kindId: string, change: Partial<Planting>, schools?: Schools): P
   return schools ? { ...plan, rows: plan.rows.map((r) => ({ ...r, schools })) } : plan;
 };
 const row = (plan: Plan, schools: Schools = {}) =>
-  assessGarden(plan, settingWith({ sunHours: 8, floorM2: 10, schools })).rows[0]!;
+  assessGarden(plan, settingWith({ sunHours: 14, openSky: 0.95, floorM2: 10, schools })).rows[0]!;
 
 it("takes each school from the nearest level that has chosen", () => {
   const force = inForce({ start: "raised", density: "crowded" }, { density: "full" }, undefined, {

@@ -39,6 +39,8 @@ export interface PlainSetting {
   readonly floor?: Floor;
   readonly faces?: number;
   readonly sky?: readonly SkyOpening[];
+  /** Share of the sky that is open over the place, 0 to 1; about half where nobody knows. */
+  readonly openSky?: number;
   /** Day on which the household's hours of sun were noted. */
   readonly sunSeenOn?: Day;
   /** The programme's prices, and its own germination by crop. */

@@ -2,4 +2,13 @@
 export { solarDeclination } from "./declination";
 export { dayLength } from "./day-length";
 export { type SunPosition, sunPosition } from "./position";
-export { type SeenSun, shinesIn, type SkyOpening, sunHoursThrough, sunTimesOn, openingsOf } from "./opening";
+export { diffuseShare, extraterrestrial, MOL_PER_MJ, solarRadiation } from "./radiation";
+export {
+  beamShareThrough,
+  type SeenSun,
+  shinesIn,
+  type SkyOpening,
+  sunHoursThrough,
+  sunTimesOn,
+  openingsOf,
+} from "./opening";

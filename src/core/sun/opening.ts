@@ -84,3 +84,16 @@ export function sunTimesOn(openings: readonly SkyOpening[], latitude: number, da
 /** Hours of direct sun on a day through openings of the sky. */
 export const sunHoursThrough = (openings: readonly SkyOpening[], latitude: number, day: Day): number =>
   sunTimesOn(openings, latitude, day).reduce((sum, { from, to }) => sum + to - from, 0);
+
+/** Share of a day's direct radiation that comes through openings of the sky: hours count by how high the sun stands, so that noon carries most. */
+export function beamShareThrough(openings: readonly SkyOpening[], latitude: number, day: Day): number {
+  let through = 0;
+  let whole = 0;
+  for (let hour = STEP_H / 2; hour < 24; hour += STEP_H) {
+    const sun = sunPosition(latitude, day, hour);
+    const strength = Math.max(0, Math.sin((sun.altitude * Math.PI) / 180));
+    whole += strength;
+    if (openings.some((w) => shinesIn(w, sun))) through += strength;
+  }
+  return whole > 0 ? through / whole : 0;
+}

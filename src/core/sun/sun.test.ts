@@ -1,7 +1,19 @@
 import * as fc from "fast-check";
 import { getPosition } from "suncalc";
 import { describe, expect, it } from "vitest";
-import { dayLength, openingsOf, type SeenSun, shinesIn, sunHoursThrough, sunPosition, sunTimesOn } from ".";
+import {
+  dayLength,
+  diffuseShare,
+  extraterrestrial,
+  MOL_PER_MJ,
+  openingsOf,
+  solarRadiation,
+  type SeenSun,
+  shinesIn,
+  sunHoursThrough,
+  sunPosition,
+  sunTimesOn,
+} from ".";
 import { addDays, dayNumber } from "../day";
 
 /** Solar time from a clock in UTC at longitude 0: the equation of time, minutes, by its usual two sines (from memory; good to a minute). */
@@ -91,5 +103,32 @@ describe("hours of sun in other months", () => {
     const south = openings([{ from: 9, to: 15 }], -35, "2026-12-21", 0);
     expect(sunHoursThrough(south, -35, "2026-06-21")).toBeGreaterThan(3);
     expect(shinesIn(south[0]!, sunPosition(-35, "2026-06-21", 12))).toBe(true);
+  });
+});
+
+describe("radiation", () => {
+  it("meets FAO-56 example 20: Lyon in July has 22.3 MJ/m² a day by how far night and day are apart", () => {
+    expect(solarRadiation(14.8, 26.6, extraterrestrial(45 + 43 / 60, "2026-07-15"))).toBeCloseTo(22.3, 0);
+  });
+
+  it("makes 60 to 66 mol of a clear day in June at 40° north and 19 to 22 in December, with usual clouds about 47 and 15", () => {
+    const mol = (day: string, lowC: number, highC: number) =>
+      MOL_PER_MJ * solarRadiation(lowC, highC, extraterrestrial(40, day));
+    const [june, december] = ["2026-06-21", "2026-12-21"] as const;
+    expect(mol(june, 0, 60)).toBeGreaterThan(60);
+    expect(mol(june, 0, 60)).toBeLessThan(66);
+    expect(mol(december, 0, 60)).toBeGreaterThan(19);
+    expect(mol(december, 0, 60)).toBeLessThan(22);
+    expect(Math.abs(mol(june, 14, 26) / 47 - 1)).toBeLessThan(0.1);
+    expect(Math.abs(mol(december, 0, 11) / 15 - 1)).toBeLessThan(0.1);
+  });
+
+  it("comes from the whole sky under clouds, and mostly from the sun on a clear day", () => {
+    for (const lightHours of [9, 14]) {
+      expect(diffuseShare(0, lightHours)).toBe(1);
+      expect(diffuseShare(0.75, lightHours)).toBeLessThan(0.2);
+      for (let k = 0; k < 0.7; k += 0.05)
+        expect(diffuseShare(k + 0.05, lightHours)).toBeLessThanOrEqual(diffuseShare(k, lightHours) + 0.02);
+    }
   });
 });

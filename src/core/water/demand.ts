@@ -1,7 +1,7 @@
 import { type Climate, temperatureOn } from "../climate";
 import type { Crop } from "../crop";
 import type { Day } from "../day";
-import { extraterrestrial } from "./radiation";
+import { extraterrestrial } from "../sun";
 
 /** Turns MJ/m² into mm of water that it evaporates. FAO-56. */
 const MM_PER_MJ = 0.408;

@@ -1,6 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { findBagKind, findClimate } from "@/library";
-import { daysBetweenWaterings, drawnL, evaporationOn, extraterrestrial, hargreaves, wallFactor } from ".";
+import { daysBetweenWaterings, drawnL, evaporationOn, hargreaves, wallFactor } from ".";
+import { extraterrestrial } from "../sun";
 
 /** FAO Irrigation and Drainage Paper 56, Allen, Pereira, Raes, Smith 1998 (memory). */
 describe("what the air draws, against FAO-56", () => {

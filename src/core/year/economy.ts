@@ -1,6 +1,7 @@
 import { type FoodGroup, foodGroup } from "../food";
 import { wantedFor } from "../kit";
 import { marketMinor, type Shopping, shoppingOf } from "../money";
+import { type Range, together } from "../course";
 import { addDays, type Day, daysBetween } from "../day";
 import type { Garden } from "../garden";
 import type { Setting } from "../setting";
@@ -19,15 +20,24 @@ export interface Week {
 export interface Economy {
   readonly weeks: readonly Week[];
   readonly shopping: Shopping;
-  /** What is picked in all, and what comes to the table in the first `SOON_WEEKS`, g. */
-  readonly totalG: number;
+  /** What is picked in all, kg. */
+  readonly harvest: Range;
+  /** What comes to the table in the first `SOON_WEEKS`, g. */
   readonly soonG: number;
-  readonly worthMinor: number;
-  /** First day of the week in which the food picked is worth what it cost to start; undefined when it never is. */
+  /** What the picks would cost at the market, minor units. */
+  readonly worthMinor: Range;
+  /** First day of the week in which the food picked is worth what it cost to start, in a likely year and in a bad one; undefined when it never is. */
   readonly paidBack?: Day;
+  readonly paidBackLate?: Day;
   /** What the bags cost a season, over their likely lives. */
   readonly bagsASeasonMinor: number;
 }
+
+const times = ({ low, likely, high }: Range, by: number): Range => ({
+  low: low * by,
+  likely: likely * by,
+  high: high * by,
+});
 
 /** Food on the table by week from `today` on, and what the picks are worth; and what it is worth against what the plan still costs. */
 export function economyOf(garden: Garden, setting: Setting, today: Day, weeks = 52): Economy {
@@ -38,24 +48,35 @@ export function economyOf(garden: Garden, setting: Setting, today: Day, weeks = 
     minor: 0,
   }));
   const weekOf = (day: Day) => table[Math.floor(daysBetween(today, day) / 7)];
-  let totalG = 0;
+  const picked: Range[] = [];
+  const worth: Range[] = [];
   for (const p of garden.rows.flatMap((r) => r.plantings)) {
     const group = foodGroup(p.goal);
     if (!group || p.fit.grade === "wrong") continue;
     for (const { day, g } of p.course.table) {
       const week = weekOf(day);
-      if (week) week.g[group] = (week.g[group] ?? 0) + p.units * g;
+      if (week) week.g[group] = (week.g[group] ?? 0) + p.units * p.harvest.share * g;
     }
+    let pickedG = 0;
     for (const { day, g } of p.course.picks) {
       const week = weekOf(day);
       if (!week) continue;
-      totalG += p.units * g;
-      week.minor += marketMinor(prices, p.crop.id, p.units * g) ?? 0;
+      const of = p.units * p.harvest.share * g;
+      pickedG += of;
+      week.minor += marketMinor(prices, p.crop.id, of) ?? 0;
     }
+    // Of what it gives over all its picks, those of this year.
+    const part = p.harvest.likely > 0 ? pickedG / 1000 / p.harvest.likely : 0;
+    picked.push(times(p.harvest, part));
+    worth.push(times(p.harvest, part * (marketMinor(prices, p.crop.id, 1000) ?? 0)));
   }
+  const harvest = together(picked);
+  const worthMinor = together(worth);
   const shopping = shoppingOf(wantedFor(garden, setting, today), prices);
-  let sum = 0;
-  const paid = table.find((week) => (sum += week.minor) >= shopping.minor && sum > 0);
+  const paidBack = (part: number) => {
+    let sum = 0;
+    return table.find((week) => (sum += part * week.minor) >= shopping.minor && sum > 0)?.from;
+  };
   const bagsASeasonMinor = garden.rows.reduce(
     (all, { bag, make }) => all + (prices[`bag/${bag.kindId}`]?.minor ?? 0) / (make?.lifeSeasons.likely ?? 1),
     0,
@@ -63,13 +84,14 @@ export function economyOf(garden: Garden, setting: Setting, today: Day, weeks = 
   return {
     weeks: table,
     shopping,
-    totalG,
+    harvest,
     soonG: table
       .slice(0, SOON_WEEKS)
       .flatMap((week) => Object.values(week.g))
       .reduce((all, g) => all + g, 0),
-    worthMinor: table.reduce((all, week) => all + week.minor, 0),
-    paidBack: paid?.from,
+    worthMinor,
+    paidBack: paidBack(1),
+    paidBackLate: paidBack(worthMinor.likely > 0 ? worthMinor.low / worthMinor.likely : 0),
     bagsASeasonMinor,
   };
 }

@@ -1,12 +1,15 @@
 import type { z } from "zod";
 import type { Crop, Goal } from "@/core/crop";
+import { HARVESTS } from "./harvests";
+import { range } from "./range";
+
+export { range };
 
 export type CropData = z.input<typeof Crop>;
 type GoalData = z.input<typeof Goal>;
 type MethodData = GoalData["methods"][number];
 
 export const need = (least: number, good: number) => ({ least, good });
-export const range = (low: number, likely: number, high: number) => ({ low, likely, high });
 export const plants = (spacing: [number, number], soil: [number, number]): GoalData["stand"] => ({
   type: "plants",
   spacingCm: need(...spacing),
@@ -67,7 +70,7 @@ const AND_GROWING: GoalData["feeds"] = [...AT_PLANTING, { stage: "growing", shar
 const AND_HEADING: GoalData["feeds"] = [...AT_PLANTING, { stage: "heading", share: 0.6 }];
 const AND_FLOWERS: GoalData["feeds"] = [...AT_PLANTING, { stage: "before-flowers", share: 0.5 }];
 
-type Usual = Omit<GoalData, "id" | "kind">;
+type Usual = Omit<GoalData, "id" | "kind" | keyof (typeof HARVESTS)[string]>;
 const base = {
   cautions: [],
   support: "none",
@@ -88,7 +91,6 @@ const USUAL: Record<GoalData["kind"], Usual> = {
     widthCm: 20,
     methods: [tray(), bought()],
     days: { from: "sowing", window: range(28, 34, 42), atC: 22, nurseryDays: 14 },
-    yieldG: range(60, 130, 220),
     picking: { pattern: "leaf", window: range(14, 28, 45) },
     keepsDays: 4,
     cautions: ["blade"],
@@ -104,7 +106,6 @@ const USUAL: Record<GoalData["kind"], Usual> = {
     widthCm: 8,
     methods: [broadcast()],
     days: { from: "sowing", window: range(22, 28, 36), atC: 18, nurseryDays: 0 },
-    yieldG: range(600, 1200, 2000),
     picking: { pattern: "leaf", window: range(14, 28, 42) },
     keepsDays: 3,
     feeds: [],
@@ -121,7 +122,6 @@ const USUAL: Record<GoalData["kind"], Usual> = {
     widthCm: 3,
     methods: [soaked],
     days: { from: "sowing", window: range(7, 9, 12), atC: 20, nurseryDays: 0 },
-    yieldG: range(800, 1400, 2200),
     picking: { pattern: "once", window: range(1, 2, 3) },
     keepsDays: 3,
     feeds: [],
@@ -138,7 +138,6 @@ const USUAL: Record<GoalData["kind"], Usual> = {
     widthCm: 45,
     methods: [cells([20, 25, 35]), bought()],
     days: { from: "planting", window: range(60, 70, 85), atC: 17, nurseryDays: 32 },
-    yieldG: range(400, 800, 1400),
     picking: { pattern: "once", window: range(6, 12, 18) },
     keepsDays: 7,
     feeds: AND_HEADING,
@@ -155,7 +154,6 @@ const USUAL: Record<GoalData["kind"], Usual> = {
     widthCm: 25,
     methods: [cells([20, 25, 35]), bought()],
     days: { from: "planting", window: range(40, 48, 60), atC: 17, nurseryDays: 32 },
-    yieldG: range(120, 220, 350),
     picking: { pattern: "once", window: range(5, 10, 14) },
     keepsDays: 7,
     feeds: AND_HEADING,
@@ -172,7 +170,6 @@ const USUAL: Record<GoalData["kind"], Usual> = {
     widthCm: 12,
     methods: [drills()],
     days: { from: "sowing", window: range(120, 140, 165), atC: 17, nurseryDays: 0 },
-    yieldG: range(60, 110, 180),
     picking: { pattern: "once", window: range(10, 14, 21) },
     keepsDays: 120,
     feeds: [...AT_PLANTING, { stage: "week-3", share: 0.2 }],
@@ -188,7 +185,6 @@ const USUAL: Record<GoalData["kind"], Usual> = {
     widthCm: 15,
     methods: [drills()],
     days: { from: "sowing", window: range(50, 60, 75), atC: 17, nurseryDays: 0 },
-    yieldG: range(40, 90, 150),
     picking: { pattern: "once", window: range(10, 20, 30) },
     keepsDays: 14,
     feeds: [],
@@ -204,7 +200,6 @@ const USUAL: Record<GoalData["kind"], Usual> = {
     widthCm: 40,
     methods: [{ method: "tubers", depthCm: 11.5, why: "not-from-seed" }],
     days: { from: "planting", window: range(80, 92, 110), atC: 17, nurseryDays: 0 },
-    yieldG: range(400, 800, 1300),
     picking: { pattern: "once", window: range(10, 21, 30) },
     keepsDays: 90,
   },
@@ -219,7 +214,6 @@ const USUAL: Record<GoalData["kind"], Usual> = {
     widthCm: 30,
     methods: [stations()],
     days: { from: "sowing", window: range(45, 52, 62), atC: 22, nurseryDays: 0 },
-    yieldG: range(120, 250, 420),
     picking: { pattern: "flushes", window: range(21, 35, 50) },
     keepsDays: 5,
     feeds: AND_FLOWERS,
@@ -235,7 +229,6 @@ const USUAL: Record<GoalData["kind"], Usual> = {
     widthCm: 40,
     methods: [stations({ seeds: 2, why: "quick-and-cheap" })],
     days: { from: "sowing", window: range(70, 75, 85), atC: 22, nurseryDays: 0 },
-    yieldG: range(180, 300, 450),
     picking: { pattern: "once", window: range(5, 8, 12) },
     keepsDays: 3,
     support: "wire",
@@ -251,7 +244,6 @@ const USUAL: Record<GoalData["kind"], Usual> = {
     widthCm: 50,
     methods: [cells([28, 35, 45], { why: "seed-is-dear" }, { heightCm: 15 }), bought()],
     days: { from: "planting", window: range(60, 70, 85), atC: 22, nurseryDays: 42 },
-    yieldG: range(900, 1800, 3000),
     picking: { pattern: "continuous", window: range(45, 65, 90) },
     keepsDays: 7,
     feeds: AND_FLOWERS,
@@ -269,7 +261,6 @@ const USUAL: Record<GoalData["kind"], Usual> = {
     widthCm: 35,
     methods: [cuttings()],
     days: { from: "planting", window: range(26, 30, 38), atC: 27, nurseryDays: 0 },
-    yieldG: range(150, 300, 500),
     picking: { pattern: "leaf", window: range(45, 75, 110) },
     keepsDays: 4,
     cautions: ["blade"],
@@ -285,7 +276,6 @@ const USUAL: Record<GoalData["kind"], Usual> = {
     widthCm: 30,
     methods: [bought(), cells([25, 32, 45])],
     days: { from: "planting", window: range(20, 30, 45), atC: 20, nurseryDays: 45 },
-    yieldG: range(60, 120, 220),
     picking: { pattern: "continuous", window: range(120, 200, 300) },
     keepsDays: 7,
     feeds: AND_GROWING,
@@ -301,7 +291,6 @@ const USUAL: Record<GoalData["kind"], Usual> = {
     widthCm: 25,
     methods: [cells([20, 26, 35]), bought()],
     days: { from: "planting", window: range(25, 35, 50), atC: 18, nurseryDays: 35 },
-    yieldG: range(0, 0, 0),
     picking: { pattern: "continuous", window: range(60, 100, 150) },
     keepsDays: 1,
   },
@@ -316,20 +305,20 @@ const USUAL: Record<GoalData["kind"], Usual> = {
     widthCm: 90,
     methods: [bought("not-from-seed")],
     days: { from: "planting", window: range(330, 365, 380), atC: 18, nurseryDays: 0 },
-    yieldG: range(500, 1500, 4000),
     picking: { pattern: "once", window: range(14, 30, 45) },
     keepsDays: 5,
     feeds: AND_GROWING,
   },
 };
 
-/** A goal with what its kind usually wants, and what is its own. */
-export const goal = (id: string, kind: GoalData["kind"], own: Partial<Usual> = {}): GoalData => ({
-  ...USUAL[kind],
-  id,
-  kind,
-  ...own,
-});
+/** A goal with what its kind usually wants, what is its own, and what it gives. */
+export function goal(id: string, kind: GoalData["kind"], own: Partial<Usual> = {}): GoalData {
+  const given = HARVESTS[id];
+  if (!given) throw new Error(`nobody says what ${id} gives`);
+  const { marks, ...gives } = given;
+  const usual = { ...USUAL[kind], ...own };
+  return { ...usual, ...gives, id, kind, source: { ...usual.source, ...marks } };
+}
 
 /** Marks of own values: those that practice names, the rest from memory. */
 export const practice = (...keys: (keyof GoalData["source"] & string)[]): GoalData["source"] =>

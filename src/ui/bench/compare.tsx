@@ -18,7 +18,7 @@ interface CompareProps {
 
 /** Two states of a plan compared: what each comes to, and which plantings differ. */
 export function Compare({ title, before, after, setting, today }: CompareProps) {
-  const { t, number, money, quantity, day, crop } = useWords();
+  const { t, number, money, quantity, harvest, day, crop } = useWords();
   const sums = useMemo(
     () =>
       [before, after].map((plan) => {
@@ -41,8 +41,8 @@ export function Compare({ title, before, after, setting, today }: CompareProps) 
     [t("compare.weight"), (s) => quantity(s.garden.load.kg, "mass")],
     [t("bench.waterNow"), (s) => quantity(s.water, "volume")],
     [t("bench.toBuy"), (s) => money(s.economy.shopping.minor)],
-    [t("propose.food"), (s) => quantity(s.economy.totalG / 1000, "mass")],
-    [t("compare.worth"), (s) => money(s.economy.worthMinor)],
+    [t("propose.food"), (s) => harvest(s.economy.harvest)],
+    [t("compare.worth"), (s) => `${money(s.economy.worthMinor.low)} – ${money(s.economy.worthMinor.high)}`],
     [t("compare.meal"), (s) => (s.meal ? day(s.meal.day) : "–")],
     [t("bench.clash"), (s) => number(s.garden.rows.reduce((n, r) => n + r.clashes.length, 0))],
   ];

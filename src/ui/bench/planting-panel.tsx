@@ -252,7 +252,7 @@ export function PlantingPanel({
             crop={view.crop}
             goal={goal}
             picks={view.course.picks}
-            units={view.units}
+            harvest={view.harvest}
             prices={setting.prices}
           />
         </div>

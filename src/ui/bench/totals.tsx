@@ -38,7 +38,10 @@ export function Totals({ garden, sums }: { garden: Garden; sums: Sums }) {
             ? t("bench.costUnpriced", { count: economy.shopping.unpriced })
             : t(economy.shopping.shared ? "bench.toBuyShare" : "bench.toBuy")
         }
-        extra={t("bench.worthYear", { money: money(economy.worthMinor) })}
+        extra={t("bench.worthYear", {
+          low: money(economy.worthMinor.low),
+          high: money(economy.worthMinor.high),
+        })}
       />
       <Total
         amount={meal ? day(meal.day) : "–"}
@@ -48,7 +51,14 @@ export function Totals({ garden, sums }: { garden: Garden; sums: Sums }) {
             ? t(meal.first ? "bench.firstMeal" : "bench.nextMeal", { crop: crop(meal.goalId) })
             : t("bench.noMeal")
         }
-        extra={economy.paidBack ? t("bench.paidBack", { day: day(economy.paidBack) }) : t("bench.neverPaid")}
+        extra={
+          economy.paidBack
+            ? t("bench.paidBack", {
+                day: day(economy.paidBack),
+                late: economy.paidBackLate ? day(economy.paidBackLate) : t("bench.paidNever"),
+              })
+            : t("bench.neverPaid")
+        }
       />
     </div>
   );

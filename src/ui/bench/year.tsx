@@ -22,7 +22,7 @@ export function Year({
   setting: Setting;
   waterLDay: number | null;
 }) {
-  const { t, day, month, money, quantity, shown, number, percent } = useWords();
+  const { t, day, month, money, quantity, harvest, shown, number, percent } = useWords();
   const { economy, water, waterMost: most, hours, busiest } = sums;
   const want = Object.values(
     weeklyWantG(setting.wants ?? NO_WANTS, setting.people ?? { adults: 2, children: 0 }),
@@ -128,8 +128,9 @@ export function Year({
       </h2>
       <p className="mb-2 text-note">
         {t("year.food", {
-          food: quantity(economy.totalG / 1000, "mass"),
-          worth: money(economy.worthMinor),
+          food: harvest(economy.harvest),
+          low: money(economy.worthMinor.low),
+          high: money(economy.worthMinor.high),
           want: quantity(want / 1000, "mass"),
         })}{" "}
         {economy.bagsASeasonMinor > 0 && t("year.bags", { money: money(economy.bagsASeasonMinor) })}
@@ -149,11 +150,7 @@ export function Year({
           {t("year.want")}
         </li>
       </ul>
-      <Chart
-        option={food}
-        height={240}
-        label={t("year.foodChart", { food: quantity(economy.totalG / 1000, "mass") })}
-      />
+      <Chart option={food} height={240} label={t("year.foodChart", { food: harvest(economy.harvest) })} />
       <p className="mt-2 mb-1 text-note">
         {most.l > 0
           ? t("year.waterMost", { water: quantity(most.l, "volume"), day: day(most.from) })

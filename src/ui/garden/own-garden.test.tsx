@@ -59,7 +59,7 @@ it("opens a planting to its dates and to what can hurt, and changes nothing", ()
   const { cautions } = findGoal("tomato/bush")!.goal;
   const warning = words.cautions[cautions[0] as keyof typeof words.cautions];
   expect(text()).not.toContain(warning);
-  const bar = getAllByRole("button").find((b) => b.ariaLabel?.startsWith("tomato"))!;
+  const bar = getAllByRole("button").find((b) => b.getAttribute("aria-label")?.startsWith("tomato"))!;
   fireEvent.click(bar);
   expect(container.querySelectorAll("h3")).toHaveLength(1);
   expect(text()).toMatch(/first pick/i);

@@ -131,7 +131,7 @@ export function MatchPanel({
             crop={line.crop}
             goal={line.goal}
             picks={cell.picks}
-            units={cell.units}
+            harvest={cell.harvest}
             prices={setting.prices}
           />
         </div>

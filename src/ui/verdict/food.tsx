@@ -1,5 +1,6 @@
 "use client";
 
+import type { Harvest } from "@/core/course";
 import type { Crop, Goal } from "@/core/crop";
 import type { Pick } from "@/core/food";
 import { marketMinor, type Prices } from "@/core/money";
@@ -10,30 +11,30 @@ const MOST_BARS = 40;
 interface FoodProps {
   readonly crop: Crop;
   readonly goal: Goal;
-  /** What one unit gives, a plant or a m² of a dense stand, and how many there are. */
+  /** When it is picked, and how large each pick is beside the others. */
   readonly picks: readonly Pick[];
-  readonly units: number;
+  /** What all of it gives, kg, and what limits it. */
+  readonly harvest: Harvest;
   readonly prices: Prices | undefined;
 }
 
-/** What there is to eat and when: the likely picks as bars over the picking, their sum, and what it would cost at the market. */
-export function Food({ crop, goal, picks: each, units, prices = {} }: FoodProps) {
-  const { t, quantity, day, money } = useWords();
-  const picks = units > 0 ? each.map(({ day, g }) => ({ day, g: g * units })) : [];
+/** What there is to eat and when: the picks as bars over the picking, their sum as a range, and what it would cost at the market. */
+export function Food({ crop, goal, picks, harvest, prices = {} }: FoodProps) {
+  const { t, harvest: range, day, money } = useWords();
   const [first, last] = [picks[0], picks.at(-1)];
-  if (!first || !last) return null;
+  if (!first || !last || harvest.likely <= 0) return null;
   const most = Math.max(...picks.map((p) => p.g));
-  const total = picks.reduce((sum, p) => sum + p.g, 0);
-  const worth = marketMinor(prices, crop.id, total);
+  const worth = marketMinor(prices, crop.id, 1000 * harvest.likely);
   return (
     <div className="text-note">
       <p>
-        {t("food.total", { total: quantity(total / 1000, "mass"), picks: picks.length })}
+        {t("food.total", { total: range(harvest), picks: picks.length })}
         {picks.length > 1 && (
           <span className="text-muted"> {t("food.span", { from: day(first.day), to: day(last.day) })}</span>
         )}
         <span className="text-muted"> {t("food.keeps", { days: goal.keepsDays })}</span>
       </p>
+      {harvest.scarce !== "none" && <p className="text-muted">{t(`light.scarce.${harvest.scarce}`)}</p>}
       {worth !== undefined && <p className="text-muted">{t("match.worth", { money: money(worth) })}</p>}
       {picks.length > 1 && (
         <div aria-hidden="true" className="mt-1 flex h-8 items-end gap-px">

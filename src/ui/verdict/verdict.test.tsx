@@ -63,13 +63,13 @@ it("says what there is to eat, from when to when, and how long it keeps", () => 
         crop={crop}
         goal={goal}
         picks={picksOf(goal, stages, 1)}
-        units={10}
+        harvest={{ low: 0.6, likely: 1.1, high: 1.8, scarce: "none", share: 1 }}
         prices={pricesBy(demoPrices("EUR"))}
       />,
     ).text();
   };
   expect(foodOf("onion/sets", "sets")).toMatch(
-    /About 1\.1 kg in one pick It keeps about 120 days after that\..*€1\.65/,
+    /600 g to 1\.8 kg, likely 1\.1 kg in one pick It keeps about 120 days after that\..*€1\.65/,
   );
   expect(foodOf("kale/leaf", "cells")).toMatch(/in \d+ picks from \d+ \w+ to \d+ \w+ It keeps about 4 days/);
 });

@@ -62,6 +62,20 @@ function wordsIn(units: UnitSystem, currency: string) {
   const number = (n: number) => format.number(n, { maximumFractionDigits: n < 10 ? 1 : 0 });
   /** A share of 1 in hundredths; it does not break before the sign. */
   const percent = (share: number) => `${number(100 * share)}\u00a0%`;
+  /** Light of a day, mol/m². */
+  const mol = (light: number) => t("light.mol", { light: number(Math.round(light)) });
+  /** A range of masses, its unit said once where it is one. @param kg low, likely and high */
+  const harvest = (kg: { low: number; likely: number; high: number }) => {
+    const [low, likely, high] = [kg.low, kg.likely, kg.high].map((value) =>
+      showQuantity(value, "mass", units),
+    );
+    const isOne = low?.unit === high?.unit && likely?.unit === high?.unit;
+    return t("light.range", {
+      low: isOne && low ? low.amount : quantity(kg.low, "mass"),
+      likely: isOne && likely ? likely.amount : quantity(kg.likely, "mass"),
+      high: quantity(kg.high, "mass"),
+    });
+  };
   const crop = (goalId: string) => t(`goals.${goalId as GoalName}`);
   const cropName = (cropId: string) => t(`crops.${cropId as CropName}`);
   const money = (minor: number) => format.number(fromMinor(minor, currency), { style: "currency", currency });
@@ -98,8 +112,8 @@ function wordsIn(units: UnitSystem, currency: string) {
           have: quantity(l.have, "volume"),
           good: quantity(l.need.good, "volume"),
         });
-      case "sun":
-        return t("limits.have", { have: `${number(l.have)} h`, good: `${number(l.need.good)} h` });
+      case "light":
+        return t("limits.have", { have: mol(l.have), good: mol(l.need.good) });
       case "room":
         return t("limits.roomHave", {
           good: l.good,
@@ -122,8 +136,8 @@ function wordsIn(units: UnitSystem, currency: string) {
         return t("fixes.larger", { soil: quantity(f.soilL, "volume") });
       case "wider":
         return t("fixes.wider", { spacing: quantity(f.spacingCm, "length") });
-      case "sunnier":
-        return t("fixes.sunnier", { hours: number(f.hours) });
+      case "lighter":
+        return t("fixes.lighter", { light: mol(f.mol) });
       case "sow-on":
         return t("fixes.sow-on", { day: day(f.day) });
     }
@@ -135,7 +149,7 @@ function wordsIn(units: UnitSystem, currency: string) {
         : c.code === "soil"
           ? quantity(value, "volume")
           : c.code === "light"
-            ? `${number(value)} h`
+            ? mol(value)
             : number(value);
     return t(`bench.clashes.${c.code}`, {
       crop: crop(c.goalId),
@@ -173,6 +187,8 @@ function wordsIn(units: UnitSystem, currency: string) {
     shown,
     number,
     percent,
+    mol,
+    harvest,
     money,
     crop,
     cropName,

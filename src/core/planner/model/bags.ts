@@ -8,6 +8,7 @@ import {
   soilVolumeL,
   usualGapCm,
 } from "../../bag";
+import { crownM2, LEAN_CM } from "../../course";
 import { assessRow, type Garden } from "../../garden";
 import { mixFor, wantedFor } from "../../kit";
 import type { BagThing, Plan, Row } from "../../plan";
@@ -19,8 +20,6 @@ import type { Ask } from "./ask";
 import { weekOf } from "./weeks";
 import { type BagClass, WEEKS } from "./instance";
 
-/** Floor that a bag takes beyond what it covers, so that a hand gets round it, m². It bears nothing: the load counts on what the bag covers. Assumption, no source. */
-const REACH_M2 = 0.02;
 /** At most this many bags of one kind are bought. */
 const MOST_BOUGHT = 8;
 
@@ -73,14 +72,14 @@ function openBags(ask: Ask, kept: Garden): BagAsk[] {
   });
 }
 
-/** Mix, wet mass and floor that a bag takes, with the reach round it; none of the floor for one that hangs. */
+/** Mix, wet mass and floor that a bag takes, with that over which its crowns lean and from which a hand reaches it; none of the floor for one that hangs. */
 function measureOf(shape: BagShape, gapCm: number | null, setting: Setting) {
   const gap = gapCm ?? usualGapCm(shape);
   const ground = footprint(shape);
   return {
     mixL: soilVolumeL(shape, gap),
     wetKg: bagMass(shape, setting.mix, gap).wetKg,
-    floorM2: ground ? outlineArea(ground) / 10_000 + REACH_M2 : 0,
+    floorM2: ground ? crownM2(shape, "top", 2 * LEAN_CM) : 0,
   };
 }
 

@@ -1,5 +1,16 @@
-import { billOf, cellsOf, Course, courseOf, drunkL, minutesOf } from "../../course";
-import { type Crop, type Goal, type Method, startsFromSeed } from "../../crop";
+import { soilVolumeL, usualGapCm } from "../../bag";
+import {
+  billOf,
+  cellsOf,
+  Course,
+  courseOf,
+  crownM2,
+  drunkL,
+  harvestOf,
+  minutesOf,
+  soilShare,
+} from "../../course";
+import { type Crop, type Goal, lightNeed, type Method, startsFromSeed } from "../../crop";
 import { addDays, type Day } from "../../day";
 import { chooseStart, type MethodChoice, rankMethods } from "../../fit";
 import { FOOD_GROUPS, foodGroup, helpingG, NO_WANTS, tasteOf, weeklyWantG } from "../../food";
@@ -27,8 +38,6 @@ import { byFortnight, weekOf } from "./weeks";
 
 /** Sowing days that are tried: every fortnight is fine enough for a year, and a bag that waits a week loses little. */
 const SOW_EVERY_WEEKS = 2;
-/** Share of a floor that bags may cover, so that people still reach them and get past. Assumption, no source. */
-const FLOOR_SHARE = 0.55;
 /** What keeping a planting of the plan is worth to a repair, helpings. Ours to choose; no source. */
 const KEEP = 30;
 
@@ -76,7 +85,7 @@ function leftFor(ask: Ask, kept: Garden): Left {
     limit === undefined ? undefined : Math.max(0, limit - used);
   return {
     kg: rest(limitKgM2 && limitKgM2 * floorM2, there.kg),
-    m2: Math.max(0, FLOOR_SHARE * floorM2 - there.m2),
+    m2: Math.max(0, floorM2 - there.m2),
     minor: rest(ask.budgetMinor, ask.budgetMinor === undefined ? 0 : keptMinor(ask, kept)),
     hooks: rest(hooks?.count, there.hanging),
   };
@@ -104,11 +113,11 @@ function factsOf(crop: Crop, { setting }: Ask): CropFacts {
 /** Food of a garden, g, by fortnight and kind. */
 function foodOf(garden: Garden, today: Day): number[][] {
   const table = Array.from({ length: FORTNIGHTS }, () => FOOD_GROUPS.map(() => 0));
-  for (const { goal, fit, course, units } of garden.rows.flatMap((r) => r.plantings)) {
+  for (const { goal, fit, course, units, harvest } of garden.rows.flatMap((r) => r.plantings)) {
     const group = foodGroup(goal);
     if (!group || fit.grade === "wrong") continue;
     for (const [fortnight, g] of byFortnight(today, course.table))
-      table[fortnight]![FOOD_GROUPS.indexOf(group)]! += units * g;
+      table[fortnight]![FOOD_GROUPS.indexOf(group)]! += units * harvest.share * g;
   }
   return table;
 }
@@ -241,8 +250,8 @@ class Finder {
 
   /** Undefined for what fails in its season or the dark, and for what comes to no food within the year. */
   private worthwhile(course: Course): Worthwhile | undefined {
-    const { season, sunHours, goal } = course;
-    if (season.grade === "wrong" || sunHours < goal.sunHours.least) return undefined;
+    const { season, lightMol, goal } = course;
+    if (season.grade === "wrong" || lightMol < lightNeed(goal).least) return undefined;
     const { firstPick } = season.stages;
     if (!firstPick || weekOf(this.ask.today, firstPick.likely) >= WEEKS) return undefined;
     const food = byFortnight(this.ask.today, course.table);
@@ -265,6 +274,9 @@ class Finder {
     const kind = foodGroup(goal);
     if (from < k.freeFrom || from >= end || !kind) return;
     const group = FOOD_GROUPS.indexOf(kind);
+    const soilL = soilVolumeL(k.shape, k.row.gapCm ?? usualGapCm(k.shape)) * soilShare(k.shape, lane);
+    const lightM2 = crownM2(k.shape, lane, goal.widthCm);
+    const harvest = harvestOf(course, { units, lightM2, soilL: soilL / units });
     const packet = setting.prices?.[`packet/${crop.id}`];
     const seedG = startsFromSeed(method.method) ? (bill.seedG ?? 0) : 0;
     const piecesMinor = (bill.pieces ?? 0) * (setting.prices?.[`piece/${crop.id}`]?.minor ?? 0);
@@ -282,7 +294,7 @@ class Finder {
       from,
       end,
       group,
-      food: food.map(([fortnight, g]) => [fortnight, g * units] as const),
+      food: food.map(([fortnight, g]) => [fortnight, g * units * harvest.share] as const),
       water: this.waterOf(part, course, units),
       cells: cells && {
         n: cells.count,
@@ -293,7 +305,7 @@ class Finder {
       ownMinor: piecesMinor + (packet?.together ? costMinor(packet, seedG) : 0),
       minutes: minutesOf(course, bill, today, 7 * WEEKS),
       plantingId: planned?.id,
-      spareLight: 1 - goal.sunHours.least / Math.max(1e-9, course.sunHours),
+      spareLight: 1 - lightNeed(goal).least / Math.max(1e-9, course.lightMol),
     });
   }
 

@@ -1,15 +1,12 @@
 import { sideHoles, soilVolumeL, usualGapCm } from "../../bag";
 import type { Season } from "../../calendar";
-import { unitsOf } from "../../course";
+import { soilShare, unitsOf } from "../../course";
 import type { Goal } from "../../crop";
 import { fit } from "../../fit";
 import { HALVES, whereOf } from "../../placement";
 import { inForce } from "../../school";
 import type { Setting } from "../../setting";
 import type { BagClass, Lane } from "./instance";
-
-/** A tower's top leaves its sides this share of the soil. Common practice: the top takes what stands, on the same mix. */
-const SIDE_SHARE = 0.75;
 
 /** How many of a goal a bag's lane takes. */
 export interface Capacity {
@@ -32,8 +29,6 @@ export function capacityOf(
 ): Capacity | undefined {
   const gapCm = k.row.gapCm ?? usualGapCm(k.shape);
   const half = HALVES.find((h) => h === lane);
-  const holed = sideHoles(k.shape) > 0;
-  const claimed = half ? 0.5 : !holed ? 0 : lane === "side" ? 1 - SIDE_SHARE : SIDE_SHARE;
   const verdict = fit({
     goal,
     shape: k.shape,
@@ -41,10 +36,10 @@ export function capacityOf(
     where: whereOf(lane),
     half,
     plants,
-    sunHours: Number.POSITIVE_INFINITY,
+    lightMol: Number.POSITIVE_INFINITY,
     season,
     schools: inForce(setting.schools, k.row.schools),
-    claimedL: claimed * soilVolumeL(k.shape, gapCm),
+    claimedL: (1 - soilShare(k.shape, lane)) * soilVolumeL(k.shape, gapCm),
   });
   if (verdict.limits.some((l) => l.code !== "season" && l.grade === "wrong") || verdict.plants === 0)
     return undefined;

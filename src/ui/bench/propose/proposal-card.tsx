@@ -26,7 +26,7 @@ interface CardProps {
 
 /** One proposal: what it gives and costs, how near it is to the best that can be proven, why each planting is in it, and what is not. */
 export function ProposalCard({ title, step, proposal, plan, setting, today, onTake }: CardProps) {
-  const { t, number, percent, money, day, crop, cropName, bag, quantity } = useWords();
+  const { t, number, percent, money, day, crop, cropName, bag, quantity, harvest } = useWords();
   const seen = useMemo(() => {
     if (!proposal) return undefined;
     const garden = assessGarden(proposal.plan, setting);
@@ -83,7 +83,7 @@ export function ProposalCard({ title, step, proposal, plan, setting, today, onTa
               label={t(seen.economy.shopping.shared ? "bench.toBuyShare" : "bench.toBuy")}
               amount={money(proposal.minor)}
             />
-            <Figure label={t("propose.food")} amount={quantity(seen.economy.totalG / 1000, "mass")} />
+            <Figure label={t("propose.food")} amount={harvest(seen.economy.harvest)} />
             <Figure label={t("propose.hours")} amount={`${number(proposal.hours)} h`} wide />
           </dl>
           <p className="mt-2 text-note font-semibold">
