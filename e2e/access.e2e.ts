@@ -85,28 +85,28 @@ async function tabTo(page: Page, name: string): Promise<void> {
 
 it("a crop is chosen, changed and undone by keyboard alone", async () => {
   const page = await openPage(opened.browser, `/house/${house}/match`);
-  await tabTo(page, "fabric 10 gal:");
+  await tabTo(page, "fabric 15 gal:");
   const first = await page.evaluate(() => document.activeElement?.textContent);
   await page.keyboard.press("ArrowDown");
   await page.keyboard.press("ArrowRight");
   const moved = await page.evaluate(() => document.activeElement?.textContent);
-  expect(first).toContain("fabric 10 gal:");
+  expect(first).toContain("fabric 15 gal:");
   expect(moved).toContain("tub 80 L, drilled:");
   expect(moved!.split(",")[0]).not.toBe(first!.split(",")[0]);
   await page.keyboard.press("Enter");
   await see(page, "Wanted on the table by");
 
   await visit(page, `/house/${house}/bench`);
-  await tabTo(page, "pak choi, leaf × 4: sown");
+  await tabTo(page, "leaf kale × 2: sown");
   await page.keyboard.press("Enter");
   await tabTo(page, "One plant more");
   await page.keyboard.press("Enter");
-  await see(page, "pak choi, leaf × 5");
+  await see(page, "leaf kale × 3");
   await see(page, "Not saved");
   await page.keyboard.down("Control");
   await page.keyboard.press("z");
   await page.keyboard.up("Control");
-  await see(page, "pak choi, leaf × 4");
+  await see(page, "leaf kale × 2");
   await see(page, "Version 1");
   await page.close();
 });

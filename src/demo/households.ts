@@ -1,76 +1,4 @@
-import type { SowingMethod } from "@/core/crop";
-import type { SurveyTyped } from "@/core/place";
-import type { RecordKind } from "@/core/record";
-
-/** One happening: kind, day, and the amount as a person types it ("30" where pieces are counted, "420 g", "3 bunches"). */
-export type Happening = readonly [kind: RecordKind, on: string, amount?: string, note?: string];
-
-export interface DemoPlanting {
-  readonly goal: string;
-  readonly method: SowingMethod;
-  readonly sowOn: string;
-  readonly plants?: number;
-  readonly surface?: "top" | "edge" | "side";
-  readonly records?: readonly Happening[];
-}
-
-export interface DemoBag {
-  readonly kind: string;
-  readonly atHand?: boolean;
-  readonly firstSeason?: number;
-  readonly measured?: {
-    readonly kind: "round";
-    readonly diameterCm: number;
-    readonly heightCm: number;
-    readonly nominalL: number;
-  };
-  readonly plantings?: readonly DemoPlanting[];
-}
-
-export interface DemoHousehold {
-  readonly survey: SurveyTyped;
-  readonly bags: readonly DemoBag[];
-}
-
-type Means = Partial<
-  Pick<
-    SurveyTyped,
-    "skill" | "cells" | "budget" | "water" | "away" | "faces" | "doorAt" | "doorWide" | "hooks" | "hookLimit"
-  >
-> &
-  Partial<SurveyTyped["wants"]>;
-
-interface Asked extends Pick<SurveyTyped, "name" | "tastes"> {
-  readonly people: readonly [adults: number, children: number];
-  readonly place: Pick<SurveyTyped, "kind" | "length" | "width" | "limit">;
-  readonly sun: readonly (readonly [from: string, to: string])[];
-  readonly note?: string;
-}
-
-const survey = ({ name, people, tastes, place, sun, note = "" }: Asked, means: Means = {}): SurveyTyped => {
-  const { groups = {}, must = [], never = [], ...brings } = means;
-  return {
-    name,
-    adults: String(people[0]),
-    children: String(people[1]),
-    tastes,
-    note,
-    ...place,
-    sun: sun.map(([from, to]) => ({ from, to })),
-    wants: { groups, must: [...must], never: [...never] },
-    skill: "some",
-    cells: "",
-    budget: "",
-    water: "",
-    away: [],
-    faces: "",
-    doorAt: "",
-    doorWide: "",
-    hooks: "",
-    hookLimit: "",
-    ...brings,
-  };
-};
+import { type DemoHousehold, survey } from "./doorstep";
 
 /** The twelve households of the demo programme. Names, places and numbers are all made up. */
 export const DEMO_HOUSEHOLDS: readonly DemoHousehold[] = [
@@ -99,98 +27,79 @@ export const DEMO_HOUSEHOLDS: readonly DemoHousehold[] = [
     ),
     bags: [
       {
-        kind: "round-10-gal",
+        kind: "round-15-gal",
         firstSeason: 2025,
         plantings: [
           {
-            goal: "pak-choi/leaf",
-            method: "tray",
-            sowOn: "2026-04-04",
-            plants: 4,
+            goal: "kale/leaf",
+            method: "cells",
+            sowOn: "2026-02-20",
+            plants: 2,
             records: [
-              ["sown", "2026-04-04", "12"],
-              ["up", "2026-04-10", "10"],
-              ["moved", "2026-04-19", "4"],
-              ["fed", "2026-04-19", "2 tbsp"],
-              ["picked", "2026-05-16", "310 g", "outer leaves"],
+              ["sown", "2026-02-20", "6"],
+              ["up", "2026-03-02", "5"],
+              ["moved", "2026-03-26", "2"],
+              ["fed", "2026-03-26", "2 tbsp"],
+              ["picked", "2026-05-02", "30 g", "lower leaves"],
+              ["picked", "2026-05-12", "45 g"],
             ],
           },
-          { goal: "bush-bean/pod", method: "stations", sowOn: "2026-06-08", plants: 8 },
-          { goal: "radish/root", method: "drills", sowOn: "2026-09-20", plants: 30 },
         ],
       },
       {
         kind: "tub-80-l",
         plantings: [
           {
-            goal: "cauliflower/baby",
-            method: "cells",
-            sowOn: "2026-03-12",
-            plants: 3,
-            records: [
-              ["sown", "2026-03-12", "8"],
-              ["up", "2026-03-20", "7"],
-              ["moved", "2026-04-12", "3"],
-              ["lost", "2026-04-20", "1", "slug; replaced from the spare cells"],
-            ],
-          },
-          {
             goal: "pea/pod",
-            method: "cells",
-            sowOn: "2026-03-04",
-            plants: 4,
-            surface: "edge",
+            method: "stations",
+            sowOn: "2026-02-24",
+            plants: 15,
             records: [
-              ["sown", "2026-03-04", "6"],
-              ["up", "2026-03-14", "5"],
-              ["moved", "2026-03-28", "4"],
-              ["picked", "2026-05-06", "180 g"],
-              ["picked", "2026-05-14", "240 g"],
+              ["sown", "2026-02-24", "20"],
+              ["up", "2026-03-12", "16"],
+              ["lost", "2026-03-20", "1", "slug"],
+              ["picked", "2026-05-08", "80 g"],
+              ["picked", "2026-05-15", "105 g"],
             ],
           },
-          { goal: "kale/leaf", method: "cells", sowOn: "2026-06-20", plants: 2 },
+          { goal: "chard/leaf", method: "cells", sowOn: "2026-05-28", plants: 4 },
         ],
       },
       {
-        kind: "tower-75",
+        kind: "box-60-cm",
         plantings: [
           {
-            goal: "kale/leaf",
-            method: "cells",
-            sowOn: "2026-03-02",
-            plants: 70,
+            goal: "mizuna/baby-leaf",
+            method: "broadcast",
+            sowOn: "2026-04-06",
+            records: [
+              ["sown", "2026-04-06"],
+              ["up", "2026-04-12", "150", "about"],
+              ["picked", "2026-05-09", "45 g"],
+            ],
+          },
+          { goal: "lettuce/leaf", method: "tray", sowOn: "2026-10-05", plants: 3 },
+        ],
+      },
+      {
+        kind: "tower-50",
+        plantings: [
+          {
+            goal: "strawberry/everbearing",
+            method: "bought",
+            sowOn: "2026-03-20",
+            plants: 20,
             surface: "side",
             records: [
-              ["sown", "2026-03-02", "100"],
-              ["up", "2026-03-11", "84"],
-              ["moved", "2026-04-08", "70"],
-              ["lost", "2026-04-20", "4", "bottom ring dry"],
-              ["picked", "2026-05-10", "6 bunches"],
+              ["sown", "2026-03-20", "20", "bought plants"],
+              ["lost", "2026-04-14", "2", "bottom ring dry"],
             ],
           },
         ],
       },
       {
-        kind: "flat-1.5-cu-ft",
-        plantings: [
-          {
-            goal: "lettuce/baby-leaf",
-            method: "broadcast",
-            sowOn: "2026-03-10",
-            records: [
-              ["sown", "2026-03-10"],
-              ["up", "2026-03-17", "200", "about; half oakleaf, half romaine"],
-              ["picked", "2026-04-20", "150 g"],
-              ["picked", "2026-04-29", "190 g"],
-              ["picked", "2026-05-09", "120 g", "turning bitter"],
-            ],
-          },
-          { goal: "lettuce/baby-leaf", method: "broadcast", sowOn: "2026-10-08" },
-        ],
-      },
-      {
-        kind: "bottle",
-        plantings: [{ goal: "water-spinach/leaf", method: "cells", sowOn: "2026-05-20", plants: 1 }],
+        kind: "jug-6-l",
+        plantings: [{ goal: "purslane/leaf", method: "broadcast", sowOn: "2026-05-21", plants: 2 }],
       },
     ],
   },
@@ -217,75 +126,81 @@ export const DEMO_HOUSEHOLDS: readonly DemoHousehold[] = [
     ),
     bags: [
       {
-        kind: "round-30-gal",
+        kind: "round-25-gal",
         plantings: [
           {
-            goal: "tomato/bush",
+            goal: "aubergine/fruit",
             method: "bought",
-            sowOn: "2026-04-25",
+            sowOn: "2026-04-28",
             plants: 1,
-            records: [["sown", "2026-04-25", "1", "bought seedling"]],
+            records: [["sown", "2026-04-28", "1", "bought seedling"]],
           },
         ],
       },
       {
-        kind: "round-15-gal",
+        kind: "round-20-gal",
         plantings: [
           {
-            goal: "potato/tuber",
+            goal: "potato/early",
             method: "tubers",
-            sowOn: "2026-03-04",
-            plants: 3,
-            records: [
-              ["sown", "2026-03-04", "3"],
-              ["up", "2026-03-28", "3"],
-            ],
-          },
-        ],
-      },
-      {
-        kind: "round-15-gal",
-        plantings: [
-          {
-            goal: "sweet-corn/cob",
-            method: "cells",
-            sowOn: "2026-05-12",
+            sowOn: "2026-02-26",
             plants: 4,
-            records: [["sown", "2026-05-12", "6"]],
-          },
-        ],
-      },
-      {
-        kind: "tub-10-gal",
-        plantings: [
-          {
-            goal: "onion/sets",
-            method: "sets",
-            sowOn: "2026-02-14",
-            plants: 8,
             records: [
-              ["sown", "2026-02-14", "8"],
-              ["fed", "2026-03-07", "1 tbsp"],
+              ["sown", "2026-02-26", "4"],
+              ["up", "2026-03-25", "4"],
             ],
           },
         ],
       },
       {
-        kind: "tower-100",
+        kind: "round-20-gal",
         plantings: [
           {
-            goal: "spinach/leaf",
+            goal: "tomato/cherry",
             method: "cells",
-            sowOn: "2026-01-24",
-            plants: 100,
+            sowOn: "2026-03-08",
+            plants: 2,
+            records: [
+              ["sown", "2026-03-08", "6"],
+              ["up", "2026-03-19", "5"],
+              ["moved", "2026-04-27", "2"],
+            ],
+          },
+        ],
+      },
+      {
+        kind: "tub-80-l",
+        plantings: [
+          {
+            goal: "onion/seed",
+            method: "drills",
+            sowOn: "2026-02-08",
+            plants: 20,
+            records: [
+              ["sown", "2026-02-08", "60"],
+              ["up", "2026-02-24", "41"],
+              ["fed", "2026-03-12", "1 tbsp"],
+            ],
+          },
+        ],
+      },
+      {
+        kind: "tower-50",
+        plantings: [
+          {
+            goal: "lettuce/leaf",
+            method: "tray",
+            sowOn: "2026-02-12",
+            plants: 40,
             surface: "side",
             records: [
-              ["sown", "2026-01-24", "150"],
-              ["up", "2026-02-06", "112"],
-              ["moved", "2026-03-02", "100"],
-              ["picked", "2026-04-02", "9 bunches"],
-              ["picked", "2026-04-16", "12 bunches"],
-              ["picked", "2026-05-07", "8 bunches"],
+              ["sown", "2026-02-12", "60"],
+              ["up", "2026-02-21", "51"],
+              ["moved", "2026-03-08", "40"],
+              ["picked", "2026-04-06", "560 g"],
+              ["picked", "2026-04-17", "640 g"],
+              ["picked", "2026-04-28", "480 g", "the last before it turned bitter"],
+              ["ended", "2026-05-06"],
             ],
           },
         ],
@@ -312,36 +227,36 @@ export const DEMO_HOUSEHOLDS: readonly DemoHousehold[] = [
     ),
     bags: [
       {
-        kind: "bottle",
+        kind: "jug-6-l",
         plantings: [
           {
-            goal: "pak-choi/leaf",
-            method: "tray",
-            sowOn: "2026-05-09",
+            goal: "chives/leaf",
+            method: "bought",
+            sowOn: "2026-04-11",
             plants: 1,
             records: [
-              ["sown", "2026-05-09", "3"],
-              ["up", "2026-05-14", "3"],
+              ["sown", "2026-04-11", "1", "parted from a neighbour's clump"],
+              ["picked", "2026-05-14", "1 bunch"],
             ],
           },
         ],
       },
       {
-        kind: "bottle",
+        kind: "jug-6-l",
         plantings: [
           {
-            goal: "pak-choi/leaf",
+            goal: "rocket/leaf",
             method: "tray",
             sowOn: "2026-05-09",
             plants: 1,
             records: [
-              ["sown", "2026-05-09", "3"],
-              ["up", "2026-05-14", "2"],
+              ["sown", "2026-05-09", "10"],
+              ["up", "2026-05-13", "7"],
             ],
           },
         ],
       },
-      { kind: "jug-6-l" },
+      { kind: "box-60-cm" },
     ],
   },
   {
@@ -365,16 +280,16 @@ export const DEMO_HOUSEHOLDS: readonly DemoHousehold[] = [
     bags: [
       {
         kind: "round-20-gal",
-        plantings: [{ goal: "carrot/root", method: "broadcast", sowOn: "2026-05-22", plants: 100 }],
+        plantings: [{ goal: "carrot/round", method: "drills", sowOn: "2026-05-22", plants: 90 }],
+      },
+      {
+        kind: "round-10-gal",
+        plantings: [{ goal: "long-bean/bush", method: "stations", sowOn: "2026-05-24", plants: 9 }],
       },
       {
         kind: "round-7-gal",
-        plantings: [{ goal: "bush-bean/pod", method: "stations", sowOn: "2026-05-22", plants: 7 }],
-      },
-      {
-        kind: "round-5-gal",
         atHand: false,
-        plantings: [{ goal: "tomato/bush", method: "bought", sowOn: "2026-05-23", plants: 1 }],
+        plantings: [{ goal: "beet/root", method: "drills", sowOn: "2026-05-23", plants: 6 }],
       },
     ],
   },
@@ -391,23 +306,23 @@ export const DEMO_HOUSEHOLDS: readonly DemoHousehold[] = [
         kind: "tray",
         plantings: [
           {
-            goal: "radish/microgreens",
+            goal: "mustard/microgreens",
             method: "soaked",
-            sowOn: "2026-05-02",
+            sowOn: "2026-05-01",
             records: [
-              ["sown", "2026-05-02"],
-              ["up", "2026-05-05", "1"],
-              ["picked", "2026-05-09", "85 g"],
+              ["sown", "2026-05-01"],
+              ["up", "2026-05-04", "1"],
+              ["picked", "2026-05-09", "110 g"],
               ["ended", "2026-05-09"],
             ],
           },
           {
-            goal: "radish/microgreens",
+            goal: "fenugreek/microgreens",
             method: "soaked",
-            sowOn: "2026-05-11",
+            sowOn: "2026-05-10",
             records: [
-              ["sown", "2026-05-11"],
-              ["picked", "2026-05-18", "92 g"],
+              ["sown", "2026-05-10"],
+              ["picked", "2026-05-18", "96 g"],
             ],
           },
         ],
@@ -452,16 +367,17 @@ export const DEMO_HOUSEHOLDS: readonly DemoHousehold[] = [
         firstSeason: 2025,
         plantings: [
           {
-            goal: "spinach/leaf",
-            method: "drills",
-            sowOn: "2025-09-24",
-            plants: 7,
+            goal: "chard/leaf",
+            method: "cells",
+            sowOn: "2025-08-20",
+            plants: 2,
             records: [
-              ["sown", "2025-09-24", "12"],
-              ["up", "2025-10-02", "8"],
-              ["picked", "2025-11-20", "220 g"],
-              ["picked", "2026-01-15", "260 g"],
-              ["picked", "2026-03-30", "310 g", "last cut, bolting"],
+              ["sown", "2025-08-20", "6"],
+              ["up", "2025-08-28", "5"],
+              ["moved", "2025-09-20", "2"],
+              ["picked", "2025-10-30", "180 g"],
+              ["picked", "2026-01-15", "90 g"],
+              ["picked", "2026-03-30", "310 g", "last cut, running up to seed"],
               ["ended", "2026-04-02"],
             ],
           },
@@ -472,16 +388,15 @@ export const DEMO_HOUSEHOLDS: readonly DemoHousehold[] = [
         firstSeason: 2024,
         plantings: [
           {
-            goal: "lettuce/head",
-            method: "cells",
-            sowOn: "2025-09-20",
-            plants: 1,
+            goal: "turnip/root",
+            method: "drills",
+            sowOn: "2025-09-14",
+            plants: 7,
             records: [
-              ["sown", "2025-09-20", "4"],
-              ["up", "2025-09-25", "4"],
-              ["moved", "2025-10-14", "1"],
-              ["picked", "2025-12-02", "1 piece"],
-              ["ended", "2025-12-02"],
+              ["sown", "2025-09-14", "20"],
+              ["up", "2025-09-20", "16"],
+              ["picked", "2025-11-24", "270 g"],
+              ["ended", "2025-11-24"],
             ],
           },
         ],
@@ -501,53 +416,53 @@ export const DEMO_HOUSEHOLDS: readonly DemoHousehold[] = [
     }),
     bags: [
       {
-        kind: "round-10-gal",
-        plantings: [
-          {
-            goal: "cabbage/standard",
-            method: "cells",
-            sowOn: "2025-12-28",
-            plants: 1,
-            records: [
-              ["sown", "2025-12-28", "4"],
-              ["up", "2026-01-09", "3"],
-              ["moved", "2026-02-06", "1"],
-              ["fed", "2026-02-06", "2 tbsp"],
-              ["picked", "2026-05-15", "2.4 kg"],
-              ["ended", "2026-05-15"],
-            ],
-          },
-        ],
-      },
-      {
-        kind: "round-5-gal",
-        plantings: [
-          {
-            goal: "cabbage/compact",
-            method: "cells",
-            sowOn: "2026-01-10",
-            plants: 1,
-            records: [
-              ["sown", "2026-01-10", "4"],
-              ["up", "2026-01-22", "4"],
-              ["moved", "2026-02-18", "1"],
-              ["picked", "2026-05-08", "1.1 kg"],
-              ["ended", "2026-05-08"],
-            ],
-          },
-        ],
-      },
-      {
         kind: "round-15-gal",
         plantings: [
           {
-            goal: "potato/tuber",
-            method: "tubers",
-            sowOn: "2026-02-10",
+            goal: "broccoli/head",
+            method: "cells",
+            sowOn: "2025-12-20",
+            plants: 1,
+            records: [
+              ["sown", "2025-12-20", "4"],
+              ["up", "2026-01-03", "3"],
+              ["moved", "2026-02-04", "1"],
+              ["fed", "2026-02-04", "2 tbsp"],
+              ["picked", "2026-04-29", "420 g"],
+              ["ended", "2026-05-02"],
+            ],
+          },
+        ],
+      },
+      {
+        kind: "round-7-gal",
+        plantings: [
+          {
+            goal: "kohlrabi/bulb",
+            method: "cells",
+            sowOn: "2026-01-24",
             plants: 3,
             records: [
-              ["sown", "2026-02-10", "3"],
-              ["up", "2026-03-09", "3"],
+              ["sown", "2026-01-24", "8"],
+              ["up", "2026-02-05", "7"],
+              ["moved", "2026-03-05", "3"],
+              ["picked", "2026-05-04", "540 g"],
+              ["ended", "2026-05-04"],
+            ],
+          },
+        ],
+      },
+      {
+        kind: "round-20-gal",
+        plantings: [
+          {
+            goal: "parsnip/root",
+            method: "drills",
+            sowOn: "2026-03-10",
+            plants: 16,
+            records: [
+              ["sown", "2026-03-10", "40"],
+              ["up", "2026-04-04", "19"],
             ],
           },
         ],
@@ -564,14 +479,14 @@ export const DEMO_HOUSEHOLDS: readonly DemoHousehold[] = [
     }),
     bags: [
       {
-        kind: "round-10-gal",
+        kind: "round-15-gal",
         plantings: [
           {
-            goal: "carrot/root",
-            method: "broadcast",
-            sowOn: "2026-04-20",
-            plants: 60,
-            records: [["sown", "2026-04-20", "150"]],
+            goal: "beet/root",
+            method: "drills",
+            sowOn: "2026-04-18",
+            plants: 16,
+            records: [["sown", "2026-04-18", "40"]],
           },
         ],
       },
@@ -579,13 +494,15 @@ export const DEMO_HOUSEHOLDS: readonly DemoHousehold[] = [
         kind: "tub-10-gal",
         plantings: [
           {
-            goal: "onion/sets",
-            method: "sets",
-            sowOn: "2026-03-01",
+            goal: "leek/stem",
+            method: "cells",
+            sowOn: "2026-02-16",
             plants: 8,
             records: [
-              ["sown", "2026-03-01", "8"],
-              ["lost", "2026-04-12", "2", "cat lay in the tub"],
+              ["sown", "2026-02-16", "24"],
+              ["up", "2026-03-04", "17"],
+              ["moved", "2026-04-24", "8"],
+              ["lost", "2026-05-02", "2", "cat lay in the tub"],
             ],
           },
         ],
@@ -612,20 +529,20 @@ export const DEMO_HOUSEHOLDS: readonly DemoHousehold[] = [
     ),
     bags: [
       {
-        kind: "round-15-gal",
+        kind: "round-30-gal",
         atHand: false,
-        plantings: [{ goal: "sweet-corn/cob", method: "cells", sowOn: "2026-05-21", plants: 4 }],
+        plantings: [{ goal: "sweet-corn/cob", method: "cells", sowOn: "2026-05-21", plants: 6 }],
       },
       {
         kind: "round-10-gal",
         atHand: false,
         measured: { kind: "round", diameterCm: 33, heightCm: 30, nominalL: 37.85 },
-        plantings: [{ goal: "bush-bean/pod", method: "stations", sowOn: "2026-05-21", plants: 8 }],
+        plantings: [{ goal: "pepper/hot", method: "bought", sowOn: "2026-05-21", plants: 1 }],
       },
       {
         kind: "round-20-gal",
         atHand: false,
-        plantings: [{ goal: "tomato/bush", method: "bought", sowOn: "2026-05-23", plants: 1 }],
+        plantings: [{ goal: "tomato/cordon", method: "bought", sowOn: "2026-05-23", plants: 1 }],
       },
     ],
   },
@@ -639,16 +556,16 @@ export const DEMO_HOUSEHOLDS: readonly DemoHousehold[] = [
     }),
     bags: [
       {
-        kind: "round-5-gal",
+        kind: "round-7-gal",
         plantings: [
           {
-            goal: "water-spinach/leaf",
-            method: "cells",
+            goal: "amaranth/leaf",
+            method: "tray",
             sowOn: "2026-05-06",
-            plants: 3,
+            plants: 5,
             records: [
-              ["sown", "2026-05-06", "6"],
-              ["up", "2026-05-14", "5"],
+              ["sown", "2026-05-06", "20"],
+              ["up", "2026-05-13", "15"],
             ],
           },
         ],
@@ -657,11 +574,11 @@ export const DEMO_HOUSEHOLDS: readonly DemoHousehold[] = [
         kind: "jug-6-l",
         plantings: [
           {
-            goal: "bush-bean/pod",
-            method: "stations",
+            goal: "mint/leaf",
+            method: "bought",
             sowOn: "2026-05-08",
-            plants: 2,
-            records: [["sown", "2026-05-08", "2"]],
+            plants: 1,
+            records: [["sown", "2026-05-08", "1", "a cutting that had rooted in a glass"]],
           },
         ],
       },

@@ -13,13 +13,8 @@ import { insertPrices } from "@/db/prices";
 import { insertRecord } from "@/db/records";
 import { findBagKind, findMix } from "@/library";
 import { rebuild } from "@/server/following";
-import {
-  DEMO_HOUSEHOLDS,
-  type DemoBag,
-  type DemoHousehold,
-  type DemoPlanting,
-  type Happening,
-} from "./households";
+import type { DemoBag, DemoHousehold, DemoPlanting, Happening } from "./doorstep";
+import { DEMO_HOUSEHOLDS } from "./households";
 import { demoPrices } from "./prices";
 import { known } from "@/core/known";
 

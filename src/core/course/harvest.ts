@@ -31,17 +31,13 @@ const DENSEST = 1 / (1 - CLOSED_SHARE);
 /** Twice the soil gives 43 % more. Poorter, Bühler, van Dusschoten, Climent and Postma 2012 (from memory): 2 to the power of this. */
 const SOIL_POWER = Math.log2(1.43);
 
-const MARKS = ["low", "likely", "high"] as const;
+type Mark = "low" | "likely" | "high";
 
 /**
  * What a plant gives, kg: by its light as plants that share it do (the reciprocal law of yield and density: Shinozaki and
  * Kira 1956, Willey and Heath 1969), by its soil as pots do, whichever is scarcer.
  */
-function plantKg(
-  course: Course,
-  ground: Ground,
-  mark: (typeof MARKS)[number],
-): { light: number; soil: number } {
+function plantKg(course: Course, ground: Ground, mark: Mark): { light: number; soil: number } {
   const { goal } = course;
   const aloneKg = goal.yieldG[mark] / 1000;
   if (goal.stand.type === "dense" || goal.closedKgM2 === undefined) return { light: aloneKg, soil: Infinity };
@@ -61,7 +57,7 @@ export function harvestOf(course: Course, ground: Ground): Harvest {
   if (units <= 0 || picked <= 0) return nothing;
   const dense = course.goal.stand.type === "dense";
   const growthKg = course.growthKg(units, dense ? units : ground.lightM2);
-  const kg = (mark: (typeof MARKS)[number]) => {
+  const kg = (mark: Mark) => {
     const { light, soil } = plantKg(course, ground, mark);
     return Math.min(units * picked * Math.min(light * sunlit, soil), growthKg);
   };

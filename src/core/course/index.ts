@@ -10,6 +10,5 @@ export { type Drinker, drunkL, type DrunkFrom } from "./drink";
 export type { Canopy } from "./growth";
 export { jobsOf, minutesOf } from "./jobs";
 export { type Ground, type Harvest, harvestOf, type Range, together } from "./harvest";
-export { lightShare } from "./light-share";
 export { lightOn, sunHoursOn } from "./light";
 export { unitsOf } from "./units";

@@ -1,5 +1,4 @@
 /** Where does the sun stand, and when does it reach a place? Positions, and what seen hours say about other months. */
-export { solarDeclination } from "./declination";
 export { dayLength } from "./day-length";
 export { type SunPosition, sunPosition } from "./position";
 export { diffuseShare, extraterrestrial, MOL_PER_MJ, solarRadiation } from "./radiation";

@@ -1,7 +1,7 @@
 "use client";
 
 import { useMemo, useRef, useState, useSyncExternalStore } from "react";
-import { sunHoursOn } from "@/core/course";
+import { lightOn, sunHoursOn } from "@/core/course";
 import { addMonths, type Day, dayNumber } from "@/core/day";
 import { doorBox, type Fault, groundOf } from "@/core/floor";
 import type { BagThing } from "@/core/plan";
@@ -46,7 +46,7 @@ export function GroundPlan({
   onNudge,
   onFindSpots,
 }: GroundProps) {
-  const { t, bag: bagName, quantity, number, month } = useWords();
+  const { t, bag: bagName, quantity, number, mol, month } = useWords();
   const [months, setMonths] = useState(0);
   const ahead = useMemo(() => Array.from({ length: 12 }, (_, i) => addMonths(today, i)), [today]);
   const day = ahead[months] ?? today;
@@ -111,6 +111,7 @@ export function GroundPlan({
               : t("ground.sun", {
                   hours: number(sunHoursOn(setting, dayNumber(day))),
                   now: number(setting.sunHours),
+                  light: mol(lightOn(setting, dayNumber(day))),
                 })}
           </p>
         )}
