@@ -438,15 +438,15 @@ it("lets a programme know better: previewed against its plans, with a reason, an
   const page = await openPage(opened.browser, "/library");
   await type(page, "Find a crop or a bag", "camote");
   await press(page, "sweet potato tops Ipomoea batatas");
-  await type(page, "Find a crop or a bag", "leaf kale");
-  await press(page, "leaf kale Brassica oleracea var. sabellica");
+  await type(page, "Find a crop or a bag", "chard");
+  await press(page, "chard Beta vulgaris subsp. vulgaris, Cicla group");
   await press(page, "Change soil a plant · good");
   await type(page, "This programme's value", "lots");
   await press(page, "What would it change?");
   await see(page, "No number could be read in “lots”.");
   await type(page, "This programme's value", "5 gal");
   await press(page, "What would it change?");
-  await see(page, "01 Orvane, Row 1, leaf kale:");
+  await see(page, "01 Orvane, Row 2, chard:");
   await press(page, "Use this value");
   await see(page, "Say why, so that the next trainer can judge it.");
   await type(page, "Reason", "bottles dried out by noon");
@@ -454,7 +454,7 @@ it("lets a programme know better: previewed against its plans, with a reason, an
   await see(page, "▲ 19 L");
   await see(page, "one value is this programme's own");
   await press(page, "Change soil a plant · good");
-  await press(page, "Back to 2 L");
+  await press(page, "Back to 2.5 L");
   await see(page, "none of their values is changed here");
   await page.close();
 });

@@ -81,6 +81,9 @@ const generous = (goal: Goal): Goal =>
       }
     : goal;
 
+/** Light is known to some hundredths only: a hair less is no shortage. Assumption, no source. */
+const LIGHT_SURE = 1.05;
+
 const HEADS = new Set<Goal["kind"]>(["head", "baby-head"]);
 const ROOTS = new Set<Goal["kind"]>(["root"]);
 
@@ -134,7 +137,7 @@ export function fit(question: FitQuestion): Fit {
   const place: Limit[] = [
     { code: "depth", grade: gradeOf(offer.depthCm, goal.depthCm), need: goal.depthCm, have: offer.depthCm },
     { code: "season", grade: q.season.grade === "right" ? "roomy" : q.season.grade, reason: q.season.reason },
-    { code: "light", grade: gradeOf(q.lightMol, light), need: light, have: q.lightMol },
+    { code: "light", grade: gradeOf(LIGHT_SURE * q.lightMol, light), need: light, have: q.lightMol },
   ];
   const { stand } = goal;
   let plants: number | undefined;

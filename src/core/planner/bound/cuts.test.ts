@@ -53,7 +53,10 @@ function columnsOf(
         for (const [fortnight, g] of instance.candidates[i]!.food)
           if (fortnight === f && instance.candidates[i]!.group === group) left += g;
       eaten[f]![group]!.forEach(([column], s) => {
-        columns[column] = s < SEGMENTS.length - 1 ? Math.min(left, instance.wantG[group]!) : left;
+        columns[column] = Math.min(
+          left,
+          (SEGMENTS[s]!.upTo - (SEGMENTS[s - 1]?.upTo ?? 0)) * instance.wantG[group]!,
+        );
         left -= columns[column]!;
       });
     });

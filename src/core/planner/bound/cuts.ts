@@ -77,7 +77,11 @@ export class Cuts {
   /** Food of a fortnight in whole lumps is worth no more than so much for each; and that of a crop nothing without its packet. */
   private ofFood({ share, columns, bound }: Relaxed): Cut[] {
     const { candidates, groups, wantG, helpingG, weights, baseG } = this.instance;
-    const [first, second, rest] = SEGMENTS;
+    const [first] = SEGMENTS;
+    const steps = SEGMENTS.slice(1).map((segment, s) => ({
+      at: SEGMENTS[s]!.upTo,
+      loses: SEGMENTS[s]!.worth - segment.worth,
+    }));
     const cuts: Cut[] = [];
     for (let fortnight = 0; fortnight < FORTNIGHTS; fortnight++) {
       groups.forEach((_, group) => {
@@ -87,14 +91,15 @@ export class Cuts {
         if (eaten.length === 0 || there.length === 0) return;
         const base = baseG[fortnight]![group]!;
         const helping = earliness(weights, fortnight) / helpingG[group]!;
-        // A helping over the want loses a part of its worth, one over twice the want another.
-        const [over, farOver] = [1, 2].map((times) =>
-          sharpest(there, share, times * wantG[group]! - base),
-        ) as [Rounding, Rounding];
+        // A helping over each part of the want loses a part of its worth.
+        const over = steps.map(({ at, loses }) => ({
+          loses,
+          ...sharpest(there, share, at * wantG[group]! - base),
+        }));
         const worthOf = (g: number) =>
-          helping * (first * g - (first - second) * over.lump(g) - (second - rest) * farOver.lump(g));
+          helping * (first.worth * g - over.reduce((sum, { loses, lump }) => sum + loses * lump(g), 0));
         const constant =
-          helping * (first * base + (first - second) * over.less + (second - rest) * farOver.less);
+          helping * (first.worth * base + over.reduce((sum, { loses, less }) => sum + loses * less, 0));
         const byCrop = new Map<number, number>();
         for (const [i, g] of there)
           byCrop.set(

@@ -192,9 +192,9 @@ function modelOf(frame: Frame, only: readonly number[]): Relaxation {
     foodRows.map((foodRow, group): Entry[] => {
       if (!instance.athome[fortnight]) return [];
       const helping = earliness(weights, fortnight) / instance.helpingG[group]!;
-      return SEGMENTS.map((share, s) => {
-        const upper = s < SEGMENTS.length - 1 ? instance.wantG[group]! : INFINITY;
-        return [m.column(share * helping, upper, false, [[foodRow, 1]]), share * helping];
+      return SEGMENTS.map(({ upTo, worth }, s) => {
+        const upper = (upTo - (SEGMENTS[s - 1]?.upTo ?? 0)) * instance.wantG[group]!;
+        return [m.column(worth * helping, upper, false, [[foodRow, 1]]), worth * helping];
       });
     }),
   );

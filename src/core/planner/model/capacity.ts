@@ -1,4 +1,4 @@
-import { sideHoles, soilVolumeL, usualGapCm } from "../../bag";
+import { sideHoles, soilDepthCm, soilVolumeL, usualGapCm } from "../../bag";
 import type { Season } from "../../calendar";
 import { soilShare, unitsOf } from "../../course";
 import type { Goal } from "../../crop";
@@ -47,8 +47,13 @@ export function capacityOf(
   return { plants: verdict.plants, areaCm2, units: unitsOf(goal, { plants: verdict.plants, areaCm2 }) };
 }
 
+/** Deeper than this is no tray. Common practice. */
+const TRAY_CM = 10;
+
 /** The lanes of a bag that a goal can be planted in. */
 export function lanesOf(k: BagClass, goal: Goal): Lane[] {
+  // Shoots are grown in trays: in a deep bag they would only stand in a crop's place.
+  if (goal.kind === "microgreen" && soilDepthCm(k.shape) > TRAY_CM) return [];
   const holed = sideHoles(k.shape) > 0;
   const halves = k.parts === 0 ? 0 : k.parts === 2 ? 1 : 2;
   return [

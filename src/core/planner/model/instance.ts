@@ -93,10 +93,20 @@ export interface Weights {
   readonly keep: number;
 }
 
-/** Worth of a helping up to the want of its fortnight, up to twice that, and beyond. */
-export const SEGMENTS = [1, 0.25, 0.02] as const;
+/**
+ * Worth of a helping of a kind, by how much of its fortnight's want is there already: the first counts more than the
+ * last, so that no kind is forgotten; all that is wanted counts one each on average, and what is beyond counts little.
+ * Ours to choose; no source.
+ */
+export const SEGMENTS = [
+  { upTo: 0.25, worth: 1.6 },
+  { upTo: 0.5, worth: 1.2 },
+  { upTo: 1, worth: 0.6 },
+  { upTo: 2, worth: 0.25 },
+  { upTo: Number.POSITIVE_INFINITY, worth: 0.02 },
+] as const;
 /** Share of its kind's want that one crop may fill before more of it is worth less, and what a helping beyond loses. */
-export const CROP_SHARE = 0.5;
+export const CROP_SHARE = 0.2;
 export const CROP_LOSS = 0.5;
 
 /** Everything that the search and the relaxation need, in plain numbers. */

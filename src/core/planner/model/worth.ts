@@ -21,13 +21,16 @@ export const gramWorth = (
 export const foodWorth = (instance: Instance, fortnight: number, group: number, g: number): number =>
   wantedG(g, instance.wantG[group]!) * gramWorth(instance, fortnight, group);
 
-/** Some food of a kind as so much that is wanted, g: what is beyond the want counts less. */
+/** Some food of a kind as so much that counts whole, g: the first part of a want counts more than the last, and what is beyond it little. */
 export function wantedG(g: number, want: number): number {
-  if (g <= want) return SEGMENTS[0] * g;
-  return (
-    SEGMENTS[0] * want +
-    (g <= 2 * want ? SEGMENTS[1] * (g - want) : SEGMENTS[1] * want + SEGMENTS[2] * (g - 2 * want))
-  );
+  let sum = 0;
+  let from = 0;
+  for (const { upTo, worth } of SEGMENTS) {
+    sum += worth * Math.max(0, Math.min(g, upTo * want) - from);
+    if (g <= upTo * want) return sum;
+    from = upTo * want;
+  }
+  return sum;
 }
 
 /** Food of a candidate by quarter, g. */
