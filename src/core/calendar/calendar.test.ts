@@ -169,7 +169,7 @@ it("knows the last day before the season turns against a sowing", () => {
   expect(season("spinach/leaf", addDays(last, 3), larkmouth).grade).toBe("wrong");
   // Where it is wrong already there is no last day, and where it never turns there is none either.
   expect(lastSowing({ crop, goal, method }, addDays(last, 3), larkmouth)).toBeUndefined();
-  expect(lastSowing({ crop, goal, method }, "2026-02-01", flat(10, 16))).toBeUndefined();
+  expect(lastSowing({ crop, goal, method }, "2026-02-01", { ...flat(10, 16), latitude: 0 })).toBeUndefined();
 });
 
 it("judges seedlings by what seedlings stand, and grown plants by what they stand", () => {

@@ -1,7 +1,7 @@
-import { startsFromSeed } from "../crop";
+import { type GoalKind, startsFromSeed } from "../crop";
 import { addDays, type Day, dayNumber, dayOf } from "../day";
-import { type Climate, NIGHT_SWING_C, temperatures } from "../climate";
-import { type Stages, stagesFrom, type Way } from "./stages";
+import { type Climate, type DayTemperature, NIGHT_SWING_C, temperatures } from "../climate";
+import { heatFor, type Stages, stagesFrom, warmerBy, type Way } from "./stages";
 import { known } from "../known";
 
 export type SeasonGrade = "right" | "tight" | "wrong";
@@ -10,6 +10,11 @@ export type SeasonGrade = "right" | "tight" | "wrong";
 export type SeasonReason =
   | { readonly code: "season-fits" }
   | { readonly code: "too-cold-to-come-up"; readonly baseC: number }
+  | { readonly code: "soil-too-cold"; readonly needC: number; readonly haveC: number }
+  | { readonly code: "slow-to-come-up"; readonly days: number }
+  | { readonly code: "no-chill"; readonly nights: number; readonly have: number; readonly belowC: number }
+  | { readonly code: "days-too-long"; readonly hours: number; readonly day: Day }
+  | { readonly code: "stands-still"; readonly days: number; readonly usual: number }
   | { readonly code: "never-ripens" }
   | { readonly code: "nights-too-cold"; readonly needC: number; readonly haveC: number; readonly day: Day }
   | {
@@ -32,8 +37,27 @@ export interface Season {
 const HEAT_LEAD_DAYS = 20;
 /** How long a planting counts as a seedling once it stands outdoors. Assumption, no source. */
 const SEEDLING_DAYS = 21;
-/** Nights may be this much below the mark, and for a third of the time, for a crop to stand still and not fail. Assumption, no source. */
-const COLD_GRACE_C = 2;
+/** Nights under the mark slow a crop and cost it yield; so far under it, it fails: fruit sets badly sooner than leaf stops. Assumption, no source. */
+const COLD_FAILS_C = 6;
+const FRUIT_FAILS_C: Partial<Record<GoalKind, number>> = { fruit: 3.5, pod: 4, cob: 5 };
+/** A crop of warm nights that takes so many times as long as usual only stands there. Assumption, no source. */
+const STANDS_STILL = 2.2;
+const WARM_C = 8;
+/** Fruit is set in so many days before its first pick; where most of their nights are under the mark it does not set. Assumption, no source. */
+const SET_DAYS = 40;
+/** Mix in a bag in the sun is so much warmer than the mean of the air. Assumption, no source. */
+const BAG_WARMER_C = 2;
+/** As near its least as this, seed comes up thinly. Assumption, no source. */
+const SOIL_NEAR_C = 2;
+/** Seed that lies longer than this in cold soil comes up thinly, or not at all. Assumption, no source. */
+const SLOW_DAYS = 30;
+const TOO_SLOW_DAYS = 45;
+/** What long days find this long before its first pick runs up to seed. Assumption, no source. */
+const BOLTING_DAYS = 21;
+/** Soil is looked at over the first days in it. */
+const SOIL_DAYS = 7;
+
+type Weather = (day: number) => DayTemperature;
 
 /** The days from `from` to `to` that pass. */
 function daysWhere(from: number, to: number, passes: (day: number) => boolean): number[] {
@@ -48,6 +72,60 @@ const verdict = (grade: SeasonGrade, reason: SeasonReason, stages: Stages): Seas
   stages,
 });
 
+/** Seed in soil that is too cold for it. */
+function cold({ crop, method }: Way, sowOn: Day, stages: Stages, weather: Weather): Season[] {
+  if (!startsFromSeed(method.method) || !stages.up) return [];
+  const sow = dayNumber(sowOn);
+  const days = Array.from({ length: SOIL_DAYS }, (_, i) => weather(sow + i).meanC);
+  const haveC = days.reduce((sum, c) => sum + c, 0) / SOIL_DAYS + BAG_WARMER_C + warmerBy(method);
+  const needC = crop.emergence.leastC;
+  const upDays = dayNumber(stages.up.likely) - sow;
+  const found: Season[] = [];
+  if (haveC < needC + SOIL_NEAR_C)
+    found.push(verdict(haveC < needC ? "wrong" : "tight", { code: "soil-too-cold", needC, haveC }, stages));
+  if (upDays > SLOW_DAYS)
+    found.push(
+      verdict(upDays > TOO_SLOW_DAYS ? "wrong" : "tight", { code: "slow-to-come-up", days: upDays }, stages),
+    );
+  return found;
+}
+
+/** What wants a cold rest first, and what runs up to seed in long days. */
+function byDayLength({ crop, goal }: Way, sowOn: Day, stages: Stages, weather: Weather): Season[] {
+  const found: Season[] = [];
+  const first = dayNumber(stages.firstPick?.likely ?? sowOn);
+  const { boltsH } = crop;
+  const { chill } = goal.days;
+  if (chill) {
+    const have = daysWhere(dayNumber(sowOn), first, (d) => weather(d).nightC < chill.belowC).length;
+    if (have < chill.nights)
+      found.push(
+        verdict(
+          have < chill.nights / 2 ? "wrong" : "tight",
+          { code: "no-chill", nights: chill.nights, have, belowC: chill.belowC },
+          stages,
+        ),
+      );
+  }
+  if (boltsH !== undefined) {
+    const long = daysWhere(
+      dayNumber(stages.up?.likely ?? sowOn),
+      first,
+      (d) => weather(d).lightHours > boltsH,
+    );
+    const [from] = long;
+    if (from !== undefined)
+      found.push(
+        verdict(
+          first - from > BOLTING_DAYS ? "wrong" : "tight",
+          { code: "days-too-long", hours: boltsH, day: dayOf(from) },
+          stages,
+        ),
+      );
+  }
+  return found;
+}
+
 /** Judges a sowing day by nights, heat and frost: whether it comes up, stands, and is picked as it should be. */
 export function judgeSeason(way: Way, sowOn: Day, climate: Climate): Season {
   const { crop, goal, method } = way;
@@ -61,7 +139,7 @@ export function judgeSeason(way: Way, sowOn: Day, climate: Climate): Season {
       stages,
     );
   }
-  const found: Season[] = [];
+  const found: Season[] = [...cold(way, sowOn, stages, weather), ...byDayLength(way, sowOn, stages, weather)];
   const out = dayNumber(stages.move?.likely ?? stages.up?.likely ?? sowOn);
   const first = dayNumber(stages.firstPick.likely);
 
@@ -81,22 +159,29 @@ export function judgeSeason(way: Way, sowOn: Day, climate: Climate): Season {
   if (cool.length > 0) {
     const coldest = cool.reduce((a, b) => (weather(b).nightC < weather(a).nightC ? b : a));
     const haveC = weather(coldest).nightC;
-    const grade = haveC < needC - COLD_GRACE_C || cool.length > (first - out) / 3 ? "wrong" : "tight";
+    const unset = goal.kind === "fruit" && cool.filter((d) => d > first - SET_DAYS).length > SET_DAYS / 2;
+    const isTooCold = haveC < needC - (FRUIT_FAILS_C[goal.kind] ?? COLD_FAILS_C);
+    const grade = unset || isTooCold ? "wrong" : "tight";
     found.push(verdict(grade, { code: "nights-too-cold", needC, haveC, day: dayOf(coldest) }, stages));
   }
+  const slower = stages.reasons.find((r) => r.code === "slower-here");
+  if (needC >= WARM_C && slower && slower.days > STANDS_STILL * slower.packetDays)
+    found.push(
+      verdict("wrong", { code: "stands-still", days: slower.days, usual: slower.packetDays }, stages),
+    );
   const standsC = (d: number) =>
     d < out + SEEDLING_DAYS ? crop.nights.seedlingStandsC : crop.nights.standsC;
   const [frost] = daysWhere(out, first, (d) => weather(d).nightC - NIGHT_SWING_C < standsC(d));
   if (frost !== undefined)
     found.push(verdict("wrong", { code: "frost-first", standsC: standsC(frost), day: dayOf(frost) }, stages));
   const leadFrom = Math.max(out, first - HEAT_LEAD_DAYS + 1);
-  const hot = daysWhere(leadFrom, first, (d) => weather(d).dayC >= crop.heatC);
+  const hot = daysWhere(leadFrom, first, (d) => weather(d).dayC >= heatFor(crop, goal));
   if (hot.length > 0) {
     const grade = hot.length > (first - leadFrom + 1) / 4 ? "wrong" : "tight";
     found.push(
       verdict(
         grade,
-        { code: "bolts-first", heatC: crop.heatC, hotDays: hot.length, day: dayOf(known(hot[0])) },
+        { code: "bolts-first", heatC: heatFor(crop, goal), hotDays: hot.length, day: dayOf(known(hot[0])) },
         stages,
       ),
     );

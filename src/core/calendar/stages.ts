@@ -34,6 +34,7 @@ export type DateReason =
       readonly atC: number;
     }
   | { readonly code: "short-days"; readonly hours: number; readonly percent: number }
+  | { readonly code: "long-days-end-picking"; readonly hours: number; readonly day: Day }
   | { readonly code: "heat-ends-picking"; readonly heatC: number; readonly day: Day }
   | { readonly code: "frost-ends-picking"; readonly standsC: number; readonly day: Day };
 
@@ -61,6 +62,9 @@ export interface Stages {
 
 /** Trays stand on a sill or under a cover, this much warmer than outdoors. Assumption, no source. */
 const TRAY_WARMER_C = 3;
+/** How much warmer than outdoors seed lies, °C. */
+export const warmerBy = (method: Method): number => (method.move ? TRAY_WARMER_C : 0);
+
 /** Emergence may run this far either side of the likely day. Common practice. */
 const EARLY = 0.8;
 const LATE = 1.3;
@@ -105,6 +109,18 @@ const windowOf = (start: number, low: number, likely: number, high: number): Win
   late: dayOf(start + high),
 });
 
+/** Where days differ less than this over the year, nothing waits for them, h. */
+const SEASONAL_H = 1.5;
+
+/** Whether a goal whose year begins when days lengthen still sleeps on a day: until the first day of lengthening days that are long enough. */
+function sleeperOf({ days: { wakesH } }: Goal, sow: number, weather: Weather): (day: number) => boolean {
+  if (wakesH === undefined) return () => false;
+  const hours = Array.from({ length: 366 }, (_, i) => weather(sow + i).lightHours);
+  if (Math.max(...hours) - Math.min(...hours) < SEASONAL_H) return () => false;
+  const wakes = hours.findIndex((h, i) => h >= wakesH && weather(sow + i + 1).lightHours > h);
+  return (day) => day < sow + wakes;
+}
+
 /** Takes a raised seedling from its tray to its bag: the window of the move, and how long cold nights hold it. */
 function moveOut(crop: Crop, up: number, move: NonNullable<Method["move"]>, weather: Weather) {
   const ready = up + move.afterUp.likely;
@@ -131,17 +147,25 @@ function moveOut(crop: Crop, up: number, move: NonNullable<Method["move"]>, weat
   };
 }
 
-/** Where heat or frost cuts the picking short, if either does. */
+/** Leaf is hurt by heat later than heads are, °C. Assumption, no source. */
+const LEAF_STANDS_C: Partial<Record<Goal["kind"], number>> = { leaf: 3, "baby-leaf": 4 };
+
+/** Days of this heat spoil a goal. */
+export const heatFor = (crop: Crop, { kind }: Goal): number => crop.heatC + (LEAF_STANDS_C[kind] ?? 0);
+
+/** Where heat, long days or frost cut the picking short, if any does. */
 function cutShort(
-  crop: Crop,
+  { crop, goal }: Pick<Way, "crop" | "goal">,
   from: number,
   to: number,
   weather: Weather,
 ): { day: number; reason: DateReason } | undefined {
   for (let d = from; d <= to; d++) {
     const { dayC, nightC } = weather(d);
-    if (dayC >= crop.heatC)
-      return { day: d, reason: { code: "heat-ends-picking", heatC: crop.heatC, day: dayOf(d) } };
+    if (crop.boltsH !== undefined && weather(d).lightHours > crop.boltsH)
+      return { day: d, reason: { code: "long-days-end-picking", hours: crop.boltsH, day: dayOf(d) } };
+    const heatC = heatFor(crop, goal);
+    if (dayC >= heatC) return { day: d, reason: { code: "heat-ends-picking", heatC, day: dayOf(d) } };
     if (nightC - NIGHT_SWING_C < crop.nights.standsC) {
       return { day: d, reason: { code: "frost-ends-picking", standsC: crop.nights.standsC, day: dayOf(d) } };
     }
@@ -161,7 +185,7 @@ export function stagesFrom({ crop, goal, method }: Way, sowOn: Day, climate: Cli
   const sow = dayNumber(sowOn);
   const reasons: DateReason[] = [];
   const seeded = startsFromSeed(method.method);
-  const sheltered = method.move ? TRAY_WARMER_C : 0;
+  const sheltered = warmerBy(method);
   const emerges = seeded ? emergenceDays(crop, (d) => weather(sow + d).meanC + sheltered) : undefined;
   const soak = method.method === "soaked" ? SOAK_DAYS : 0;
   const upDays = emerges && Math.max(1, Math.round(emerges - soak));
@@ -193,10 +217,12 @@ export function stagesFrom({ crop, goal, method }: Way, sowOn: Day, climate: Cli
         ? -nurseryDays
         : 0;
   const { baseC, bestC } = crop.growth;
+  const asleep = sleeperOf(goal, sow, weather);
   // A seedling that waits in its tray for warm nights stands still; before that it grows as trays usually do.
   const rate = (d: number) => {
     const tray = d < planted ? sheltered : 0;
     if (moved && d >= planted - moved.held && d < planted) return 0;
+    if (asleep(d)) return 0;
     const light = LEAFY.has(goal.kind) ? lightPace(weather(d).lightHours) : 1;
     return (light * warmth(weather(d).meanC + tray, baseC, bestC)) / (atC + tray - baseC);
   };
@@ -238,7 +264,7 @@ export function stagesFrom({ crop, goal, method }: Way, sowOn: Day, climate: Cli
 
   const first = start + likely;
   const { low: few, likely: usual, high: many } = goal.picking.window;
-  const cut = cutShort(crop, first + 1, first + usual, weather);
+  const cut = cutShort({ crop, goal }, first + 1, first + usual, weather);
   if (cut) reasons.push(cut.reason);
   const end = (days: number) => (cut ? Math.min(days, cut.day - first) : days);
   const lastPick = windowOf(first, end(few), end(usual), end(many));

@@ -118,6 +118,10 @@ export const Goal = z.strictObject({
   /** Days to the first pick while it is `atC` on average; from sowing, or from planting out a seedling of `nurseryDays`. */
   days: z.strictObject({
     from: z.enum(["sowing", "planting"]),
+    /** Its year begins when days lengthen past this, h: before that it sleeps, or grows leaves only. */
+    wakesH: positive.optional(),
+    /** So many nights colder than this it wants before it makes what is picked. */
+    chill: z.strictObject({ nights: positive, belowC: z.number() }).optional(),
     window: Range,
     atC: z.number(),
     nurseryDays: z.number().nonnegative(),
@@ -180,7 +184,13 @@ const Profile = z.strictObject({
   botanical: z.string().min(3),
   family: z.string().min(3),
   /** Thermal time to emergence: days × (T − baseC), T no higher than bestC. */
-  emergence: z.strictObject({ baseC: z.number(), bestC: z.number(), degreeDays: positive }),
+  emergence: z.strictObject({
+    baseC: z.number(),
+    bestC: z.number(),
+    degreeDays: positive,
+    /** Soil colder than this lets seed rot before it comes up. */
+    leastC: z.number(),
+  }),
   /** Growth is nought at baseC and fastest at bestC. */
   growth: z.strictObject({ baseC: z.number(), bestC: z.number() }),
   /** Mean night from which it may stand outdoors; lowest single night that plants stand, and seedlings. */
@@ -189,6 +199,8 @@ const Profile = z.strictObject({
     .refine((n) => n.seedlingStandsC >= n.standsC, { error: "seedlings stand more cold than plants" }),
   /** Days of this heat make it bolt, turn bitter or drop its flowers. */
   heatC: z.number(),
+  /** Days longer than this make it run up to seed, h. */
+  boltsH: positive.optional(),
   /** Share of seed that comes up at least; none for crops that are not sown. */
   germination: z.number().gt(0).max(1).optional(),
   /** Mass of a thousand seeds, g. */
