@@ -110,6 +110,32 @@ describe("a daily weather file", () => {
     });
   });
 
+  it("lets no code for a missing reading shift a mean or turn the file to Fahrenheit", () => {
+    const lines = file.trim().split("\n");
+    const with_ = (line: string, high: string, low: string) => {
+      const [d, p, , , ...rest] = line.split(",");
+      return [d, p, high, low, ...rest].join(",");
+    };
+    const coded = lines
+      .map((l, i) =>
+        i > 0 && i % 50 === 0
+          ? with_(l, "99.9", "-99.9")
+          : i > 0 && i % 70 === 0
+            ? with_(l, "-9999", "-9999")
+            : i === 33
+              ? with_(l, "612", "5")
+              : l,
+      )
+      .join("\n");
+    const [whole, report] = [normalsFromDaily(file), normalsFromDaily(coded)];
+    if ("code" in whole || "code" in report) throw new Error("refused");
+    expect(report.unit).toBe("C");
+    // Of 1461 days 29 are the fiftieth, and 20 the seventieth, of which 4 are both.
+    expect([report.coded, report.faulty]).toEqual([45, 46]);
+    expect(report.faults.find((f) => f.line === 34)?.problem.code).toBe("weather-impossible");
+    report.highC.forEach((t, i) => expect(Math.abs(t - whole.highC[i]!)).toBeLessThan(0.3));
+  });
+
   it("takes a mapping and a unit from a person, and knows Fahrenheit by its summers", () => {
     const fahrenheit = file
       .split("\n")

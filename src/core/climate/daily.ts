@@ -20,6 +20,8 @@ export interface DailyReport {
   /** Lines that could not be used, the first few, and how many in all. */
   readonly faults: readonly { readonly line: number; readonly problem: Problem }[];
   readonly faulty: number;
+  /** Lines of these whose reading is a code for none. */
+  readonly coded: number;
   /** Days that are missing between the first and the last. */
   readonly gapDays: number;
 }
@@ -29,6 +31,14 @@ const NAMES: Record<keyof Columns, RegExp> = {
   low: /(min|low|tn$|tief)/i,
   high: /(max|high|tx$|hoch)/i,
 };
+/** What stations write where they have nothing; 99.9 can be a hot day in °F. Common practice. */
+const CODES = [-99.9, -99, -999, -999.9, -9999, 999, 999.9, 9999];
+const CODE_IN_C = 99.9;
+/** Air was never colder or hotter than this, °C: −89.2 and 56.7 are the records of the World Meteorological Organization (from memory). */
+const COLDEST_C = -90;
+const HOTTEST_C = 57;
+/** A file whose warm days are beyond this is in °F. */
+const WARM_F = 60;
 const MOST_FAULTS = 20;
 /** Fewer days than this in a month make no normal. */
 const LEAST_DAYS = 20;
@@ -73,8 +83,14 @@ export function normalsFromDaily(
     low: Number((row[low] ?? "").trim() || Number.NaN),
     high: Number((row[high] ?? "").trim() || Number.NaN),
   }));
-  const hottest = Math.max(...read.map((r) => (Number.isFinite(r.high) ? r.high : Number.NEGATIVE_INFINITY)));
-  const inUnit = unit ?? (/f\b|fahrenheit/i.test(high) || hottest > 60 ? "F" : "C");
+  // A tenth of all days is warm: one wild reading tells nothing of the unit.
+  const highs = read
+    .map((r) => r.high)
+    .filter((t) => Number.isFinite(t) && !CODES.includes(t) && t !== CODE_IN_C)
+    .sort((a, b) => a - b);
+  const warm = highs[Math.floor(0.9 * highs.length)] ?? 0;
+  const inUnit = unit ?? (/f\b|fahrenheit/i.test(high) || warm > WARM_F ? "F" : "C");
+  const isCode = (t: number) => CODES.includes(t) || (inUnit === "C" && t === CODE_IN_C);
   const celsius = (t: number) => (inUnit === "F" ? (t - 32) / 1.8 : t);
 
   const faults: { line: number; problem: Problem }[] = [];
@@ -82,13 +98,15 @@ export function normalsFromDaily(
   for (const r of read) {
     const problem: Problem | undefined = !isDay(r.day)
       ? { code: "not-a-date" }
-      : !Number.isFinite(r.low) || !Number.isFinite(r.high)
+      : !Number.isFinite(r.low) || !Number.isFinite(r.high) || isCode(r.low) || isCode(r.high)
         ? { code: "weather-gap" }
-        : r.low > r.high
-          ? { code: "low-above-high" }
-          : seen.has(r.day)
-            ? { code: "day-twice" }
-            : undefined;
+        : celsius(r.low) < COLDEST_C || celsius(r.high) > HOTTEST_C
+          ? { code: "weather-impossible" }
+          : r.low > r.high
+            ? { code: "low-above-high" }
+            : seen.has(r.day)
+              ? { code: "day-twice" }
+              : undefined;
     if (problem) faults.push({ line: r.line, problem });
     else seen.set(r.day, { low: celsius(r.low), high: celsius(r.high) });
   }
@@ -113,6 +131,7 @@ export function normalsFromDaily(
     years: new Set(days.map((d) => d.slice(0, 4))).size,
     faults: faults.slice(0, MOST_FAULTS),
     faulty: faults.length,
+    coded: read.filter((r) => isCode(r.low) || isCode(r.high)).length,
     gapDays: Math.max(0, Math.round(span - seen.size)),
   };
 }

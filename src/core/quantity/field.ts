@@ -72,8 +72,18 @@ export const optionalWholeField = (min: number, max: number) =>
 /** An amount of money without its currency, "60", "4.50" or "4,50"; empty comes out as null. */
 export const amountField = (max: number) =>
   z.string().transform((text, ctx): number | null => {
-    const plain = text.trim();
+    // A sign or a code of the currency beside the amount says nothing new.
+    const plain = text.trim().replace(/^(?:[€$£]|[A-Z]{3}\b)\s*|\s*(?:[€$£]|\b[A-Z]{3})$/g, "");
     if (plain === "") return null;
+    if (/^[1-9]\d{0,2}[.,]\d{3}$/.test(plain)) {
+      const [whole = "", rest = ""] = plain.split(/[.,]/);
+      const [either, or] = [Number(`${whole}.${rest}`), Number(whole + rest)];
+      ctx.addIssue({
+        code: "custom",
+        message: problemMessage({ code: "ambiguous-number", understood: plain, either, or }),
+      });
+      return z.NEVER;
+    }
     const value = /^\d{1,9}([.,]\d{1,3})?$/.test(plain) ? Number(plain.replace(",", ".")) : Number.NaN;
     if (value <= max) return value;
     ctx.addIssue({

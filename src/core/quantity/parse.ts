@@ -33,6 +33,13 @@ export type QuantityProblem =
       readonly want: Dimension;
     }
   | { readonly code: "mixed-parts"; readonly understood: string }
+  | { readonly code: "part-too-large"; readonly understood: string }
+  | {
+      readonly code: "ambiguous-unit";
+      readonly understood: string;
+      readonly either: string;
+      readonly or: string;
+    }
   | { readonly code: "negative"; readonly understood: string };
 
 export type Read<T> =
@@ -50,14 +57,22 @@ const EXAMPLES: Record<Dimension, string> = {
   time: "3 days, 2 weeks",
 };
 
-const VULGAR: Record<string, string> = {
-  "½": "1/2",
-  "¼": "1/4",
-  "¾": "3/4",
-  "⅓": "1/3",
-  "⅔": "2/3",
-  "⅛": "1/8",
-};
+/** A text with the ways of writing that mean the same made one: `~5-gallon`, `half a cup`, `3 ft, 2 in`, `2 m 10`, `10 000 L`, `14''`. */
+const plainly = (text: string): string =>
+  text
+    .replace(/[\u00bc-\u00be\u2150-\u215e]/g, (c) => ` ${c.normalize("NFKC")}`)
+    .replaceAll("\u2044", "/")
+    .replace(/[\u00a0\u2009\u202f]/g, " ")
+    .replaceAll("''", '"')
+    .trim()
+    .replace(/^(?:about|approx(?:imately|\.)?|circa|ca\.?|roughly|~|≈)\s*/i, "")
+    .replace(/^(?:a )?half (?:of )?an? /i, "1/2 ")
+    .replace(/^(?:a )?quarter (?:of )?an? /i, "1/4 ")
+    .replace(/^an? (?=[a-z])/i, "1 ")
+    .replace(/(\d) (?=\d{3}(?!\d))/g, "$1")
+    .replace(/(\d)-(?=[a-z])/gi, "$1 ")
+    .replace(/([^\d\s,])\s*(?:,|\band\b)\s*(?=\d)/gi, "$1 ")
+    .replace(/^(\d+) ?m ?(\d{2})$/i, "$1 m $2 cm");
 const NUMBER = /^[-−+]?(?:\d+\s+\d+\s*\/\s*\d+|\d+\s*\/\s*\d+|\d[\d.,]*|[.,]\d+)/;
 
 /** One number as people write it: 1.5, 1,5, 3/4, 1 1/2, ½. "1,500" could be either of two, and says so. */
@@ -80,7 +95,11 @@ function readNumber(text: string): Read<number> {
       or: Number(whole + rest),
     });
   }
-  const plain = /^\d{1,3}(,\d{3})+\.\d+$/.test(bare) ? bare.replaceAll(",", "") : bare.replace(",", ".");
+  const plain = /^\d{1,3}(,\d{3})+\.\d+$/.test(bare)
+    ? bare.replaceAll(",", "")
+    : /^\d{1,3}(\.\d{3})+,\d+$/.test(bare)
+      ? bare.replaceAll(".", "").replace(",", ".")
+      : bare.replace(",", ".");
   const value = /^(\d+\.?\d*|\.\d+)$/.test(plain) ? Number(plain) : Number.NaN;
   return Number.isFinite(value)
     ? { ok: true, value: sign * value }
@@ -98,7 +117,7 @@ function readNumber(text: string): Read<number> {
 export function parseQuantity(text: string, dimension: Dimension, assume?: string): Read<Quantity> {
   const typed = text.trim();
   if (typed === "") return fail({ code: "empty" });
-  let rest = typed.replace(/[½¼¾⅓⅔⅛]/g, (c) => ` ${VULGAR[c]}`).trim();
+  let rest = plainly(typed);
   const parts: { amount: number; unit: Unit }[] = [];
   while (rest !== "") {
     const shape = NUMBER.exec(rest);
@@ -109,6 +128,8 @@ export function parseQuantity(text: string, dimension: Dimension, assume?: strin
     // A 2 or 3 belongs to the unit only at the very end, as in ft3: in "5ft3in" it is the next number.
     const word = (/^[^\d\-−+]*(?:[23]$)?/.exec(rest)?.[0] ?? "").trim();
     rest = rest.slice(word.length).trimStart();
+    if (word === "T")
+      return fail({ code: "ambiguous-unit", understood: `${shape[0]} T`, either: "tbsp", or: "t" });
     const unit = word === "" ? (assume ? unitById(assume) : undefined) : findUnit(word);
     if (!unit) {
       return word === ""
@@ -137,6 +158,11 @@ export function parseQuantity(text: string, dimension: Dimension, assume?: strin
       understood: parts.map((p) => `${p.amount} ${p.unit.id}`).join(" + "),
     });
   }
+  // 14 inches are more than the foot before them: a slip, or feet that were meant to be none.
+  const spills = parts.some(
+    (p, i) => i > 0 && p.amount * p.unit.factor >= (parts[i - 1]?.unit.factor ?? 0) - 1e-9,
+  );
+  if (spills) return fail({ code: "part-too-large", understood: typed });
   const value = parts.reduce((sum, p) => sum + toCore(p.amount, p.unit), 0);
   if (dimension !== "temperature" && (value < 0 || Object.is(first.amount, -0))) {
     return fail({ code: "negative", understood: typed });
@@ -144,13 +170,15 @@ export function parseQuantity(text: string, dimension: Dimension, assume?: strin
   return { ok: true, value: { value, typed, unit: first.unit.id } };
 }
 
+const OFTEN: Record<string, number> = { once: 1, twice: 2, two: 2, three: 3 };
+
 /** A rate: core units of `above` for each core unit of `below`. */
 export interface Rate extends Quantity {
   readonly per: string;
 }
 
 /**
- * Reads a rate: `20 L a week`, `1 in/week`, `1 tsp a gallon`, `2 gal per day`.
+ * Reads a rate: `20 L a week`, `1 in/week`, `1 tsp a gallon`, `2 gal per day`, `5 L every 3 days`, `20 L twice a week`.
  *
  * @param above dimension of the amount, @param below dimension of what it is counted by
  * @returns value in core units of `above` per core unit of `below` (L/day, cm/day, L/L …)
@@ -158,9 +186,19 @@ export interface Rate extends Quantity {
 export function parseRate(text: string, above: Dimension, below: Dimension): Read<Rate> {
   const typed = text.trim();
   if (typed === "") return fail({ code: "empty" });
+  const every = /^(.*?)\s+every\s+(?:(\d+)\s+)?([a-z]+)$/i.exec(typed);
+  const times = /^(.*?)\s+(once|twice|(\d+|two|three) times)\s+(?:an?|per)\s+([a-z]+)$/i.exec(typed);
   const split = /^(.*?)\s*(?:\/|\bper\b|\ban?\b)\s*([^\d/]+)$/.exec(typed);
-  if (!split) return fail({ code: "no-unit", understood: typed, examples: EXAMPLES[below] });
-  const [, amountText = "", perText = ""] = split;
+  const [amountText, perText, often] = every
+    ? [every[1] ?? "", every[3] ?? "", 1 / Number(every[2] ?? 1)]
+    : times
+      ? [
+          times[1] ?? "",
+          times[4] ?? "",
+          OFTEN[(times[3] ?? times[2] ?? "").toLowerCase()] ?? Number(times[3]),
+        ]
+      : [split?.[1] ?? "", split?.[2] ?? "", 1];
+  if (perText === "") return fail({ code: "no-unit", understood: typed, examples: EXAMPLES[below] });
   const amount = parseQuantity(amountText, above);
   if (!amount.ok) return amount;
   const per = findUnit(perText);
@@ -176,6 +214,6 @@ export function parseRate(text: string, above: Dimension, below: Dimension): Rea
   }
   return {
     ok: true,
-    value: { value: amount.value.value / per.factor, typed, unit: amount.value.unit, per: per.id },
+    value: { value: (often * amount.value.value) / per.factor, typed, unit: amount.value.unit, per: per.id },
   };
 }

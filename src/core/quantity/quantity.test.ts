@@ -1,7 +1,7 @@
 import * as fc from "fast-check";
 import { unit as independent } from "mathjs";
 import { describe, expect, it } from "vitest";
-import { formatQuantity, parseQuantity, parseRate, quantityField } from ".";
+import { amountField, formatQuantity, parseQuantity, parseRate, quantityField } from ".";
 import type { Dimension } from ".";
 
 const value = (text: string, dimension: Dimension) => {
@@ -71,6 +71,27 @@ describe("reading what people write", () => {
     ["2 kPa", "load", 203.943],
     ["40 lb/ft²", "load", 195.297],
     ["4 oz", "mass", 0.1133980925],
+    ["14''", "length", 35.56],
+    ["2 cu. ft.", "volume", 56.633693184],
+    ["5-gallon", "volume", 18.92705892],
+    ["about 5 gal", "volume", 18.92705892],
+    ["~5 gal", "volume", 18.92705892],
+    ["half a cup", "volume", 0.11829411825],
+    ["a cup", "volume", 0.2365882365],
+    ["3 ft, 2 in", "length", 96.52],
+    ["1 ft and 6 in", "length", 45.72],
+    ["2 m 10", "length", 210],
+    ["10 000 L", "volume", 10_000],
+    ["1.234,5 g", "mass", 1.2345],
+    ["40 lbs/sq ft", "load", 195.297],
+    ["40 lb per sq ft", "load", 195.297],
+    ["60 degrees F", "temperature", 28 / 1.8],
+    ["50 cl", "volume", 0.5],
+    ["5 dl", "volume", 0.5],
+    ["3 yds", "length", 274.32],
+    ["3⁄4 cup", "volume", 0.177441177375],
+    ["1⅝ in", "length", 4.1275],
+    ["⅚ cup", "volume", 0.19715686375],
   ] as const)("%s", (text, dimension, expected) => {
     expect(value(text, dimension)).toBeCloseTo(expected, 3);
   });
@@ -97,6 +118,8 @@ describe("reading what people write", () => {
     ["1.2.3 L", "volume", "not-a-number"],
     ["1/0 cup", "volume", "not-a-number"],
     ["4 oz", "volume", "wrong-dimension"],
+    ["5 T", "volume", "ambiguous-unit"],
+    ["1 ft 14 in", "length", "part-too-large"],
   ] as const)("refuses %j as %s: %s", (text, dimension, code) => {
     expect(problem(text, dimension)?.code).toBe(code);
   });
@@ -120,6 +143,9 @@ describe("reading what people write", () => {
     expect(rate("20 L a week", "volume", "time")).toBeCloseTo(20 / 7, 10);
     expect(rate("1 in/week", "length", "time")).toBeCloseTo(2.54 / 7, 10);
     expect(rate("1 tsp a gallon", "volume", "volume")).toBeCloseTo(1 / 768, 10);
+    expect(rate("5 L every 3 days", "volume", "time")).toBeCloseTo(5 / 3, 10);
+    expect(rate("20 L twice a week", "volume", "time")).toBeCloseTo(40 / 7, 10);
+    expect(rate("2 gal every day", "volume", "time")).toBeCloseTo(7.570823568, 8);
     expect(rate("20 L", "volume", "time")).toBe("no-unit");
     expect(rate("20 L a fortnight", "volume", "time")).toBe("unknown-unit");
   });
@@ -138,6 +164,22 @@ it("shows a quantity so that reading it back gives it again, to the figures show
       },
     ),
   );
+});
+
+it("reads money with or without its sign, and asks where a comma could be either", () => {
+  const read = (text: string) => {
+    const parsed = amountField(100_000).safeParse(text);
+    return parsed.success ? parsed.data : JSON.parse(parsed.error.issues[0]!.message).code;
+  };
+  expect([read("60"), read("60 €"), read("€60"), read("60 EUR"), read("4,50"), read("")]).toEqual([
+    60,
+    60,
+    60,
+    60,
+    4.5,
+    null,
+  ]);
+  expect([read("1,000"), read("1.000")]).toEqual(["ambiguous-number", "ambiguous-number"]);
 });
 
 it("keeps a form field's bounds", () => {

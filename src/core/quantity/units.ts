@@ -46,7 +46,7 @@ const UNITS: readonly Unit[] = [
   unit("m", "length", "metric", 100, "metre", "metres", "meter", "meters"),
   unit("in", "length", "us", INCH, '"', "″", "”", "inch", "inches"),
   unit("ft", "length", "us", 12 * INCH, "'", "′", "’", "foot", "feet"),
-  unit("yd", "length", "us", 36 * INCH, "yard", "yards"),
+  unit("yd", "length", "us", 36 * INCH, "yard", "yards", "yds"),
 
   unit("cm²", "area", "metric", 1, "cm2", "sq cm"),
   unit("m²", "area", "metric", 10_000, "m2", "sq m", "square metre", "square metres", "square meters"),
@@ -54,6 +54,8 @@ const UNITS: readonly Unit[] = [
   unit("sq ft", "area", "us", SQUARE_FOOT_M2 * 10_000, "ft²", "ft2", "square foot", "square feet"),
 
   unit("mL", "volume", "metric", 0.001, "ml", "millilitre", "millilitres", "milliliter", "milliliters", "cc"),
+  unit("cL", "volume", "metric", 0.01, "cl", "centilitre", "centilitres"),
+  unit("dL", "volume", "metric", 0.1, "dl", "decilitre", "decilitres"),
   unit("L", "volume", "metric", 1, "l", "litre", "litres", "liter", "liters"),
   unit("m³", "volume", "metric", 1000, "m3", "cubic metre", "cubic metres", "cubic meters"),
   unit("tsp", "volume", "us", US_GALLON / 768, "teaspoon", "teaspoons"),
@@ -78,7 +80,21 @@ const UNITS: readonly Unit[] = [
 
   unit("kg/m²", "load", "metric", 1, "kg/m2"),
   unit("kPa", "load", "metric", 1000 / 9.80665, "kpa", "kn/m²", "kn/m2"),
-  unit("psf", "load", "us", POUND / SQUARE_FOOT_M2, "lb/ft²", "lb/ft2", "lb/sq ft", "lbf/ft²", "lbf/ft2"),
+  unit(
+    "psf",
+    "load",
+    "us",
+    POUND / SQUARE_FOOT_M2,
+    "lb/ft²",
+    "lb/ft2",
+    "lb/sq ft",
+    "lbs/sq ft",
+    "lbs/ft²",
+    "lbs/ft2",
+    "pounds/square foot",
+    "lbf/ft²",
+    "lbf/ft2",
+  ),
 
   unit("day", "time", "both", 1, "d", "days"),
   unit("week", "time", "both", 7, "wk", "weeks"),
@@ -95,7 +111,13 @@ for (const u of UNITS) {
 
 /** The unit written as `text`, exactly or but for its case; undefined when there is none. */
 export function findUnit(text: string): Unit | undefined {
-  const spaced = text.trim().replace(/\s+/g, " ").replace(/\.$/, "");
+  const spaced = text
+    .trim()
+    .replaceAll(".", "")
+    .replace(/\s*\bper\b\s*/i, "/")
+    .replace(/\s+/g, " ")
+    .replace(/^degrees?\b/i, "deg")
+    .trim();
   const found = BY_SPELLING.get(spaced) ?? BY_SPELLING.get(spaced.toLowerCase());
   return found?.[0];
 }

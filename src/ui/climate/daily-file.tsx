@@ -89,6 +89,7 @@ export function DailyFile({
                 years: good.years,
                 gaps: good.gapDays,
                 faulty: good.faulty,
+                coded: good.coded,
               })}
             </p>
             <ul className="text-sm">
