@@ -425,7 +425,7 @@ it("finds what can be done by name, and holds a named version beside the plan", 
   await page.locator('section[aria-label="Row 1"] > button').click();
   await page.locator("summary::-p-text(What could go in here)").click();
   const top = await page.$('section[aria-label="Row 1"] svg[aria-label^="From above"]');
-  await dragOnto(page, (await page.waitForSelector("aside li button[data-crop]"))!, top!, [0.8, 0.5]);
+  await dragOnto(page, (await page.waitForSelector("aside li button[data-crop]"))!, top!, [0.88, 0.5]);
   await see(page, "in the half round it");
   // Left alone, the plan is saved by itself.
   await page.waitForFunction(() => document.body.innerText.includes("Saved by itself, version 2"), {

@@ -1,9 +1,11 @@
 import { randomUUID } from "node:crypto";
 import { cache } from "react";
 import * as z from "zod";
+import type { Climate } from "@/core/climate";
 import { toMinor } from "@/core/money";
-import { Survey } from "@/core/place";
+import { seenHours, Survey } from "@/core/place";
 import type { Outcome } from "@/core/problem";
+import { dayLength, solarHour } from "@/core/sun";
 import { type Due, dueOn, HOUSEHOLD_STAGES, type HouseholdStage } from "@/core/record";
 import {
   findHousehold,
@@ -24,6 +26,7 @@ import type { Actor } from "./actor";
 import { today } from "./environment";
 import { followHousehold } from "./following";
 import { outcomeOf, parsed, refused } from "./outcome";
+import { climateOf } from "./setting";
 import { judgingSince, type Programme, programmeToChange } from "./programme";
 
 export type { Household };
@@ -115,13 +118,30 @@ export const findHouseholds = (actor: Actor, text: string): Promise<NamedHouseho
   searchHouseholds(db(), actor.programmeId, { text: text.trim().slice(0, 80), most: MOST_FOUND });
 
 /** Parses a survey; a budget comes out in the programme's currency. */
-function surveyOf(typed: unknown, { currency }: Programme): Outcome<StoredSurvey> {
+function surveyOf(typed: unknown, programme: Programme): Outcome<StoredSurvey> {
+  const { currency } = programme;
   const survey = parsed(Survey, typed);
   if (!survey.ok) return survey;
   const { budget, ...rest } = survey.value;
   const unknown = [...rest.wants.must, ...rest.wants.never].some((id) => !CROPS.some((c) => c.id === id));
   if (unknown) return refused({ code: "invalid-input" }, { "wants.must": { code: "crop-unknown" } });
+  const night = nightIn(rest.sun, climateOf(programme));
+  if (night !== undefined)
+    return refused({ code: "invalid-input" }, { [`sun.${night}.to`]: { code: "sun-at-night" } });
   return { ok: true, value: { ...rest, budgetMinor: budget === null ? null : toMinor(budget, currency) } };
+}
+
+/** The sun is not seen so long before it rises or after it has set: clocks and neighbours' eyes are that good, h. */
+const TWILIGHT_H = 0.75;
+
+/** Which of the stretches of sun that somebody noted today lies in the night; undefined when none does. */
+function nightIn(sun: StoredSurvey["sun"], climate: Climate): number | undefined {
+  const { day } = today();
+  const half = dayLength(climate.latitude, day) / 2 + TWILIGHT_H;
+  const found = seenHours(sun).findIndex(({ from, to }) =>
+    [from, to].some((clock) => Math.abs(solarHour(clock, day, climate) - 12) > half),
+  );
+  return found < 0 ? undefined : found;
 }
 
 /** Stores a survey of a new household, and gives it the programme's next code. */

@@ -3,7 +3,7 @@ import { OPEN_SKY, seenHours, sunHours } from "@/core/place";
 import type { Planting } from "@/core/plan";
 import type { Followed, GardenRecord } from "@/core/record";
 import type { PlainSetting, Reference } from "@/core/setting";
-import { openingsOf } from "@/core/sun";
+import { openingsOf, solarHour } from "@/core/sun";
 import type { Household, Place } from "@/db/households";
 import type { Programme } from "@/db/programmes";
 import { findClimate, findMix } from "@/library";
@@ -30,6 +30,7 @@ export function settingOf(
 ): PlainSetting {
   const climate = climateOf(programme);
   const { place, schools, cells, skill, wants, adults, children } = household;
+  const seenOn = place.sunSeenOn ?? today().day;
   const mix = findMix(programme.mixId);
   if (!mix) throw new Error(`the library has no mix ${programme.mixId}`);
   return {
@@ -52,9 +53,12 @@ export function settingOf(
     sunSeenOn: place.sunSeenOn ?? undefined,
     openSky: OPEN_SKY[place.kind],
     sky: openingsOf({
-      seen: seenHours(place.sun),
+      seen: seenHours(place.sun).map(({ from, to }) => ({
+        from: solarHour(from, seenOn, climate),
+        to: solarHour(to, seenOn, climate),
+      })),
       latitude: climate.latitude,
-      seenOn: place.sunSeenOn ?? today().day,
+      seenOn,
       faces: place.facesDeg ?? undefined,
     }),
     hands: { cells, skill },

@@ -1,9 +1,9 @@
 import { type Day, dayNumber, dayOf, yearDay } from "../day";
-import { dayLength } from "../sun";
+import { type ClockPlace, dayLength } from "../sun";
 import { known } from "../known";
 
 /** Twelve monthly normals of a town: mean daily lowest and highest, °C, January first. */
-export interface Climate {
+export interface Climate extends ClockPlace {
   readonly id: string;
   readonly latitude: number;
   readonly lowC: readonly number[];

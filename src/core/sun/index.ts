@@ -1,6 +1,7 @@
 /** Where does the sun stand, and when does it reach a place? Positions, and what seen hours say about other months. */
 export { dayLength } from "./day-length";
 export { type SunPosition, sunPosition } from "./position";
+export { type ClockPlace, solarHour } from "./solar-time";
 export { diffuseShare, extraterrestrial, MOL_PER_MJ, solarRadiation } from "./radiation";
 export {
   beamShareThrough,

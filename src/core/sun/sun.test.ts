@@ -1,5 +1,5 @@
 import * as fc from "fast-check";
-import { getPosition } from "suncalc";
+import { getPosition, getTimes } from "suncalc";
 import { describe, expect, it } from "vitest";
 import {
   dayLength,
@@ -7,6 +7,7 @@ import {
   extraterrestrial,
   MOL_PER_MJ,
   openingsOf,
+  solarHour,
   solarRadiation,
   type SeenSun,
   shinesIn,
@@ -15,12 +16,6 @@ import {
   sunTimesOn,
 } from ".";
 import { addDays, dayNumber } from "../day";
-
-/** Solar time from a clock in UTC at longitude 0: the equation of time, minutes, by its usual two sines (from memory; good to a minute). */
-function equationOfTime(day: string): number {
-  const b = (2 * Math.PI * (dayNumber(day) - dayNumber(`${day.slice(0, 4)}-01-01`) - 80)) / 365;
-  return 9.87 * Math.sin(2 * b) - 7.53 * Math.cos(b) - 1.5 * Math.sin(b);
-}
 
 /** Degrees by which air lifts a sun that is seen at an altitude: Sæmundsson's formula as Meeus prints it (from memory). */
 const liftedBy = (altitude: number) =>
@@ -33,16 +28,16 @@ describe("the sun's position", () => {
         fc.integer({ min: -60, max: 60 }),
         fc.integer({ min: 0, max: 364 }),
         fc.double({ min: 5, max: 19, noNaN: true }),
-        (latitude, n, solarHour) => {
+        (latitude, n, hour) => {
           const day = addDays("2026-01-01", n);
-          const utc = solarHour - equationOfTime(day) / 60;
+          const utc = 2 * hour - solarHour(hour, day, { longitude: 0, timeZone: "UTC" });
           const { altitude, azimuth } = getPosition(
             new Date(new Date(`${day}T00:00:00Z`).getTime() + utc * 3_600_000),
             latitude,
             0,
           );
           fc.pre(altitude > 2 && altitude < 85);
-          const ours = sunPosition(latitude, day, solarHour);
+          const ours = sunPosition(latitude, day, hour);
           // The package says where the sun is seen, through the air; ours is where it stands.
           expect(Math.abs(ours.altitude + liftedBy(ours.altitude) - altitude)).toBeLessThan(0.5);
           // Near the zenith a small step turns the azimuth far: what counts is the angle on the sky.
@@ -131,4 +126,40 @@ describe("radiation", () => {
         expect(diffuseShare(k + 0.05, lightHours)).toBeLessThanOrEqual(diffuseShare(k, lightHours) + 0.02);
     }
   });
+});
+
+it("turns hours on the clock into the sun's, by zone, summer time and longitude", () => {
+  // Noon by the sun from an almanac's rule: Madrid lies 3.7° west and keeps Berlin's clock, with summer time from spring.
+  const madrid = { longitude: -3.7, timeZone: "Europe/Madrid" };
+  const clockNoon = (day: string, place: typeof madrid) => 12 - (solarHour(12, day, place) - 12);
+  expect(clockNoon("2026-06-21", madrid)).toBeCloseTo(14.28, 1);
+  expect(clockNoon("2026-12-21", madrid)).toBeCloseTo(13.21, 1);
+  expect(clockNoon("2026-02-11", { longitude: 0, timeZone: "UTC" })).toBeCloseTo(12 + 14.2 / 60, 1);
+  expect(clockNoon("2026-11-03", { longitude: 0, timeZone: "UTC" })).toBeCloseTo(12 - 16.4 / 60, 1);
+  // Where nobody knows, the clock is the sun's.
+  expect(solarHour(9.5, "2026-06-21", {})).toBe(9.5);
+  // An independent package agrees to three minutes through the year, from Lima to Auckland.
+  for (const [latitude, longitude, timeZone] of [
+    [-12, -77, "America/Lima"],
+    [-37, 174.8, "Pacific/Auckland"],
+    [28.6, 77.2, "Asia/Kolkata"],
+  ] as const)
+    for (let n = 0; n < 365; n += 13) {
+      const day = addDays("2026-01-01", n);
+      const noon = clockNoon(day, { longitude, timeZone });
+      const { solarNoon } = getTimes(new Date(`${day}T12:00:00Z`), latitude, longitude);
+      const clock = new Intl.DateTimeFormat("en-GB", {
+        timeZone,
+        hour: "2-digit",
+        minute: "2-digit",
+        second: "2-digit",
+      })
+        .format(solarNoon)
+        .split(":")
+        .map(Number);
+      expect(
+        Math.abs(noon - (clock[0]! + clock[1]! / 60 + clock[2]! / 3600)),
+        `${timeZone} ${day}`,
+      ).toBeLessThan(0.05);
+    }
 });

@@ -3,7 +3,6 @@
 import {
   DndContext,
   type DragEndEvent,
-  type DragMoveEvent,
   DragOverlay,
   MouseSensor,
   pointerWithin,
@@ -14,7 +13,7 @@ import {
   useSensor,
   useSensors,
 } from "@dnd-kit/core";
-import { type ReactNode, useState } from "react";
+import { type ReactNode, type RefObject, useEffect, useRef, useState } from "react";
 import { useWords } from "@/ui/words/use-words";
 
 /** A way on the screen, or a place in a box as shares of its width and height. */
@@ -25,19 +24,29 @@ export interface Way {
 
 /** What a thing brings along: a crop to be let go over something, or itself, moved some pixels. */
 type Load = { readonly goalId: string } | { readonly onLetGo: (px: Way) => void };
-type Ground = { readonly onCrop: (goalId: string, at: Way) => void };
-
-/** Where the pointer is within what it is over, as shares of its box. */
-function placeIn({ over, activatorEvent, delta }: DragMoveEvent): Way | undefined {
-  const touch = "touches" in activatorEvent ? (activatorEvent as TouchEvent).touches[0] : undefined;
-  const begun = touch ?? (activatorEvent as MouseEvent);
-  return (
-    over?.rect && {
-      x: (begun.clientX + delta.x - over.rect.left) / over.rect.width,
-      y: (begun.clientY + delta.y - over.rect.top) / over.rect.height,
-    }
-  );
+interface Ground {
+  readonly onCrop: (goalId: string, at: Way) => void;
+  readonly node: RefObject<HTMLElement | null>;
 }
+
+/** Where a mouse or a finger is on the screen. */
+function pointOf(event: Event): Way {
+  const { clientX, clientY } =
+    ("touches" in event ? (event as TouchEvent).touches[0] : undefined) ?? (event as MouseEvent);
+  return { x: clientX, y: clientY };
+}
+
+/** Where the pointer is now. The library counts how far lists were scrolled before as a part of the way, which is no use here. */
+const pointer = { x: 0, y: 0 };
+const follow = (event: Event) => Object.assign(pointer, pointOf(event));
+
+/** Where the pointer is within a box, as shares of it. */
+function placeIn({ node }: Ground): Way | undefined {
+  const box = node.current?.getBoundingClientRect();
+  return box && { x: (pointer.x - box.left) / box.width, y: (pointer.y - box.top) / box.height };
+}
+
+const MOVES = ["mousemove", "touchmove"] as const;
 
 /** Shorter pulls of the mouse are a click; a finger that rests this long drags, and scrolls before. */
 const MOUSE = { activationConstraint: { distance: 4 } };
@@ -48,12 +57,20 @@ export function Dragging({ children }: { children: ReactNode }) {
   const { crop } = useWords();
   const [carried, setCarried] = useState<string>();
   const sensors = useSensors(useSensor(MouseSensor, MOUSE), useSensor(TouchSensor, FINGER));
+  useEffect(() => {
+    for (const type of MOVES) window.addEventListener(type, follow, { passive: true });
+    return () => MOVES.forEach((type) => window.removeEventListener(type, follow));
+  }, []);
   const end = (event: DragEndEvent) => {
     setCarried(undefined);
     const load = event.active.data.current as Load;
-    if ("onLetGo" in load) return load.onLetGo(event.delta);
-    const at = placeIn(event);
-    if (at) (event.over?.data.current as Ground).onCrop(load.goalId, at);
+    if ("onLetGo" in load) {
+      const from = pointOf(event.activatorEvent);
+      return load.onLetGo({ x: pointer.x - from.x, y: pointer.y - from.y });
+    }
+    const ground = event.over?.data.current as Ground | undefined;
+    const at = ground && placeIn(ground);
+    if (at) ground.onCrop(load.goalId, at);
   };
   return (
     <DndContext
@@ -102,16 +119,21 @@ export function useCarried(id: string, goalId: string) {
 
 /** Takes crops that are let go over it. @param onCrop told where, as shares of its box @returns what its element takes, and where a crop is above it now */
 export function useLanding(id: string, onCrop: Ground["onCrop"], disabled: boolean) {
-  const { setNodeRef } = useDroppable({ id, disabled, data: { onCrop } });
+  const node = useRef<HTMLElement | null>(null);
+  const { setNodeRef } = useDroppable({ id, disabled, data: { onCrop, node } });
   const [above, setAbove] = useState<Way>();
   const leave = () => setAbove(undefined);
   useDndMonitor({
     onDragMove: (event) => {
       const isHere = event.over?.id === id && "goalId" in (event.active.data.current as Load);
-      if (isHere || above) setAbove(isHere ? placeIn(event) : undefined);
+      if (isHere || above) setAbove(isHere ? placeIn({ onCrop, node }) : undefined);
     },
     onDragEnd: leave,
     onDragCancel: leave,
   });
-  return { setNode: setNodeRef, above };
+  const setNode = (element: HTMLElement | null) => {
+    node.current = element;
+    setNodeRef(element);
+  };
+  return { setNode, above };
 }

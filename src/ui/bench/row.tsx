@@ -40,7 +40,7 @@ function MovableRow({ hands, span, ...row }: RowProps) {
     <RowFrame
       {...row}
       top={
-        <div ref={setTop}>
+        <div ref={setTop} className="w-fit leading-none">
           <BagTop shape={shape} plantings={topsOf(row)} mark={above && partOfTop(shape, above)} />
         </div>
       }
