@@ -90,10 +90,11 @@ const ROOTS = new Set<Goal["kind"]>(["root"]);
 function notesOn(goal: Goal, offer: Offer, limits: readonly Limit[]): Note[] {
   const notes: Note[] = [];
   const soil = limits.find((l) => l.code === "soil");
+  // Heads that stand close or in little soil are small; that there are none is the soil's fault alone.
   if (HEADS.has(goal.kind) && soil?.code === "soil") {
-    const crowded = worst(limits.filter((l) => l.code === "soil" || l.code === "room").map((l) => l.grade));
-    if (crowded === "tight") notes.push({ code: "heads-small", soilL: soil.have });
-    if (crowded === "wrong") notes.push({ code: "heads-none", soilL: soil.have });
+    const isCrowded = limits.some((l) => (l.code === "soil" || l.code === "room") && l.grade === "tight");
+    if (soil.grade === "wrong") notes.push({ code: "heads-none", soilL: soil.have });
+    else if (isCrowded) notes.push({ code: "heads-small", soilL: soil.have });
   }
   if (ROOTS.has(goal.kind) && offer.depthCm < goal.depthCm.good)
     notes.push({ code: "roots-short", depthCm: offer.depthCm });

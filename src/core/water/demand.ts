@@ -47,7 +47,7 @@ export interface Drawing {
 /** Bare moist mix loses this share of what leaves would, since it dries on top. Assumption, no source. */
 const BARE = 0.3;
 /** Leaves hang out over the rim by at most this much of the top. Assumption, no source. */
-const OVERHANG = 1.5;
+const OVERHANG = 4;
 
 /**
  * Litres that a bag draws on a day.
