@@ -29,9 +29,10 @@ export const BAG_KINDS: readonly BagKind[] = [
   { id: "bottle", shape: { kind: "pot", topCm: 10.5, baseCm: 10.5, heightCm: 20 }, make: CLEAR },
   { id: "jug-6-l", shape: { kind: "pot", topCm: 18, baseCm: 18, heightCm: 24, nominalL: 6 }, make: CLEAR },
   { id: "pot-25-l", shape: { kind: "pot", topCm: 34, baseCm: 28, heightCm: 33, nominalL: 25 }, make: HARD },
-  round(5, 28, 31),
-  round(7, 31, 35),
-  round(10, 38, 34),
+  // As they are sold; another make is up to a hand taller and as much narrower: measure it.
+  round(5, 30, 25),
+  round(7, 36, 28),
+  round(10, 41, 30),
   round(15, 45, 36),
   round(20, 50, 39),
   round(25, 53, 43),
@@ -74,7 +75,7 @@ export const BAG_KINDS: readonly BagKind[] = [
   },
   {
     id: "tiers-5",
-    shape: { kind: "tiers", diameterCm: 36, tierHeightCm: 16, tiers: 5, pockets: 30 },
+    shape: { kind: "tiers", diameterCm: 30, tierHeightCm: 12, tiers: 5, pockets: 30 },
     make: HARD,
   },
   {

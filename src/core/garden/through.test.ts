@@ -193,7 +193,7 @@ it("rolls a fabric bag down, and only that", () => {
   const plan = planOf("round-10-gal", planting(10, "lettuce/head", "2026-03-01"));
   const half = row(changeRow(plan, id(2), { rolledToCm: 22 }));
   expect(half.depthCm).toBe(17);
-  expect(half.soilL).toBeCloseTo(row(plan).soilL * (17 / 29), 6);
+  expect(half.soilL).toBeCloseTo(row(plan).soilL * (17 / 25), 6);
   const tub = planOf("tub-80-l");
   expect(row(changeRow(tub, id(2), { rolledToCm: 20 })).soilL).toBe(row(tub).soilL);
 });

@@ -162,8 +162,8 @@ export const brassicas: CropData[] = [
     goals: [
       goal("cabbage/compact", "head", {
         keepsDays: 28,
-        stand: plants([25, 30], [10, 15]),
-        depthCm: need(18, 22),
+        stand: plants([25, 30], [9, 14]),
+        depthCm: need(16, 20),
         heightCm: 30,
         widthCm: 35,
         days: { from: "planting", window: range(55, 60, 70), atC: 17, nurseryDays: 32 },

@@ -55,7 +55,7 @@ export const fruiting: CropData[] = [
       goal("bush-bean/pod", "pod", {
         stand: plants([8, 10], [2, 2.7]),
         insetCm: 4,
-        depthCm: need(18, 20),
+        depthCm: need(14, 20),
         heightCm: 45,
         days: { from: "sowing", window: range(33, 36, 44), atC: 27, nurseryDays: 0 },
         picking: { pattern: "flushes", window: range(25, 35, 50) },
@@ -76,7 +76,7 @@ export const fruiting: CropData[] = [
       goal("climbing-bean/pod", "pod", {
         stand: plants([12, 16], [4, 6]),
         insetCm: 6,
-        depthCm: need(25, 30),
+        depthCm: need(20, 30),
         sunHours: need(5, 7),
         heightCm: 200,
         widthCm: 25,
@@ -104,7 +104,7 @@ export const fruiting: CropData[] = [
       goal("long-bean/bush", "pod", {
         stand: plants([8, 10], [2, 2.7]),
         insetCm: 4,
-        depthCm: need(18, 20),
+        depthCm: need(14, 20),
         heightCm: 50,
         days: { from: "sowing", window: range(31, 34, 40), atC: 28, nurseryDays: 0 },
         picking: { pattern: "flushes", window: range(30, 45, 60) },
@@ -113,7 +113,7 @@ export const fruiting: CropData[] = [
       goal("long-bean/climbing", "pod", {
         stand: plants([15, 20], [5, 8]),
         insetCm: 7,
-        depthCm: need(25, 30),
+        depthCm: need(20, 30),
         sunHours: need(6, 8),
         heightCm: 220,
         widthCm: 30,
@@ -174,8 +174,8 @@ export const fruiting: CropData[] = [
     source: { rest: "assumption", emergence: "harrington-1954", germination: "cfr-201", water: "fao-56" },
     goals: [
       goal("tomato/bush", "fruit", {
-        stand: plants([38, 45], [12, 15]),
-        depthCm: need(22, 25),
+        stand: plants([38, 45], [9, 12]),
+        depthCm: need(16, 20),
         sunHours: need(5, 6),
         heightCm: 70,
         methods: [tomato.handled, bought()],
@@ -187,7 +187,7 @@ export const fruiting: CropData[] = [
       }),
       goal("tomato/cordon", "fruit", {
         stand: plants([38, 45], [16, 24]),
-        depthCm: need(28, 32),
+        depthCm: need(22, 32),
         sunHours: need(6, 8),
         heightCm: 170,
         widthCm: 45,
@@ -199,7 +199,7 @@ export const fruiting: CropData[] = [
       goal("tomato/cherry", "fruit", {
         stand: plants([25, 35], [5, 8]),
         insetCm: 8,
-        depthCm: need(18, 22),
+        depthCm: need(15, 22),
         sunHours: need(5, 6),
         heightCm: 45,
         widthCm: 45,
@@ -220,9 +220,9 @@ export const fruiting: CropData[] = [
     source: { rest: "assumption", emergence: "harrington-1954", germination: "cfr-201", water: "fao-56" },
     goals: [
       goal("pepper/sweet", "fruit", {
-        stand: plants([30, 38], [12, 15]),
+        stand: plants([30, 38], [9, 12]),
         insetCm: 10,
-        depthCm: need(22, 25),
+        depthCm: need(16, 20),
         sunHours: need(5, 7),
         heightCm: 65,
         widthCm: 40,
@@ -234,7 +234,7 @@ export const fruiting: CropData[] = [
         keepsDays: 14,
         stand: plants([25, 35], [8, 12]),
         insetCm: 9,
-        depthCm: need(20, 25),
+        depthCm: need(16, 20),
         sunHours: need(5, 7),
         heightCm: 60,
         widthCm: 40,
@@ -256,7 +256,7 @@ export const fruiting: CropData[] = [
     goals: [
       goal("aubergine/fruit", "fruit", {
         stand: plants([38, 45], [14, 18]),
-        depthCm: need(28, 30),
+        depthCm: need(22, 30),
         sunHours: need(6, 8),
         methods: [cells([38, 46, 60], { why: "seed-is-dear" }, { heightCm: 14 }), bought()],
         days: { from: "planting", window: range(60, 70, 85), atC: 24, nurseryDays: 56 },
@@ -281,7 +281,7 @@ export const fruiting: CropData[] = [
         keepsDays: 3,
         stand: plants([25, 32], [9, 13]),
         insetCm: 8,
-        depthCm: need(28, 30),
+        depthCm: need(22, 30),
         sunHours: need(6, 8),
         heightCm: 120,
         widthCm: 45,
@@ -308,7 +308,7 @@ export const fruiting: CropData[] = [
       goal("cucumber/fruit", "fruit", {
         stand: plants([30, 38], [12, 16]),
         insetCm: 10,
-        depthCm: need(28, 30),
+        depthCm: need(22, 30),
         sunHours: need(5, 7),
         heightCm: 170,
         methods: [
@@ -335,7 +335,7 @@ export const fruiting: CropData[] = [
       goal("courgette/fruit", "fruit", {
         stand: plants([60, 80], [25, 38]),
         insetCm: 15,
-        depthCm: need(28, 32),
+        depthCm: need(22, 32),
         sunHours: need(6, 8),
         heightCm: 60,
         widthCm: 90,
@@ -363,7 +363,7 @@ export const fruiting: CropData[] = [
         keepsDays: 90,
         stand: plants([90, 120], [45, 70]),
         insetCm: 18,
-        depthCm: need(30, 35),
+        depthCm: need(25, 35),
         sunHours: need(6, 8),
         heightCm: 50,
         widthCm: 150,

@@ -153,7 +153,7 @@ it("draws the floor to scale, moves a bag by keys, and names a bag that stands i
   const clear = groundOf(standing(250, 90));
   expect(clear.numbers('[role="group"] > rect', "width")[0]).toBe(300);
   // A 10 gallon bag is 38 cm across.
-  expect(clear.numbers('[role="group"] [role="button"] circle', "r")).toEqual([19]);
+  expect(clear.numbers('[role="group"] [role="button"] circle', "r")).toEqual([20.5]);
   expect(clear.text()).not.toContain("▲");
   fireEvent.keyDown(clear.container.querySelector('[role="group"] [role="button"]')!, { key: "ArrowLeft" });
   expect(onNudge).toHaveBeenCalledWith(plan.bags[0]!.id, [-5, 0]);

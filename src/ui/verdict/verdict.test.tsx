@@ -79,7 +79,7 @@ it("names a clash with its dates, and offers as buttons the changes that end it"
   const plan = planOf(
     "round-10-gal",
     planting(10, "cabbage/standard", "2026-01-10"),
-    planting(11, "radish/root", "2026-02-15", { plants: 12 }),
+    planting(11, "radish/root", "2026-02-15", { plants: 30 }),
   );
   const [row] = assessGarden(plan, setting).rows;
   expect(row!.clashes.length).toBeGreaterThan(0);
