@@ -155,6 +155,10 @@ export const Goal = z.strictObject({
       "green-parts",
       "sap",
       "gloves",
+      "bitter-fruit",
+      "cooked-only",
+      "acid-mix",
+      "weed-law",
     ]),
   ),
   source: marks(
@@ -215,13 +219,21 @@ const Profile = z.strictObject({
   source: marks("emergence", "growth", "nights", "heatC", "germination", "thousandSeedG", "water", "feeding"),
 });
 
+/** Whether a goal can be started on every surface that it names: a side hole takes a plant, never loose seed. */
+const startsEverywhere = ({ where, methods }: z.infer<typeof Goal>) =>
+  !where.includes("side") || methods.some(({ method }) => setsPlants(method));
+
 /** A crop whose clocks can run: each best above its base, and every goal's days counted at a warmth in which it grows. */
 export const Crop = Profile.refine(
   (c) => c.emergence.bestC > c.emergence.baseC && c.growth.bestC > c.growth.baseC,
   { error: "best is not above base" },
-).refine((c) => c.goals.every((g) => g.days.atC > c.growth.baseC && g.days.atC > c.emergence.baseC), {
-  error: "days are counted where nothing grows",
-});
+)
+  .refine((c) => c.goals.every((g) => g.days.atC > c.growth.baseC && g.days.atC > c.emergence.baseC), {
+    error: "days are counted where nothing grows",
+  })
+  .refine((c) => c.goals.every(startsEverywhere), {
+    error: "a goal has no way to start on a surface of its own",
+  });
 export type Crop = z.infer<typeof Crop>;
 
 export type Where = Goal["where"][number];

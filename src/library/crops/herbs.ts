@@ -55,6 +55,7 @@ export const herbs: CropData[] = [
     thousandSeedG: 11,
     goals: [
       goal("coriander/leaf", "leaf", {
+        where: ["top"],
         stand: plants([5, 8], [0.5, 0.8]),
         insetCm: 4,
         depthCm: need(15, 20),
@@ -335,6 +336,7 @@ export const trees: CropData[] = [
         widthCm: 70,
         sunHours: need(5, 6),
         days: { from: "planting", window: range(90, 105, 125), atC: 17, nurseryDays: 0, wakesH: 11 },
+        cautions: ["acid-mix"],
       }),
     ],
   },

@@ -2,6 +2,8 @@ import * as z from "zod";
 import { Crop, type Goal } from "@/core/crop";
 import { brassicas } from "./brassicas";
 import { fruiting } from "./fruiting";
+import { gourdsAndSpices } from "./gourds-and-spices";
+import { greens } from "./greens";
 import { herbs, trees } from "./herbs";
 import { leaves } from "./leaves";
 import { roots } from "./roots";
@@ -16,7 +18,7 @@ import { roots } from "./roots";
  */
 export const CROPS: readonly Crop[] = z
   .array(Crop)
-  .parse([...leaves, ...brassicas, ...roots, ...fruiting, ...herbs, ...trees]);
+  .parse([...leaves, ...greens, ...brassicas, ...roots, ...fruiting, ...gourdsAndSpices, ...herbs, ...trees]);
 
 const byGoal = new Map(CROPS.flatMap((crop) => crop.goals.map((goal) => [goal.id, { crop, goal }] as const)));
 

@@ -94,6 +94,7 @@ export const leaves: CropData[] = [
         ],
         days: { from: "sowing", window: range(27, 29, 34), atC: 27, nurseryDays: 12 },
         picking: { pattern: "leaf", window: range(30, 60, 90) },
+        cautions: ["blade", "weed-law"],
         source: practice("stand", "methods", "days"),
       }),
     ],
@@ -283,6 +284,7 @@ export const leaves: CropData[] = [
     source: { rest: "assumption" },
     goals: [
       goal("lambs-lettuce/leaf", "leaf", {
+        where: ["top"],
         stand: plants([6, 10], [0.5, 0.8]),
         insetCm: 3,
         depthCm: need(8, 12),
@@ -306,6 +308,7 @@ export const leaves: CropData[] = [
     source: { rest: "assumption" },
     goals: [
       goal("purslane/leaf", "leaf", {
+        where: ["top"],
         stand: plants([8, 12], [0.8, 1.2]),
         depthCm: need(8, 12),
         sunHours: need(4, 6),

@@ -196,6 +196,7 @@ export const roots: CropData[] = [
         days: { from: "sowing", window: range(55, 65, 80), atC: 17, nurseryDays: 0 },
       }),
       goal("beet/leaf", "leaf", {
+        where: ["top"],
         methods: [drills({ depthCm: 2, seeds: 1 })],
         days: { from: "sowing", window: range(35, 42, 52), atC: 18, nurseryDays: 0 },
       }),
@@ -220,6 +221,7 @@ export const roots: CropData[] = [
         widthCm: 25,
         methods: [drills({ depthCm: 1.5, seeds: 3, why: "hates-moving", thin: [{ afterUp: 25, toCm: 10 }] })],
         days: { from: "sowing", window: range(110, 130, 160), atC: 16, nurseryDays: 0 },
+        cautions: ["sap"],
       }),
     ],
   },
