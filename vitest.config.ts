@@ -17,7 +17,7 @@ export default defineConfig({
         extends: true,
         test: {
           name: "server",
-          include: ["src/{db,server,demo}/**/*.test.ts"],
+          include: ["src/{db,server}/**/*.test.ts"],
           testTimeout: 30_000,
           fileParallelism: false,
         },

@@ -450,6 +450,7 @@ export const DEMO_HOUSEHOLDS: readonly DemoHousehold[] = [
               ["ended", "2026-05-04"],
             ],
           },
+          { goal: "lettuce/leaf", method: "tray", sowOn: "2026-10-03", plants: 3 },
         ],
       },
       {

@@ -262,11 +262,11 @@ describe("a programme's own values", () => {
   it("are previewed against its plans, stored with a reason, and taken back", async () => {
     const id = await newHousehold();
     await savePlan(trainer, id, 0, planWith().plan);
-    const preview = await previewOverride(trainer, NAME, 15);
+    const preview = await previewOverride(trainer, NAME, 11);
     expect(preview.ok).toBe(true);
     const senseless = await previewOverride(trainer, NAME, -1);
     expect(senseless).toMatchObject({ ok: false, fields: { value: { code: "override-senseless" } } });
-    expect(await overrideValue(trainer, NAME, 14, " ")).toMatchObject({
+    expect(await overrideValue(trainer, NAME, 11, " ")).toMatchObject({
       fields: { reason: { code: "reason-missing" } },
     });
     expect(await readOverrides(trainer)).toEqual([]);
@@ -279,13 +279,13 @@ describe("a programme's own values", () => {
         ),
     ).toBe(true);
 
-    expect((await overrideValue(trainer, NAME, 14, "small bags here")).ok).toBe(true);
-    expect((await overrideValue(trainer, NAME, 13, "measured again")).ok).toBe(true);
+    expect((await overrideValue(trainer, NAME, 11, "small bags here")).ok).toBe(true);
+    expect((await overrideValue(trainer, NAME, 10, "measured again")).ok).toBe(true);
     expect(await readOverrides(trainer)).toMatchObject([
-      { name: NAME, value: 13, reason: "measured again", author: "Ilva Renn" },
+      { name: NAME, value: 10, reason: "measured again", author: "Ilva Renn" },
     ]);
     const tomato = (await readReference(trainer)).crops.find((c) => c.id === "tomato")!.goals[0]!;
-    expect(tomato.stand).toMatchObject({ soilL: { least: 13 } });
+    expect(tomato.stand).toMatchObject({ soilL: { least: 10 } });
     expect(await readOverrides(stranger)).toEqual([]);
     await overrideValue(trainer, NAME, null, "");
     expect(await readOverrides(trainer)).toEqual([]);
@@ -295,7 +295,7 @@ describe("a programme's own values", () => {
   it("come from a file all together or not at all", async () => {
     const bad = await importValues(
       trainer,
-      `name,value,reason\n${NAME},13,roof\ncrop/tomato/heatC,hot,roof\ncrop/mango/heatC,30,roof\n`,
+      `name,value,reason\n${NAME},10,roof\ncrop/tomato/heatC,hot,roof\ncrop/mango/heatC,30,roof\n`,
     );
     expect(bad).toMatchObject({
       ok: true,
@@ -310,7 +310,7 @@ describe("a programme's own values", () => {
     expect(await readOverrides(trainer)).toEqual([]);
     expect(await importValues(trainer, "{")).toMatchObject({ ok: false, problem: { code: "file-broken" } });
     expect(
-      await importValues(trainer, `name,value,reason\n${NAME},13,roof\ncrop/tomato/heatC,34,roof\n`),
+      await importValues(trainer, `name,value,reason\n${NAME},10,roof\ncrop/tomato/heatC,34,roof\n`),
     ).toEqual({ ok: true, value: { stored: 2, faults: [] } });
     for (const format of ["csv", "json"] as const) {
       const file = await valuesFile(trainer, format);

@@ -66,9 +66,12 @@ export async function startWorkers(workers: Workers): Promise<void> {
   for (const name of Object.keys(QUEUES) as QueueName[]) await start(name);
 }
 
-/** Ends this process's part of the queue; jobs that it works on are given back. */
+/** What is nearly done may be, before jobs are given back. */
+const LAST_MS = 5000;
+
+/** Ends this process's part of the queue; jobs that it still works on after a moment are given back. */
 export async function stopQueue(): Promise<void> {
   const boss = await held.pipRowQueue;
   held.pipRowQueue = undefined;
-  await boss?.stop({ graceful: false, close: false, wait: true });
+  await boss?.stop({ graceful: true, timeout: LAST_MS, close: false, wait: true });
 }

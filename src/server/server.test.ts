@@ -326,7 +326,7 @@ describe("what is kept of plans and records", () => {
     const followed = await kept();
     await rebuild(trainer.programmeId);
     expect(await kept()).toEqual(followed);
-    expect(JSON.stringify(followed)).toContain('"crop_id":"tomato","sown":40,"up":13');
+    expect(JSON.stringify(followed)).toContain('"crop_id":"tomato","sown":46,"up":18');
   });
 
   it("finds, filters and pages households, and takes an address that makes no sense for none", async () => {
