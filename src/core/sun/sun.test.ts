@@ -15,7 +15,7 @@ import {
   sunPosition,
   sunTimesOn,
 } from ".";
-import { addDays, dayNumber } from "../day";
+import { addDays } from "../day";
 
 /** Degrees by which air lifts a sun that is seen at an altitude: Sæmundsson's formula as Meeus prints it (from memory). */
 const liftedBy = (altitude: number) =>
