@@ -59,7 +59,8 @@ export function settingOf(
       })),
       latitude: climate.latitude,
       seenOn,
-      faces: place.facesDeg ?? undefined,
+      // An open roof has no wall behind it.
+      faces: place.kind === "roof" ? undefined : (place.facesDeg ?? undefined),
     }),
     hands: { cells, skill },
     wants,

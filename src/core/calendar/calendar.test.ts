@@ -165,9 +165,9 @@ it("keeps every window in order and every stage after the one before", () => {
 it("knows the last day before the season turns against a sowing", () => {
   const { crop, goal, method } = found("spinach/leaf");
   const last = lastSowing({ crop, goal, method }, "2026-02-01", larkmouth)!;
-  expect(judgeSeason({ crop, goal, method }, last, larkmouth).grade).not.toBe("wrong");
-  expect(season("spinach/leaf", addDays(last, 3), larkmouth).grade).toBe("wrong");
-  // Where it is wrong already there is no last day, and where it never turns there is none either.
+  expect(judgeSeason({ crop, goal, method }, last, larkmouth).grade).toBe("right");
+  expect(season("spinach/leaf", addDays(last, 1), larkmouth).grade).not.toBe("right");
+  // Where it is not right there is no last day, and where it never turns there is none either.
   expect(lastSowing({ crop, goal, method }, addDays(last, 3), larkmouth)).toBeUndefined();
   expect(lastSowing({ crop, goal, method }, "2026-02-01", { ...flat(10, 16), latitude: 0 })).toBeUndefined();
 });

@@ -210,9 +210,9 @@ export function nextSowing(way: Way, from: Day, climate: Climate): Day | undefin
   return undefined;
 }
 
-/** The last day from `from` on, within a year, before the season turns against a sowing that it does not forbid yet; undefined when it never does. */
+/** The last day from `from` on, within a year, on which a sowing that is right is right still; undefined when it is not, or always is. */
 export function lastSowing(way: Way, from: Day, climate: Climate): Day | undefined {
-  const open = (day: Day) => judgeSeason(way, day, climate).grade !== "wrong";
+  const open = (day: Day) => judgeSeason(way, day, climate).grade === "right";
   if (!open(from)) return undefined;
   for (let days = STEP_DAYS; days <= 366; days += STEP_DAYS) {
     if (open(addDays(from, days))) continue;
@@ -222,12 +222,13 @@ export function lastSowing(way: Way, from: Day, climate: Climate): Day | undefin
   return undefined;
 }
 
-/** The latest sowing day from which the first pick is likely by `mealOn`; undefined when none in the year before gives one. */
+/** The latest right sowing day from which the first pick is likely by `mealOn`; undefined when none in the year before gives one. */
 export function sowingFor(way: Way, mealOn: Day, climate: Climate): Day | undefined {
   for (let days = 1; days <= 366; days++) {
     const day = addDays(mealOn, -days);
     const { firstPick } = stagesFrom(way, day, climate);
-    if (firstPick && firstPick.likely <= mealOn) return day;
+    if (firstPick && firstPick.likely <= mealOn && judgeSeason(way, day, climate).grade === "right")
+      return day;
   }
   return undefined;
 }

@@ -52,6 +52,8 @@ export interface Stages {
   /** Planting out of a raised seedling. */
   readonly move?: Window;
   readonly feeds: readonly { readonly stage: Goal["feeds"][number]["stage"]; readonly day: Day }[];
+  /** While it bears, what is picked for long is fed with liquid feed every week or two. */
+  readonly liquidFeeds?: { readonly from: Day; readonly to: Day };
   /** Undefined when warmth for a first pick does not come within the horizon. */
   readonly firstPick?: Window;
   readonly lastPick?: Window;
@@ -73,6 +75,9 @@ const SOAK_DAYS = 1;
 const HORIZON_DAYS = 400;
 
 type Weather = (day: number) => DayTemperature;
+
+/** What is picked for longer than this is fed while it bears, days. Common practice: every 7 to 14 days with liquid feed. */
+const LONG_PICKING_DAYS = 30;
 
 /** Leaf grows at full pace from this length of day on, and hardly below the other. Light sets the winter pace; assumption, no source. */
 const FULL_LIGHT_H = 10;
@@ -272,12 +277,14 @@ export function stagesFrom({ crop, goal, method }: Way, sowOn: Day, climate: Cli
     stage: feed.stage,
     day: dayOf(planted + feed.share * (first - planted)),
   }));
+  const bears = end(usual) > LONG_PICKING_DAYS && goal.feeds.length > 0;
   return {
     method: method.method,
     sow: sowOn,
     up,
     move: moved?.window,
     feeds,
+    liquidFeeds: bears ? { from: firstPick.likely, to: lastPick.likely } : undefined,
     firstPick,
     lastPick,
     reasons,

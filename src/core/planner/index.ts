@@ -1,4 +1,5 @@
 /** Which garden would serve this household best? Proposals by search, with a proven bound on how much better any other could be. */
+export { isAlike } from "./alike";
 export { type Aim, AIMS, type Ask, withAim } from "./model/ask";
 export type { Covered, Missing } from "./explain";
 export { instanceOf } from "./model/candidates";

@@ -61,7 +61,7 @@ export function PlantingPanel({
   onSowAgain,
   onRemove,
 }: PanelProps) {
-  const { t, crop, namesOf, bag, day, quantity } = useWords();
+  const { t, crop, namesOf, bag, day, longDay, quantity } = useWords();
   const [every, setEvery] = useState(USUAL_EVERY);
   const { planting, goal, method } = view;
   const where = whereOf(planting.surface);
@@ -179,7 +179,9 @@ export function PlantingPanel({
             ›
           </Button>
         </div>
-        {last && <p className="col-span-2 text-sm text-muted">{t("bench.lastSowing", { day: day(last) })}</p>}
+        {last && (
+          <p className="col-span-2 text-sm text-muted">{t("bench.lastSowing", { day: longDay(last) })}</p>
+        )}
         <TypedField
           key={`${planting.id}-out`}
           type="date"

@@ -45,7 +45,7 @@ export function MatchPanel({
   onPick,
   onClose,
 }: PanelProps) {
-  const { t, crop, bag: bagName, day, quantity, problem } = useWords();
+  const { t, crop, bag: bagName, day, longDay, quantity, problem } = useWords();
   const fit = useMemo(() => openCell({ line, cell, bag }, sowOn, setting), [line, cell, bag, sowOn, setting]);
   const [mealOn, setMealOn] = useState("");
   const latest = useMemo(
@@ -145,7 +145,7 @@ export function MatchPanel({
         />
         {isDay(mealOn) && (
           <p role="status" className="text-note">
-            {latest ? t("match.mealAnswer", { day: day(latest) }) : t("match.mealNever")}
+            {latest ? t("match.mealAnswer", { day: longDay(latest) }) : t("match.mealNever")}
           </p>
         )}
         {latest && <Button onClick={() => onSowOn(latest)}>{t("match.useDay")}</Button>}

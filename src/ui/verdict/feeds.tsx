@@ -34,6 +34,11 @@ export function Feeds({
           </li>
         );
       })}
+      {stages.liquidFeeds && (
+        <li>
+          {t("bench.liquidFeeds", { from: day(stages.liquidFeeds.from), to: day(stages.liquidFeeds.to) })}
+        </li>
+      )}
     </ul>
   );
 }

@@ -139,7 +139,7 @@ function wordsIn(units: UnitSystem, currency: string) {
       case "lighter":
         return t("fixes.lighter", { light: mol(f.mol) });
       case "sow-on":
-        return t("fixes.sow-on", { day: day(f.day) });
+        return t("fixes.sow-on", { day: longDay(f.day) });
     }
   };
   const clash = (c: Clash): string => {

@@ -3,8 +3,8 @@
 import { type ReactNode, useMemo, useState } from "react";
 import { spellFrom } from "@/core/climate";
 import type { Day } from "@/core/day";
-import type { Plan } from "@/core/plan";
-import { AIMS, type Aim } from "@/core/planner";
+import { EMPTY_PLAN, type Plan } from "@/core/plan";
+import { AIMS, type Aim, isAlike } from "@/core/planner";
 import { fromMinor, toMinor } from "@/core/money";
 import type { Away } from "@/core/place";
 import { amountField, optionalQuantityField } from "@/core/quantity";
@@ -56,6 +56,13 @@ export function Propose({ trigger, plan, judged, today, means, onTake }: Propose
   );
   const aims: readonly Aim[] = repair ? ["value"] : AIMS;
 
+  const titleOf = (aim: Aim) => t(repair ? "propose.repair" : `propose.aims.${aim}`);
+  /** The garden before this one that is nearly the same; none while one is still worked on. */
+  const twinOf = (aim: Aim) => {
+    const own = proposals[aim];
+    const before = aims.slice(0, aims.indexOf(aim));
+    return busy || !own ? undefined : before.find((a) => isAlike(proposals[a]?.plan ?? EMPTY_PLAN, own.plan));
+  };
   const start = () =>
     ask({
       plan,
@@ -176,22 +183,28 @@ export function Propose({ trigger, plan, judged, today, means, onTake }: Propose
         </p>
       )}
       <div className={`mt-4 grid gap-4 ${aims.length > 1 ? "lg:grid-cols-3" : ""}`}>
-        {aims.map((aim) => (
-          <ProposalCard
-            key={aim}
-            title={t(repair ? "propose.repair" : `propose.aims.${aim}`)}
-            step={steps[aim]}
-            proposal={proposals[aim]}
-            plan={plan}
-            setting={inWeather}
-            today={today}
-            onTake={(taken) => {
-              stop();
-              onTake(taken);
-              setOpen(false);
-            }}
-          />
-        ))}
+        {aims.map((aim) =>
+          twinOf(aim) ? (
+            <p key={aim} className="border-t-rule border-ink pt-2">
+              {t("propose.twin", { title: titleOf(aim), other: titleOf(twinOf(aim) ?? aim) })}
+            </p>
+          ) : (
+            <ProposalCard
+              key={aim}
+              title={titleOf(aim)}
+              step={steps[aim]}
+              proposal={proposals[aim]}
+              plan={plan}
+              setting={inWeather}
+              today={today}
+              onTake={(taken) => {
+                stop();
+                onTake(taken);
+                setOpen(false);
+              }}
+            />
+          ),
+        )}
       </div>
     </Dialog>
   );
