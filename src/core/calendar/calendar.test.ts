@@ -164,7 +164,9 @@ it("keeps every window in order and every stage after the one before", () => {
 
 it("knows the last day before the season turns against a sowing", () => {
   const { crop, goal, method } = found("spinach/leaf");
-  const last = lastSowing({ crop, goal, method }, "2026-02-01", larkmouth)!;
+  const from = nextSowing({ crop, goal, method }, "2026-08-01", larkmouth)!;
+  const last = lastSowing({ crop, goal, method }, from, larkmouth)!;
+  expect(last > from).toBe(true);
   expect(judgeSeason({ crop, goal, method }, last, larkmouth).grade).toBe("right");
   expect(season("spinach/leaf", addDays(last, 1), larkmouth).grade).not.toBe("right");
   // Where it is not right there is no last day, and where it never turns there is none either.
