@@ -383,6 +383,8 @@ async function dragOnto(page: Page, thing: ElementHandle, target: ElementHandle,
   await page.mouse.move(from.x + from.width / 2, from.y + from.height / 2);
   await page.mouse.down();
   await page.mouse.move(to.x + x * to.width, to.y + y * to.height, { steps: 8 });
+  // A hand rests for a moment over where it lets go.
+  await new Promise((resolve) => setTimeout(resolve, 250));
   await page.mouse.up();
 }
 
