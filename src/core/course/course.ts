@@ -5,7 +5,7 @@ import { type Pick, picksOf, tableOf } from "../food";
 import type { Setting } from "../setting";
 import { coefficient } from "../water";
 import { type Canopy, growthCurve, standsFrom } from "./growth";
-import { growthByDay, mostKg } from "./growth-limit";
+import { growthByDay, leavesByDay, mostKg } from "./growth-limit";
 import { lightShare } from "./light-share";
 import { lightOn, meanOf, sunHoursOn } from "./light";
 
@@ -53,7 +53,8 @@ export class Course {
   private curve: Float64Array | undefined;
   private ownHours: number | undefined;
   private ownMol: number | undefined;
-  private ownGrowth: Float64Array | undefined;
+  private ownGrowth: { growth: Float64Array; leaves: Float64Array } | undefined;
+  private ownPickedG: number | undefined;
   private ownShare: { picked: number; sunlit: number } | undefined;
   private ownPicks: readonly Pick[] | undefined;
   private ownTable: readonly Pick[] | undefined;
@@ -136,7 +137,7 @@ export class Course {
 
   /** Sum of the picks of one unit, g. */
   get pickedG(): number {
-    return this.picks.reduce((sum, { g }) => sum + g, 0);
+    return (this.ownPickedG ??= this.picks.reduce((sum, { g }) => sum + g, 0));
   }
 
   /** Share of its picking that its days leave it, and share of a full sun's harvest that its light does, 0 to 1. */
@@ -152,7 +153,7 @@ export class Course {
 
   /** The most that can grow of so many units on an area, kg: see `mostKg`. */
   growthKg(units: number, areaM2: number): number {
-    this.ownGrowth ??= growthByDay(this, this.setting);
+    this.ownGrowth ??= { growth: growthByDay(this, this.setting), leaves: leavesByDay(this) };
     return mostKg(this, this.ownGrowth, units, areaM2);
   }
 

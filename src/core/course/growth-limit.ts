@@ -1,6 +1,5 @@
-import { temperatureOn } from "../climate";
+import { temperatures } from "../climate";
 import type { Crop, Goal } from "../crop";
-import { dayOf } from "../day";
 import type { Setting } from "../setting";
 import { lightOn } from "./light";
 
@@ -28,28 +27,38 @@ interface Growing {
 export function growthByDay(course: Growing, setting: Setting): Float64Array {
   const { crop, from, to } = course;
   const byWater = (crop.c4 ? BY_WATER.c4 : BY_WATER.c3) * crop.water.kc.mid;
+  const at = temperatures(setting.climate);
   return Float64Array.from({ length: 1 + Math.floor((to - from) / STEP_DAYS) }, (_, i) => {
     const day = from + i * STEP_DAYS;
-    if (temperatureOn(setting.climate, dayOf(day)).meanC <= crop.growth.baseC) return 0;
+    if (at(day).meanC <= crop.growth.baseC) return 0;
     return STEP_DAYS * Math.min(byWater, (BY_LIGHT * lightOn(setting, day)) / MOL_PER_MJ_PAR);
   });
+}
+
+/** Ground under the leaves of one unit that has all the room it can use, m², on the days that are looked at. */
+export function leavesByDay(course: Growing): Float64Array {
+  const spread = course.goal.stand.type === "plants" ? FREE_CROWN : 1;
+  return Float64Array.from(
+    { length: 1 + Math.floor((course.to - course.from) / STEP_DAYS) },
+    (_, i) => (spread * course.leafCm2(course.from + i * STEP_DAYS)) / 10_000,
+  );
 }
 
 /**
  * The most that can be harvested, kg: what grew under its leaves, the part of it that is eaten, with its water. What came
  * with the seed is added: shoots that are cut young live on it.
  *
- * @param growth from `growthByDay`
+ * @param growth from `growthByDay`, @param leaves from `leavesByDay`
  * @param areaM2 what the crowns can catch light on
  */
-export function mostKg(course: Growing, growth: Float64Array, units: number, areaM2: number): number {
-  const { goal, from } = course;
-  const spread = goal.stand.type === "plants" ? FREE_CROWN : 1;
+export function mostKg(
+  { goal }: Pick<Growing, "goal">,
+  { growth, leaves }: { readonly growth: Float64Array; readonly leaves: Float64Array },
+  units: number,
+  areaM2: number,
+): number {
   let dryG = 0;
-  for (let i = 0; i < growth.length; i++) {
-    const leafM2 = (spread * units * course.leafCm2(from + i * STEP_DAYS)) / 10_000;
-    dryG += growth[i]! * Math.min(leafM2, areaM2);
-  }
+  for (let i = 0; i < growth.length; i++) dryG += growth[i]! * Math.min(units * leaves[i]!, areaM2);
   const seedG = goal.stand.type === "dense" ? units * goal.stand.seedGM2 : 0;
   return (dryG * goal.harvestIndex + seedG) / goal.dryMatter / 1000;
 }

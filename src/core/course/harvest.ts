@@ -57,12 +57,12 @@ export function harvestOf(course: Course, ground: Ground): Harvest {
   if (units <= 0 || picked <= 0) return nothing;
   const dense = course.goal.stand.type === "dense";
   const growthKg = course.growthKg(units, dense ? units : ground.lightM2);
-  const kg = (mark: Mark) => {
-    const { light, soil } = plantKg(course, ground, mark);
-    return Math.min(units * picked * Math.min(light * sunlit, soil), growthKg);
-  };
-  const [low, likely, high] = [kg("low"), kg("likely"), kg("high")];
   const { light, soil } = plantKg(course, ground, "likely");
+  const kg = (plant: { light: number; soil: number }) =>
+    Math.min(units * picked * Math.min(plant.light * sunlit, plant.soil), growthKg);
+  const low = kg(plantKg(course, ground, "low"));
+  const likely = kg({ light, soil });
+  const high = kg(plantKg(course, ground, "high"));
   const alone = course.goal.yieldG.likely / 1000;
   return {
     low,
