@@ -1,14 +1,13 @@
 import { temperatures } from "../climate";
 import type { Crop, Goal } from "../crop";
 import type { Setting } from "../setting";
+import { MOL_PER_MJ_USED } from "../sun";
 import { lightOn } from "./light";
 
 /** Dry matter that a closed stand builds a day at most, g/m², for each part of reference evapotranspiration that it transpires: normalized water productivity, upper ends for C3 and C4. FAO AquaCrop, Steduto, Hsiao, Raes and Fereres 2009 (from memory). */
 const BY_WATER = { c3: 20, c4: 35 };
 /** And for each MJ of light that it can use: radiation use efficiency, upper end. Sinclair and Muchow 1999 (from memory). */
 const BY_LIGHT = 3;
-/** Light in a MJ of what plants can use, mol: 4.57 µmol a joule. McCree 1972 (from memory). */
-const MOL_PER_MJ_PAR = 4.57;
 /** A plant that has all the room it can use covers so much more ground than one among its like. Assumption, no source. */
 const FREE_CROWN = 2;
 /** Days between looks. */
@@ -31,7 +30,7 @@ export function growthByDay(course: Growing, setting: Setting): Float64Array {
   return Float64Array.from({ length: 1 + Math.floor((to - from) / STEP_DAYS) }, (_, i) => {
     const day = from + i * STEP_DAYS;
     if (at(day).meanC <= crop.growth.baseC) return 0;
-    return STEP_DAYS * Math.min(byWater, (BY_LIGHT * lightOn(setting, day)) / MOL_PER_MJ_PAR);
+    return STEP_DAYS * Math.min(byWater, (BY_LIGHT * lightOn(setting, day)) / MOL_PER_MJ_USED);
   });
 }
 

@@ -2,7 +2,7 @@
 export { dayLength } from "./day-length";
 export { type SunPosition, sunPosition } from "./position";
 export { type ClockPlace, solarHour } from "./solar-time";
-export { diffuseShare, extraterrestrial, MOL_PER_MJ, solarRadiation } from "./radiation";
+export { diffuseShare, extraterrestrial, MOL_PER_MJ, MOL_PER_MJ_USED, solarRadiation } from "./radiation";
 export {
   beamShareThrough,
   type SeenSun,

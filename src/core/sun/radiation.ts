@@ -47,5 +47,8 @@ export function diffuseShare(clearness: number, lightHours: number): number {
   return k < 0.722 ? 1 + 0.2832 * k - 2.5557 * k ** 2 + 0.8448 * k ** 3 : 0.175;
 }
 
-/** Light that plants use in a MJ of the sun's radiation: 45 % of it, at 4.57 µmol a joule. McCree 1972 (from memory). */
-export const MOL_PER_MJ = 0.45 * 4.57;
+/** Light in a MJ of what plants can use, mol: 4.57 µmol a joule. McCree 1972 (from memory). */
+export const MOL_PER_MJ_USED = 4.57;
+
+/** Light that plants can use in a MJ of the sun's radiation, of which it is 45 %. McCree 1972 (from memory). */
+export const MOL_PER_MJ = 0.45 * MOL_PER_MJ_USED;

@@ -2,6 +2,29 @@ import { bought, cells, type CropData, range, goal, need, plants, practice, stat
 
 const tomato = { handled: cells([28, 33, 42], { why: "seed-is-dear" }, { heightCm: 15 }) };
 
+/** Peas that climb a cane and are picked in the pod, whatever of it is eaten. @param days from sowing to the first pick: low, likely, high */
+const podPea = (
+  id: string,
+  days: [number, number, number],
+  more: Partial<Pick<CropData["goals"][number], "source">> = {},
+) =>
+  goal(id, "pod", {
+    stand: plants([5, 8], [2, 3]),
+    insetCm: 6,
+    sunHours: need(4, 6),
+    heightCm: 110,
+    widthCm: 20,
+    methods: [
+      cells([10, 14, 20], { depthCm: 3, seeds: 1, why: "head-start" }, { heightCm: 8, holdDays: 10 }),
+      stations({ depthCm: 4, seeds: 2 }),
+    ],
+    days: { from: "sowing", window: range(...days), atC: 16, nurseryDays: 23 },
+    picking: { pattern: "flushes", window: range(14, 21, 28) },
+    support: "cane",
+    cautions: ["canes-eyes"],
+    ...more,
+  });
+
 export const fruiting: CropData[] = [
   {
     ...TEMPER.roots,
@@ -18,52 +41,9 @@ export const fruiting: CropData[] = [
     feeding: "light",
     source: { rest: "assumption", emergence: "harrington-1954", germination: "cfr-201", water: "fao-56" },
     goals: [
-      goal("pea/pod", "pod", {
-        stand: plants([5, 8], [2, 3]),
-        insetCm: 6,
-        sunHours: need(4, 6),
-        heightCm: 110,
-        widthCm: 20,
-        methods: [
-          cells([10, 14, 20], { depthCm: 3, seeds: 1, why: "head-start" }, { heightCm: 8, holdDays: 10 }),
-          stations({ depthCm: 4, seeds: 2 }),
-        ],
-        days: { from: "sowing", window: range(55, 60, 66), atC: 16, nurseryDays: 23 },
-        picking: { pattern: "flushes", window: range(14, 21, 28) },
-        support: "cane",
-        cautions: ["canes-eyes"],
-        source: practice("methods", "support", "feeds"),
-      }),
-      goal("pea/snow", "pod", {
-        stand: plants([5, 8], [2, 3]),
-        insetCm: 6,
-        sunHours: need(4, 6),
-        heightCm: 110,
-        widthCm: 20,
-        methods: [
-          cells([10, 14, 20], { depthCm: 3, seeds: 1, why: "head-start" }, { heightCm: 8, holdDays: 10 }),
-          stations({ depthCm: 4, seeds: 2 }),
-        ],
-        days: { from: "sowing", window: range(50, 56, 63), atC: 16, nurseryDays: 23 },
-        picking: { pattern: "flushes", window: range(14, 21, 28) },
-        support: "cane",
-        cautions: ["canes-eyes"],
-      }),
-      goal("pea/snap", "pod", {
-        stand: plants([5, 8], [2, 3]),
-        insetCm: 6,
-        sunHours: need(4, 6),
-        heightCm: 110,
-        widthCm: 20,
-        methods: [
-          cells([10, 14, 20], { depthCm: 3, seeds: 1, why: "head-start" }, { heightCm: 8, holdDays: 10 }),
-          stations({ depthCm: 4, seeds: 2 }),
-        ],
-        days: { from: "sowing", window: range(55, 60, 66), atC: 16, nurseryDays: 23 },
-        picking: { pattern: "flushes", window: range(14, 21, 28) },
-        support: "cane",
-        cautions: ["canes-eyes"],
-      }),
+      podPea("pea/pod", [55, 60, 66], { source: practice("methods", "support", "feeds") }),
+      podPea("pea/snow", [50, 56, 63]),
+      podPea("pea/snap", [55, 60, 66]),
       goal("pea/shoots", "microgreen", {
         stand: { type: "dense", seedGM2: 900 },
         depthCm: need(2.5, 4),
