@@ -3,9 +3,11 @@ import type { Metadata } from "next";
 import { cookies } from "next/headers";
 import { connection } from "next/server";
 import type { ReactNode } from "react";
+import { dayAt } from "@/core/day";
 import { requestProgramme } from "@/server/actor";
-import { today } from "@/server/environment";
+import { fixedDay } from "@/server/environment";
 import { troubleOf } from "@/server/outcome";
+import { todayIn } from "@/server/town";
 import { Frame } from "@/ui/frame";
 import words from "@/ui/words/en.json";
 import { Words } from "@/ui/words/provider";
@@ -18,24 +20,24 @@ export const metadata: Metadata = {
 /** What the head shows; a database that is away or empty leaves it bare, so that the page below can say so. */
 async function head() {
   try {
-    const { currency, name, town } = await requestProgramme();
-    return { currency, programme: `${name}, ${town}` };
+    const programme = await requestProgramme();
+    const { currency, name, town } = programme;
+    return { currency, programme: `${name}, ${town}`, day: todayIn(programme) };
   } catch (error) {
     if (!troubleOf(error)) throw error;
-    return { currency: "EUR", programme: "" };
+    return { currency: "EUR", programme: "", day: fixedDay() ?? dayAt(new Date()) };
   }
 }
 
 export default async function RootLayout({ children }: { children: ReactNode }) {
   await connection();
   const units = (await cookies()).get("units")?.value === "us" ? "us" : "metric";
-  const { day, fixed } = today();
-  const { currency, programme } = await head();
+  const { currency, programme, day } = await head();
   return (
     <html lang="en">
       <body>
         <Words units={units} currency={currency}>
-          <Frame programme={programme} day={day} fixedDay={fixed}>
+          <Frame programme={programme} day={day} fixedDay={fixedDay() !== undefined}>
             {children}
           </Frame>
         </Words>

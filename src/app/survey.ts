@@ -19,6 +19,7 @@ export const blankSurvey = (): SurveyTyped => ({
   limit: "",
   wants: { groups: SOMETIMES, must: [], never: [] },
   skill: "some",
+  trays: "sheltered",
   cells: "",
   budget: "",
   water: "",
@@ -32,12 +33,14 @@ export const blankSurvey = (): SurveyTyped => ({
 
 /** The survey's form as it was filled in. */
 export function typedSurvey(household: Household, currency: string): SurveyTyped {
-  const { name, adults, children, tastes, note, wants, skill, cells, budgetMinor, away, place } = household;
+  const { name, adults, children, tastes, note, wants, skill, trays, cells, budgetMinor, away, place } =
+    household;
   return {
     name,
     tastes,
     note,
     skill,
+    trays,
     adults: String(adults),
     children: String(children),
     kind: place?.kind ?? "balcony",

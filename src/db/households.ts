@@ -1,5 +1,6 @@
 import * as z from "zod";
 import { DayText } from "@/core/day";
+import { TRAY_PLACES } from "@/core/climate";
 import { Wants } from "@/core/food";
 import { Away, bearingOf, PLACE_KINDS, SKILLS, SunStretch, type Survey } from "@/core/place";
 import { Schools } from "@/core/school";
@@ -48,6 +49,8 @@ const Household = z.object({
   version: z.number(),
   wants: Wants,
   skill: z.enum(SKILLS),
+  /** Where its seedlings are raised. */
+  trays: z.enum(TRAY_PLACES),
   /** Cells to raise seedlings in; null where nobody asked. */
   cells: z.number().nullable(),
   budgetMinor: z.number().nullable(),
@@ -59,7 +62,7 @@ const Household = z.object({
 export type Household = z.infer<typeof Household>;
 
 const COLUMNS = `h.id, h.code, h.name, h.adults, h.children, h.tastes, h.note, h.version, h.schools,
-    h.wants, h.skill, h.cells, h.budget_minor AS "budgetMinor", h.away,
+    h.wants, h.skill, h.trays, h.cells, h.budget_minor AS "budgetMinor", h.away,
     CASE WHEN p.household_id IS NULL THEN NULL ELSE jsonb_build_object(
       'kind', p.kind, 'lengthCm', p.length_cm, 'lengthTyped', p.length_typed, 'widthCm', p.width_cm,
       'widthTyped', p.width_typed, 'sun', p.sun, 'limitKgM2', p.limit_kg_m2, 'limitTyped', p.limit_typed,
@@ -131,6 +134,7 @@ const peopleOf = (s: StoredSurvey) => [
   s.note,
   JSON.stringify(s.wants),
   s.skill,
+  s.trays,
   s.cells,
   s.budgetMinor,
   JSON.stringify(s.away),
@@ -143,8 +147,8 @@ export async function insertHousehold(
   survey: StoredSurvey,
 ): Promise<void> {
   await on.query(
-    `INSERT INTO household (id, programme_id, code, name, adults, children, tastes, note, wants, skill, cells, budget_minor, away)
-     VALUES ($1, $2, $3, $4, $5, $6, $7, $8, $9, $10, $11, $12, $13)`,
+    `INSERT INTO household (id, programme_id, code, name, adults, children, tastes, note, wants, skill, trays, cells, budget_minor, away)
+     VALUES ($1, $2, $3, $4, $5, $6, $7, $8, $9, $10, $11, $12, $13, $14)`,
     [householdId, programmeId, code, ...peopleOf(survey)],
   );
 }
@@ -158,7 +162,7 @@ export async function updateHousehold(
 ): Promise<boolean> {
   const { rowCount } = await on.query(
     `UPDATE household SET name = $4, adults = $5, children = $6, tastes = $7, note = $8, wants = $9, skill = $10,
-       cells = $11, budget_minor = $12, away = $13, version = version + 1
+       trays = $11, cells = $12, budget_minor = $13, away = $14, version = version + 1
      WHERE programme_id = $1 AND id = $2 AND version = $3`,
     [programmeId, householdId, readAt, ...peopleOf(survey)],
   );

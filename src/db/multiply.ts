@@ -19,8 +19,8 @@ async function countOf(on: Db, table: "household" | "record", programmeId: strin
 
 /** Copies rows of a table to the copies of their households, with ids of their own where other rows speak of them. */
 const COPIES = [
-  `INSERT INTO household (id, programme_id, code, name, adults, children, tastes, note, wants, skill, cells, budget_minor, away, schools)
-   SELECT m.copy, h.programme_id, m.code, h.name || ' ' || m.code, h.adults, h.children, h.tastes, h.note, h.wants, h.skill, h.cells, h.budget_minor, h.away, h.schools
+  `INSERT INTO household (id, programme_id, code, name, adults, children, tastes, note, wants, skill, trays, cells, budget_minor, away, schools)
+   SELECT m.copy, h.programme_id, m.code, h.name || ' ' || m.code, h.adults, h.children, h.tastes, h.note, h.wants, h.skill, h.trays, h.cells, h.budget_minor, h.away, h.schools
    FROM copied_household m JOIN household h ON h.id = m.original`,
   `INSERT INTO place (household_id, programme_id, kind, length_cm, length_typed, width_cm, width_typed, sun, limit_kg_m2, limit_typed, water_l_day,
      water_typed, faces_deg, door, sun_seen_on, hooks, hook_limit_kg, hook_limit_typed)

@@ -1,4 +1,5 @@
 import * as z from "zod";
+import { TRAY_PLACES } from "@/core/climate";
 import { BagThing, type Plan, Planting, Row } from "@/core/plan";
 import { lockHousehold } from "./households";
 import { type Db, rowOf, rowsOf } from "./pool";
@@ -31,9 +32,10 @@ const Line = z.object({
   bags: z.array(optional(BagThing, "spot")),
   rows: z.array(
     optional(
-      Row.extend({ plantings: z.array(optional(Planting, "outBy")) }),
+      Row.extend({ plantings: z.array(optional(Planting, "outBy", "isChosen")) }),
       "schools",
       "rolledToCm",
+      "isCovered",
       "pinned",
     ),
   ),
@@ -54,9 +56,9 @@ export async function readPlans(
         ), '[]') AS bags,
         coalesce((
           SELECT jsonb_agg(jsonb_build_object('id', r.id, 'bagId', r.bag_id, 'gapCm', r.gap_cm, 'rolledToCm', r.rolled_to_cm,
-            'pinned', nullif(r.pinned, false), 'schools', nullif(r.schools, '{}'), 'plantings', coalesce((
+            'isCovered', nullif(r.covered, false), 'pinned', nullif(r.pinned, false), 'schools', nullif(r.schools, '{}'), 'plantings', coalesce((
               SELECT jsonb_agg(jsonb_build_object('id', t.id, 'goalId', t.goal_id, 'surface', t.surface, 'method', t.method,
-                'plants', t.plants, 'sowOn', t.sow_on, 'outBy', t.out_by) ORDER BY t.position)
+                'plants', t.plants, 'sowOn', t.sow_on, 'outBy', t.out_by, 'isChosen', nullif(t.chosen, false)) ORDER BY t.position)
               FROM planting t WHERE t.programme_id = r.programme_id AND t.household_id = r.household_id AND t.row_id = r.id AND NOT t.removed
             ), '[]')) ORDER BY r.position)
           FROM plan_row r WHERE r.programme_id = p.programme_id AND r.household_id = p.household_id AND NOT r.removed
@@ -119,20 +121,20 @@ export async function writePlan(
       [...scope, JSON.stringify(bags)],
     ),
     await on.query(
-      `INSERT INTO plan_row (id, programme_id, household_id, bag_id, gap_cm, position, schools, rolled_to_cm, pinned)
-       SELECT x.id, $1, $2, x."bagId", x."gapCm", x.position, coalesce(x.schools, '{}'), x."rolledToCm", coalesce(x.pinned, false)
-       FROM jsonb_to_recordset($3) AS x(id uuid, "bagId" uuid, "gapCm" double precision, position integer, schools jsonb, "rolledToCm" double precision, pinned boolean)
+      `INSERT INTO plan_row (id, programme_id, household_id, bag_id, gap_cm, position, schools, rolled_to_cm, covered, pinned)
+       SELECT x.id, $1, $2, x."bagId", x."gapCm", x.position, coalesce(x.schools, '{}'), x."rolledToCm", coalesce(x."isCovered", false), coalesce(x.pinned, false)
+       FROM jsonb_to_recordset($3) AS x(id uuid, "bagId" uuid, "gapCm" double precision, position integer, schools jsonb, "rolledToCm" double precision, "isCovered" boolean, pinned boolean)
        ON CONFLICT (id) DO UPDATE SET bag_id = excluded.bag_id, gap_cm = excluded.gap_cm, position = excluded.position, schools = excluded.schools,
-         rolled_to_cm = excluded.rolled_to_cm, pinned = excluded.pinned, removed = false
+         rolled_to_cm = excluded.rolled_to_cm, covered = excluded.covered, pinned = excluded.pinned, removed = false
        WHERE plan_row.household_id = excluded.household_id`,
       [...scope, JSON.stringify(rows)],
     ),
     await on.query(
-      `INSERT INTO planting (id, programme_id, household_id, row_id, goal_id, surface, method, plants, sow_on, out_by, position)
-       SELECT x.id, $1, $2, x."rowId", x."goalId", x.surface, x.method, x.plants, x."sowOn", x."outBy", x.position
-       FROM jsonb_to_recordset($3) AS x(id uuid, "rowId" uuid, "goalId" text, surface text, method text, plants integer, "sowOn" date, "outBy" date, position integer)
+      `INSERT INTO planting (id, programme_id, household_id, row_id, goal_id, surface, method, plants, sow_on, out_by, chosen, position)
+       SELECT x.id, $1, $2, x."rowId", x."goalId", x.surface, x.method, x.plants, x."sowOn", x."outBy", coalesce(x."isChosen", false), x.position
+       FROM jsonb_to_recordset($3) AS x(id uuid, "rowId" uuid, "goalId" text, surface text, method text, plants integer, "sowOn" date, "outBy" date, "isChosen" boolean, position integer)
        ON CONFLICT (id) DO UPDATE SET row_id = excluded.row_id, goal_id = excluded.goal_id, surface = excluded.surface,
-         method = excluded.method, plants = excluded.plants, sow_on = excluded.sow_on, out_by = excluded.out_by, position = excluded.position, removed = false
+         method = excluded.method, plants = excluded.plants, sow_on = excluded.sow_on, out_by = excluded.out_by, chosen = excluded.chosen, position = excluded.position, removed = false
        WHERE planting.household_id = excluded.household_id`,
       [...scope, JSON.stringify(plantings)],
     ),
@@ -198,7 +200,10 @@ export async function insertVersionName(
   return rowCount === 1;
 }
 
-const Planted = Planting.omit({ outBy: true }).extend({
+const Planted = Planting.omit({ outBy: true, isChosen: true }).extend({
+  /** Where its seedlings are raised, and whether it stands under a cover. */
+  trays: z.enum(TRAY_PLACES),
+  isCovered: z.boolean(),
   rowId: z.string(),
   bagId: z.string(),
   kindId: z.string(),
@@ -206,9 +211,9 @@ const Planted = Planting.omit({ outBy: true }).extend({
 });
 export type Planted = z.infer<typeof Planted>;
 
-const PLANTED = `SELECT p.row_id AS "rowId", r.bag_id AS "bagId", b.kind_id AS "kindId", p.removed,
+const PLANTED = `SELECT p.row_id AS "rowId", r.bag_id AS "bagId", b.kind_id AS "kindId", p.removed, h.trays, r.covered AS "isCovered",
     p.id, p.goal_id AS "goalId", p.surface, p.method, p.plants, p.sow_on AS "sowOn"
-  FROM planting p JOIN plan_row r ON r.id = p.row_id JOIN bag b ON b.id = r.bag_id
+  FROM planting p JOIN plan_row r ON r.id = p.row_id JOIN bag b ON b.id = r.bag_id JOIN household h ON h.id = p.household_id
   WHERE p.programme_id = $1 AND p.household_id = $2`;
 
 /** Every planting that a household ever planned, removed ones too, with its bag's kind: what records can speak of. */

@@ -1,4 +1,5 @@
 import * as z from "zod";
+import { DayText } from "@/core/day";
 import type { RecordLine } from "@/core/exchange";
 import { GardenRecord, MEASURES, RECORD_KINDS } from "@/core/record";
 import { connectionOf, type Db, rowsOf } from "./pool";
@@ -50,6 +51,28 @@ export const plantingRecords = (
   rowsOf(on, Stored, {
     sql: `SELECT ${COLUMNS} FROM record t WHERE t.programme_id = $1 AND t.household_id = $2 AND t.planting_id = $3 ORDER BY t.happened_on, t.noted_at, t.id`,
     values: [programmeId, householdId, plantingId],
+  });
+
+const Happened = z.object({
+  plantingId: z.string(),
+  kind: z.enum(RECORD_KINDS),
+  first: DayText,
+  last: DayText,
+  sum: z.number(),
+  plants: z.number().nullable(),
+});
+/** One kind of thing that happened to a planting: on which days first and last, and how much in all; with the plants that were planned. */
+export type HappenedLine = z.infer<typeof Happened>;
+
+/** What happened to the plantings of a household, by planting and kind; records that were corrected or struck do not count. */
+export const listHappened = (on: Db, { programmeId, householdId }: Scope): Promise<HappenedLine[]> =>
+  rowsOf(on, Happened, {
+    sql: `SELECT t.planting_id AS "plantingId", t.kind, min(t.happened_on) AS first, max(t.happened_on) AS last, coalesce(sum(t.value), 0) AS sum, p.plants
+      FROM record t JOIN planting p ON p.programme_id = t.programme_id AND p.id = t.planting_id
+      WHERE t.programme_id = $1 AND t.household_id = $2 AND t.planting_id IS NOT NULL AND t.kind NOT IN ('note', 'struck')
+        AND NOT EXISTS (SELECT 1 FROM record later WHERE later.supersedes = t.id)
+      GROUP BY t.planting_id, t.kind, p.plants`,
+    values: [programmeId, householdId],
   });
 
 /** The planting that a record of a household speaks of; null for one that speaks of none, or is not there. */

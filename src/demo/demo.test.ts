@@ -1,30 +1,23 @@
 import { expect, it } from "vitest";
-import { crownM2, LEAN_CM } from "@/core/course";
+import { crownM2, LEAN_CM } from "@/core/placement";
 import { assessGarden } from "@/core/garden";
-import { bearingOf, OPEN_SKY, seenHours, sunHours, Survey } from "@/core/place";
+import { bearingOf, skyOf, Survey } from "@/core/place";
 import type { Plan } from "@/core/plan";
 import { readAmount } from "@/core/record";
-import { openingsOf } from "@/core/sun";
 import { findClimate, findGoal } from "@/library";
 import { id, settingWith } from "@/testing/garden";
 import type { DemoHousehold } from "./doorstep";
 import { DEMO_HOUSEHOLDS } from "./households";
 
-const { latitude } = findClimate("larkmouth")!;
+const climate = findClimate("larkmouth")!;
 
 /** A household's garden as its plan stands, judged in its own place. */
 function gardenOf({ survey, bags }: DemoHousehold) {
   const { kind, sun, length, width, faces, limit } = Survey.parse(survey);
-  const bearing = faces ? bearingOf(faces) : undefined;
-  const seenOn = "2026-04-18";
   const setting = settingWith({
-    sunHours: sunHours(sun),
-    openSky: OPEN_SKY[kind],
+    ...skyOf({ kind, sun, faces: faces ? bearingOf(faces) : undefined, seenOn: "2026-04-18" }, climate),
     floorM2: (length.value * width.value) / 10_000,
     limitKgM2: limit?.value,
-    faces: bearing,
-    sunSeenOn: seenOn,
-    sky: openingsOf({ seen: seenHours(sun), latitude, seenOn, faces: bearing }),
   });
   const plan: Plan = {
     bags: bags.map((bag, i) => ({

@@ -35,7 +35,17 @@ export interface DemoHousehold {
 type Means = Partial<
   Pick<
     SurveyTyped,
-    "skill" | "cells" | "budget" | "water" | "away" | "faces" | "doorAt" | "doorWide" | "hooks" | "hookLimit"
+    | "skill"
+    | "trays"
+    | "cells"
+    | "budget"
+    | "water"
+    | "away"
+    | "faces"
+    | "doorAt"
+    | "doorWide"
+    | "hooks"
+    | "hookLimit"
   >
 > &
   Partial<SurveyTyped["wants"]>;
@@ -63,6 +73,7 @@ export const survey = (
     sun: sun.map(([from, to]) => ({ from, to })),
     wants: { groups, must: [...must], never: [...never] },
     skill: "some",
+    trays: "sheltered",
     cells: "",
     budget: "",
     water: "",

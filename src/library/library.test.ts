@@ -4,6 +4,15 @@ import { Crop, SOURCES, SOWING_METHODS } from "@/core/crop";
 import words from "@/ui/words/en.json";
 import { BAG_KINDS, CROP_GOALS, CROPS } from ".";
 
+it("keeps to its contract, crop by crop", () => {
+  for (const crop of CROPS) {
+    const read = Crop.safeParse(crop);
+    expect(
+      read.success ? [] : read.error.issues.map((i) => `${crop.id} ${i.path.join(".")}: ${i.message}`),
+    ).toEqual([]);
+  }
+});
+
 it("holds at least 60 crops and 100 goals, and every sowing method", () => {
   expect(CROPS.length).toBeGreaterThanOrEqual(60);
   expect(CROP_GOALS.length).toBeGreaterThanOrEqual(100);

@@ -1,4 +1,4 @@
-import { applyOverrides, type Override } from "@/core/override";
+import { type Override, withOverrides } from "@/core/override";
 import type { Reference } from "@/core/setting";
 import { SHIPPED } from "./shipped";
 
@@ -6,19 +6,13 @@ import { SHIPPED } from "./shipped";
 const known = new Map<string, Reference>();
 const MOST_KNOWN = 20;
 
-/**
- * The library as a programme has it: its own values in place of the shipped ones. An override that a newer library no
- * longer understands is left out rather than hiding the whole library.
- */
+/** The library as a programme has it: its own values in place of the shipped ones. @param overrides that were checked */
 export function referenceWith(overrides: readonly Override[]): Reference {
   if (overrides.length === 0) return SHIPPED;
   const key = JSON.stringify(overrides.map(({ name, value }) => [name, value]));
   const found = known.get(key);
   if (found) return found;
-  const reference = overrides.reduce<Reference>((so, override) => {
-    const applied = applyOverrides(so, [override]);
-    return applied.ok ? applied.value : so;
-  }, SHIPPED);
+  const reference = withOverrides(SHIPPED, overrides);
   known.set(key, reference);
   const [oldest] = known.keys();
   if (known.size > MOST_KNOWN && oldest !== undefined) known.delete(oldest);

@@ -1,3 +1,5 @@
+import { coverFor } from "@/core/bag";
+import { underCover } from "@/core/climate";
 import { needsOf } from "@/core/kit";
 import { sunHours } from "@/core/place";
 import { EMPTY_PLAN } from "@/core/plan";
@@ -25,8 +27,10 @@ import {
 import { findProgramme, type Programme } from "@/db/programmes";
 import { listRecords, plantingRecords } from "@/db/records";
 import type { Scope } from "@/db/scope";
-import { referenceWith } from "@/library";
-import { climateOf, followed, isSurveyed, settingOf } from "./setting";
+import { referenceWith, SHIPPED } from "@/library";
+import { soundOverrides } from "@/core/override";
+import { followed, isSurveyed, settingOf } from "./setting";
+import { climateOf } from "./town";
 
 /** What a programme judges by. */
 interface Judge {
@@ -37,7 +41,10 @@ interface Judge {
 async function judgeOf(on: Db, programmeId: string): Promise<Judge> {
   const programme = await findProgramme(on, programmeId);
   if (!programme) throw new Error(`no programme ${programmeId}`);
-  return { programme, reference: referenceWith(await listOverrides(on, programmeId)) };
+  return {
+    programme,
+    reference: referenceWith(soundOverrides(SHIPPED, await listOverrides(on, programmeId))),
+  };
 }
 
 function keptOf(
@@ -48,7 +55,10 @@ function keptOf(
   const follow = followed(planted, records, reference);
   if (!follow) return [];
   const { id, goalId, removed } = planted;
-  const progress = progressOf(follow, climateOf(programme));
+  const climate = { ...climateOf(programme), trays: planted.trays };
+  const shape = reference.bagKinds.find((kind) => kind.id === planted.kindId)?.shape;
+  const isUnder = planted.isCovered && shape && coverFor(shape);
+  const progress = progressOf(follow, isUnder ? underCover(climate) : climate);
   return [{ plantingId: id, goalId, cropId: follow.crop.id, removed, ...progress }];
 }
 

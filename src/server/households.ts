@@ -2,6 +2,7 @@ import { randomUUID } from "node:crypto";
 import { cache } from "react";
 import * as z from "zod";
 import type { Climate } from "@/core/climate";
+import type { Day } from "@/core/day";
 import { toMinor } from "@/core/money";
 import { seenHours, Survey } from "@/core/place";
 import type { Outcome } from "@/core/problem";
@@ -23,11 +24,10 @@ import { countStages, countWaiting, type ListAsk, listPage, listWaiting, PAGE_SI
 import type { Scope } from "@/db/scope";
 import { CROPS } from "@/library";
 import type { Actor } from "./actor";
-import { today } from "./environment";
 import { followHousehold } from "./following";
 import { outcomeOf, parsed, refused } from "./outcome";
-import { climateOf } from "./setting";
-import { judgingSince, type Programme, programmeToChange } from "./programme";
+import { judgingSince, type Programme, programmeToChange, readToday } from "./programme";
+import { climateOf, todayIn } from "./town";
 
 export type { Household };
 
@@ -65,7 +65,7 @@ const ListQuery = z.object({
 /** A page of the actor's households, as the list's address asks for it. */
 export async function overview(actor: Actor, query: unknown): Promise<Overview> {
   const ask = ListQuery.parse(query);
-  const { day } = today();
+  const day = await readToday(actor);
   const { programmeId } = actor;
   const [counts, waiting, listed, judging] = await Promise.all([
     countStages(db(), programmeId, { day, search: ask.search }),
@@ -125,7 +125,7 @@ function surveyOf(typed: unknown, programme: Programme): Outcome<StoredSurvey> {
   const { budget, ...rest } = survey.value;
   const unknown = [...rest.wants.must, ...rest.wants.never].some((id) => !CROPS.some((c) => c.id === id));
   if (unknown) return refused({ code: "invalid-input" }, { "wants.must": { code: "crop-unknown" } });
-  const night = nightIn(rest.sun, climateOf(programme));
+  const night = nightIn(rest.sun, climateOf(programme), todayIn(programme));
   if (night !== undefined)
     return refused({ code: "invalid-input" }, { [`sun.${night}.to`]: { code: "sun-at-night" } });
   return { ok: true, value: { ...rest, budgetMinor: budget === null ? null : toMinor(budget, currency) } };
@@ -135,8 +135,7 @@ function surveyOf(typed: unknown, programme: Programme): Outcome<StoredSurvey> {
 const TWILIGHT_H = 0.75;
 
 /** Which of the stretches of sun that somebody noted today lies in the night; undefined when none does. */
-function nightIn(sun: StoredSurvey["sun"], climate: Climate): number | undefined {
-  const { day } = today();
+function nightIn(sun: StoredSurvey["sun"], climate: Climate, day: Day): number | undefined {
   const half = dayLength(climate.latitude, day) / 2 + TWILIGHT_H;
   const found = seenHours(sun).findIndex(({ from, to }) =>
     [from, to].some((clock) => Math.abs(solarHour(clock, day, climate) - 12) > half),
@@ -155,7 +154,7 @@ export function addHousehold(actor: Actor, typed: unknown): Promise<Outcome<{ id
     await transaction(async (on) => {
       const scope = scopeOf(actor, id);
       await insertHousehold(on, scope, await nextCode(on, actor.programmeId), survey.value);
-      await putPlace(on, scope, survey.value, today().day);
+      await putPlace(on, scope, survey.value, todayIn(allowed.value));
       await followHousehold(on, scope);
     });
     return { ok: true, value: { id } };
@@ -184,7 +183,7 @@ export function resurvey(
       const scope = scopeOf(actor, householdId);
       if (!(await updateHousehold(on, scope, version.value, survey.value)))
         return refused({ code: "survey-changed" });
-      await putPlace(on, scope, survey.value, today().day);
+      await putPlace(on, scope, survey.value, todayIn(allowed.value));
       await followHousehold(on, scope);
       return { ok: true, value: { id: householdId } };
     });

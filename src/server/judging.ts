@@ -1,20 +1,24 @@
+import { realOf } from "@/core/record";
 import type { PlainSetting } from "@/core/setting";
 import { db } from "@/db/pool";
 import { askJudging } from "@/db/progress";
+import { listHappened } from "@/db/records";
 import type { Actor } from "./actor";
 import { readPrices } from "./prices";
 import { readGermination, readProgramme } from "./programme";
 import { enqueue } from "./queue";
 import { settingOf, type Surveyed } from "./setting";
 
-/** What a household's plan is judged against, with all that the programme knows: its prices, and its own germination. */
+/** What a household's plan is judged against, with all that the programme knows: its prices, its own germination, and what is on record of the household. */
 export async function readSetting(actor: Actor, household: Surveyed): Promise<PlainSetting> {
-  const [programme, prices, germination] = await Promise.all([
+  const scope = { programmeId: actor.programmeId, householdId: household.id };
+  const [programme, prices, germination, happened] = await Promise.all([
     readProgramme(actor),
     readPrices(actor),
     readGermination(actor),
+    listHappened(db(), scope),
   ]);
-  return settingOf(programme, household, { prices, germination });
+  return settingOf(programme, household, { prices, germination, happened: realOf(happened) });
 }
 
 /** Has all plans of a programme judged anew by the queue, after a change that touches them. */

@@ -1,5 +1,6 @@
 import { cache } from "react";
-import type { Override } from "@/core/override";
+import type { Day } from "@/core/day";
+import { type Override, soundOverrides } from "@/core/override";
 import type { Outcome } from "@/core/problem";
 import { type Germination, germinationBy } from "@/core/record";
 import type { Reference } from "@/core/setting";
@@ -7,8 +8,9 @@ import { listOverrides } from "@/db/overrides";
 import { db } from "@/db/pool";
 import { listGermination, readJudging } from "@/db/progress";
 import { findProgramme, type Programme } from "@/db/programmes";
-import { referenceWith } from "@/library";
+import { referenceWith, SHIPPED } from "@/library";
 import { type Actor, mayChange, requestProgramme } from "./actor";
+import { todayIn } from "./town";
 
 export type { Programme };
 
@@ -29,9 +31,11 @@ export async function readProgramme(actor: Actor): Promise<Programme> {
   return programme;
 }
 
-const overridesOf = cache((programmeId: string) => listOverrides(db(), programmeId));
+const overridesOf = cache(async (programmeId: string) =>
+  soundOverrides(SHIPPED, await listOverrides(db(), programmeId)),
+);
 
-/** A programme's own values in place of the library's, read once a request. */
+/** A programme's own values in place of the library's, read once a request; one that a newer library no longer understands is left out. */
 export const readOverrides = (actor: Actor): Promise<Override[]> => overridesOf(actor.programmeId);
 
 /** The library as a programme has it. */
@@ -41,6 +45,9 @@ export const readReference = async (actor: Actor): Promise<Reference> =>
 /** How much of its seed came up in the programme's own sowings, by crop. */
 export const readGermination = async (actor: Actor): Promise<Record<string, Germination>> =>
   germinationBy(await listGermination(db(), actor.programmeId));
+
+/** Today in the actor's programme. */
+export const readToday = async (actor: Actor): Promise<Day> => todayIn(await readProgramme(actor));
 
 /** Since when plans wait to be judged anew after a change that touches all of them, ISO 8601; undefined when none does. */
 export async function judgingSince(actor: Actor): Promise<string | undefined> {

@@ -18,12 +18,11 @@ import {
 } from "@/db/proposals";
 import { USUAL_BAGS } from "@/library";
 import type { Actor } from "./actor";
-import { today } from "./environment";
 import { readHousehold, scopeOf } from "./households";
 import { readSetting } from "./judging";
 import { outcomeOf, parsed, refused } from "./outcome";
 import { readPlan, savePlan } from "./plans";
-import { programmeToChange, readProgramme, readReference } from "./programme";
+import { programmeToChange, readProgramme, readReference, readToday } from "./programme";
 import { enqueue, type Jobs } from "./queue";
 import { isSurveyed } from "./setting";
 
@@ -68,7 +67,7 @@ export async function workOut({ programmeId, householdId }: Jobs["propose"]): Pr
     plan: saved.plan,
     setting: await readSetting(actor, household),
     reference: await readReference(actor),
-    today: today().day,
+    today: await readToday(actor),
     aim,
     kinds: USUAL_BAGS,
     budgetMinor: household.budgetMinor ?? undefined,

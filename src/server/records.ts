@@ -14,12 +14,12 @@ import {
 import { listProgress } from "@/db/progress";
 import { db, transaction } from "@/db/pool";
 import type { Actor } from "./actor";
-import { today } from "./environment";
 import { followRecord } from "./following";
 import { readHousehold, scopeOf } from "./households";
 import { workSoon } from "./judging";
 import { outcomeOf, parsed, refused } from "./outcome";
-import { programmeToChange } from "./programme";
+import { programmeToChange, readToday } from "./programme";
+import { todayIn } from "./town";
 
 /** Records that a log shows at a time. */
 const RECORDS_SHOWN = 60;
@@ -49,7 +49,8 @@ export function addRecord(
     const record = parsed(GardenRecord, content);
     if (!record.ok) return record;
     const { id, on: day, plantingId, supersedes } = record.value;
-    if (day > today().day) return refused({ code: "invalid-input" }, { on: { code: "in-the-future" } });
+    if (day > todayIn(allowed.value))
+      return refused({ code: "invalid-input" }, { on: { code: "in-the-future" } });
     if (!(await readHousehold(actor, householdId))) return refused({ code: "not-found" });
     const scope = scopeOf(actor, householdId);
     const everyPlan = await transaction(async (on) => {
@@ -97,7 +98,7 @@ export function recordsCsv(actor: Actor, householdId: string | null): Promise<Ou
 
 /** A household's plantings for its log: what each waits for and what was picked from it. Removed ones of which something is recorded come last. */
 export async function logPlantings(actor: Actor, householdId: string) {
-  const { day } = today();
+  const day = await readToday(actor);
   const scope = scopeOf(actor, householdId);
   const [plantings, list] = await Promise.all([everPlanted(db(), scope), listProgress(db(), scope)]);
   const progressBy = new Map(list.map((p) => [p.plantingId, p]));

@@ -46,6 +46,7 @@ describe("a survey", () => {
     expect(household).toMatchObject({
       wants: SURVEY.wants,
       skill: "first",
+      trays: "mat",
       cells: 0,
       budgetMinor: 6050,
       away: SURVEY.away,
@@ -147,6 +148,8 @@ describe("a plan", () => {
     const { plan } = planWith();
     plan.bags[0]!.spot = { xCm: 60, yCm: 80, turned: true };
     plan.rows[0]!.pinned = true;
+    plan.rows[0]!.isCovered = true;
+    plan.rows[0]!.plantings[0]!.isChosen = true;
     plan.rows[0]!.plantings[0]!.surface = "second-half";
     await savePlan(trainer, id, 0, plan);
     expect((await readHousehold(trainer, id))!.place).toMatchObject({ hooks: 2, hookLimitTyped: "30 lb" });

@@ -1,42 +1,32 @@
-import type { Climate } from "@/core/climate";
-import { OPEN_SKY, seenHours, sunHours } from "@/core/place";
+import { skyOf } from "@/core/place";
 import type { Planting } from "@/core/plan";
 import type { Followed, GardenRecord } from "@/core/record";
 import type { PlainSetting, Reference } from "@/core/setting";
-import { openingsOf, solarHour } from "@/core/sun";
 import type { Household, Place } from "@/db/households";
 import type { Programme } from "@/db/programmes";
-import { findClimate, findMix } from "@/library";
-import { today } from "./environment";
-
-/** The town's own climate, or the library's profile. */
-export function climateOf(programme: Programme): Climate {
-  if (programme.climate) return { id: "own", ...programme.climate };
-  const climate = findClimate(programme.climateId);
-  if (!climate) throw new Error(`the library has no climate ${programme.climateId}`);
-  return climate;
-}
+import { findMix } from "@/library";
+import { climateOf, todayIn } from "./town";
 
 /** A household that has been surveyed. */
 export type Surveyed = Household & { readonly place: Place };
 
 export const isSurveyed = (household: Household): household is Surveyed => household.place !== null;
 
-/** What a household's plan is judged against. @param known what the programme knows besides: its prices, its own germination */
+/** What a household's plan is judged against. @param known what the programme knows besides: its prices, its own germination, what is on record */
 export function settingOf(
   programme: Programme,
   household: Surveyed,
-  known: Pick<PlainSetting, "prices" | "germination"> = {},
+  known: Pick<PlainSetting, "prices" | "germination" | "happened"> = {},
 ): PlainSetting {
-  const climate = climateOf(programme);
+  const climate = { ...climateOf(programme), trays: household.trays };
   const { place, schools, cells, skill, wants, adults, children } = household;
-  const seenOn = place.sunSeenOn ?? today().day;
+  const seenOn = place.sunSeenOn ?? todayIn(programme);
   const mix = findMix(programme.mixId);
   if (!mix) throw new Error(`the library has no mix ${programme.mixId}`);
   return {
     climate,
     mix,
-    sunHours: sunHours(place.sun),
+    ...skyOf({ kind: place.kind, sun: place.sun, faces: place.facesDeg ?? undefined, seenOn }, climate),
     floorM2: (place.lengthCm * place.widthCm) / 10_000,
     limitKgM2: place.limitKgM2 ?? undefined,
     hooks:
@@ -49,19 +39,6 @@ export function settingOf(
       widthCm: place.widthCm,
       door: place.door ? { fromCm: place.door.fromCm, widthCm: place.door.widthCm } : undefined,
     },
-    faces: place.facesDeg ?? undefined,
-    sunSeenOn: place.sunSeenOn ?? undefined,
-    openSky: OPEN_SKY[place.kind],
-    sky: openingsOf({
-      seen: seenHours(place.sun).map(({ from, to }) => ({
-        from: solarHour(from, seenOn, climate),
-        to: solarHour(to, seenOn, climate),
-      })),
-      latitude: climate.latitude,
-      seenOn,
-      // An open roof has no wall behind it.
-      faces: place.kind === "roof" ? undefined : (place.facesDeg ?? undefined),
-    }),
     hands: { cells, skill },
     wants,
     people: { adults, children },

@@ -6,10 +6,9 @@ import { db } from "@/db/pool";
 import { countSharers, listNeeds } from "@/db/progress";
 import { updateBoughtTogether } from "@/db/programmes";
 import type { Actor } from "./actor";
-import { today } from "./environment";
 import { outcomeOf, parsed } from "./outcome";
 import { readPriceList } from "./prices";
-import { judgingSince, programmeToChange, readProgramme } from "./programme";
+import { judgingSince, programmeToChange, readProgramme, readToday } from "./programme";
 
 /** What a programme buys together, and what all its plans still need of each group that it can: bought once for all, or by everyone alone. */
 export async function readTogether(actor: Actor): Promise<{
@@ -18,7 +17,7 @@ export async function readTogether(actor: Actor): Promise<{
   /** Since when the needs of some plans wait to be worked out anew, ISO 8601. */
   judgingSince?: string;
 }> {
-  const { day } = today();
+  const day = await readToday(actor);
   const poolFor = async (group: SharedGroup) => {
     const ask = { group, day };
     const [needs, sharers] = await Promise.all([

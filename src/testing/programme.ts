@@ -20,6 +20,7 @@ export const SURVEY = {
   limit: "40 psf",
   wants: { groups: { greens: "daily" }, must: ["kale"], never: [] },
   skill: "first",
+  trays: "mat",
   cells: "0",
   budget: "60.50",
   water: "5 gal",

@@ -14,6 +14,11 @@ const PLACES = [
   { path: "/", word: "households" },
   { path: "/proposals", word: "proposals" },
   { path: "/library", word: "reference" },
+  { path: "/climate", word: "town" },
+] as const;
+
+/** What holds for the programme's town: its weather, its ways, its prices. */
+const TOWN_PLACES = [
   { path: "/climate", word: "climate" },
   { path: "/schools", word: "schools" },
   { path: "/prices", word: "prices" },
@@ -34,6 +39,7 @@ interface FrameProps {
 export function Frame({ programme, day, fixedDay, children }: FrameProps) {
   const { t, longDay, units } = useWords();
   const path = usePathname();
+  const isTown = TOWN_PLACES.some((place) => place.path === path);
   const router = useRouter();
   const goTo = (
     <button
@@ -72,8 +78,8 @@ export function Frame({ programme, day, fixedDay, children }: FrameProps) {
             <Link
               key={at}
               href={at}
-              className={tabClass(path === at)}
-              aria-current={path === at ? "page" : undefined}
+              className={tabClass(path === at || (word === "town" && isTown))}
+              aria-current={path === at && word !== "town" ? "page" : undefined}
             >
               {t(`nav.${word}`)}
             </Link>
@@ -103,6 +109,23 @@ export function Frame({ programme, day, fixedDay, children }: FrameProps) {
           </label>
         </div>
       </header>
+      {isTown && (
+        <nav
+          aria-label={t("nav.townPlaces")}
+          className="flex items-center gap-3.5 overflow-x-auto border-b border-line px-4 text-note sm:gap-5 lg:px-6 print:hidden"
+        >
+          {TOWN_PLACES.map(({ path: at, word }) => (
+            <Link
+              key={at}
+              href={at}
+              className={tabClass(path === at)}
+              aria-current={path === at ? "page" : undefined}
+            >
+              {t(`nav.${word}`)}
+            </Link>
+          ))}
+        </nav>
+      )}
       <main id="content" tabIndex={-1} className="outline-none">
         {children}
       </main>

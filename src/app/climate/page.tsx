@@ -1,8 +1,7 @@
 import { saveClimateAction } from "@/app/actions";
 import { screen } from "@/app/screen";
 import { PROFILES } from "@/server/climate";
-import { today } from "@/server/environment";
-import { readProgramme } from "@/server/programme";
+import { readProgramme, readToday } from "@/server/programme";
 import { ClimateScreen } from "@/ui/climate/climate";
 import { t } from "@/ui/words/translate";
 
@@ -17,7 +16,7 @@ export default function Page() {
         saved={programme.climate}
         profileId={programme.climateId}
         profiles={PROFILES}
-        today={today().day}
+        today={await readToday(actor)}
         save={saveClimateAction}
       />
     );

@@ -3,7 +3,8 @@ export { coverFor } from "./cover";
 export { checkLabel, type LabelCheck } from "./label";
 export { BagMake } from "./make";
 export { bagMass } from "./mass";
-export { BagShape, type Outline, outlineArea } from "./shape";
+export { type Outline, outlineArea } from "./outline";
+export { BagShape } from "./shape";
 export { innerHeightCm, soilDepthCm, soilVolumeL, usualGapCm } from "./soil";
 export {
   footprint,

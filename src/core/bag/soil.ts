@@ -1,4 +1,5 @@
-import { type BagShape, outlineArea } from "./shape";
+import { outlineArea } from "./outline";
+import type { BagShape } from "./shape";
 import { topOutline } from "./surfaces";
 
 /**

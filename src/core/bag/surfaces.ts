@@ -1,4 +1,5 @@
-import type { BagShape, Outline } from "./shape";
+import type { Outline } from "./outline";
+import type { BagShape } from "./shape";
 
 /** The soil's outline at the top of the bag, seen from above. A tower's core takes its middle. */
 export function topOutline(shape: BagShape): Outline {

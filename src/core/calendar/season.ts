@@ -1,7 +1,8 @@
 import { type GoalKind, startsFromSeed } from "../crop";
 import { addDays, type Day, dayNumber, dayOf } from "../day";
-import { type Climate, type DayTemperature, NIGHT_SWING_C, temperatures } from "../climate";
-import { heatFor, type Stages, stagesFrom, warmerBy, type Way } from "./stages";
+import { type Climate, type DayTemperature, NIGHT_SWING_C, temperatures, trayC } from "../climate";
+import { fruitSet } from "./fruit-set";
+import { heatFor, type Stages, stagesFrom, type Way } from "./stages";
 import { known } from "../known";
 
 export type SeasonGrade = "right" | "tight" | "wrong";
@@ -14,6 +15,15 @@ export type SeasonReason =
   | { readonly code: "slow-to-come-up"; readonly days: number }
   | { readonly code: "no-chill"; readonly nights: number; readonly have: number; readonly belowC: number }
   | { readonly code: "days-too-long"; readonly hours: number; readonly day: Day }
+  | { readonly code: "days-too-short"; readonly hours: number }
+  | {
+      readonly code: "sets-nothing";
+      readonly kind: "flowers" | "tubers";
+      readonly dayC: number;
+      readonly nightC: number;
+      readonly hotDays: number;
+      readonly day: Day;
+    }
   | { readonly code: "stands-still"; readonly days: number; readonly usual: number }
   | { readonly code: "never-ripens" }
   | { readonly code: "nights-too-cold"; readonly needC: number; readonly haveC: number; readonly day: Day }
@@ -73,11 +83,14 @@ const verdict = (grade: SeasonGrade, reason: SeasonReason, stages: Stages): Seas
 });
 
 /** Seed in soil that is too cold for it. */
-function cold({ crop, method }: Way, sowOn: Day, stages: Stages, weather: Weather): Season[] {
-  if (!startsFromSeed(method.method) || !stages.up) return [];
-  const sow = dayNumber(sowOn);
+function cold({ crop, method, real }: Way, sowOn: Day, stages: Stages, climate: Climate): Season[] {
+  // Seed that came up was warm enough.
+  if (!startsFromSeed(method.method) || !stages.up || real?.upOn || real?.movedOn) return [];
+  const sow = dayNumber(stages.sow);
+  const weather = temperatures(climate);
   const days = Array.from({ length: SOIL_DAYS }, (_, i) => weather(sow + i).meanC);
-  const haveC = days.reduce((sum, c) => sum + c, 0) / SOIL_DAYS + BAG_WARMER_C + warmerBy(method);
+  const airC = days.reduce((sum, c) => sum + c, 0) / SOIL_DAYS;
+  const haveC = (method.move ? trayC(climate, airC) : airC) + BAG_WARMER_C;
   const needC = crop.emergence.leastC;
   const upDays = dayNumber(stages.up.likely) - sow;
   const found: Season[] = [];
@@ -107,6 +120,8 @@ function byDayLength({ crop, goal }: Way, sowOn: Day, stages: Stages, weather: W
         ),
       );
   }
+  if (goal.days.bulbs && stages.bulb?.kind === undefined)
+    found.push(verdict("wrong", { code: "days-too-short", hours: stages.bulb?.hours ?? 0 }, stages));
   if (boltsH !== undefined) {
     const long = daysWhere(
       dayNumber(stages.up?.likely ?? sowOn),
@@ -126,11 +141,24 @@ function byDayLength({ crop, goal }: Way, sowOn: Day, stages: Stages, weather: W
   return found;
 }
 
+/** Flowers that heat drops before fruit is set, and tubers that do not form in warm nights. */
+function unsetByHeat({ crop, goal }: Way, stages: Stages, weather: Weather): Season[] {
+  const set = stages.firstPick && fruitSet(crop, goal, dayNumber(stages.firstPick.likely), weather);
+  if (!set || !crop.setsBelow || set.hotFrom === undefined || set.hotDays <= set.days / 4) return [];
+  const grade = set.hotDays > (3 * set.days) / 4 ? "wrong" : "tight";
+  const { kind, hotDays, hotFrom } = set;
+  return [
+    verdict(grade, { code: "sets-nothing", kind, ...crop.setsBelow, hotDays, day: dayOf(hotFrom) }, stages),
+  ];
+}
+
 /** Judges a sowing day by nights, heat and frost: whether it comes up, stands, and is picked as it should be. */
 export function judgeSeason(way: Way, sowOn: Day, climate: Climate): Season {
   const { crop, goal, method } = way;
   const stages = stagesFrom(way, sowOn, climate);
   const weather = temperatures(climate);
+  // What is over is not judged any more.
+  if (way.real?.endedOn) return verdict("right", { code: "season-fits" }, stages);
   if (!stages.firstPick || !stages.lastPick) {
     const asleep = startsFromSeed(method.method) && stages.up === undefined;
     return verdict(
@@ -139,7 +167,11 @@ export function judgeSeason(way: Way, sowOn: Day, climate: Climate): Season {
       stages,
     );
   }
-  const found: Season[] = [...cold(way, sowOn, stages, weather), ...byDayLength(way, sowOn, stages, weather)];
+  const found: Season[] = [
+    ...cold(way, sowOn, stages, climate),
+    ...byDayLength(way, sowOn, stages, weather),
+    ...unsetByHeat(way, stages, weather),
+  ];
   const out = dayNumber(stages.move?.likely ?? stages.up?.likely ?? sowOn);
   const first = dayNumber(stages.firstPick.likely);
 

@@ -1,6 +1,15 @@
+import { type Bulb, bulbFor } from "./bulb";
+import type { Real } from "./real";
 import { type Crop, type Goal, type Method, type SowingMethod, startsFromSeed } from "../crop";
-import { type Day, dayNumber, dayOf } from "../day";
-import { type Climate, type DayTemperature, NIGHT_SWING_C, temperatures } from "../climate";
+import { addDays, type Day, dayNumber, dayOf } from "../day";
+import {
+  type Climate,
+  type DayTemperature,
+  NIGHT_SWING_C,
+  SHELTER_WARMER_C,
+  temperatures,
+  trayC,
+} from "../climate";
 
 /** When something is due: it can be early, it is likely, and after `late` something is wrong. */
 export interface Window {
@@ -43,6 +52,8 @@ export interface Way {
   readonly crop: Crop;
   readonly goal: Goal;
   readonly method: Method;
+  /** What is on record of it: later dates follow. */
+  readonly real?: Real;
 }
 
 export interface Stages {
@@ -57,15 +68,17 @@ export interface Stages {
   /** Undefined when warmth for a first pick does not come within the horizon. */
   readonly firstPick?: Window;
   readonly lastPick?: Window;
+  /** For what bears for years: each season's likely picking, and the share of a grown plant's harvest that it gives. */
+  readonly seasons?: readonly { readonly from: Day; readonly to: Day; readonly share: number }[];
+  /** For what swells by the length of the day: which kind does at that time. */
+  readonly bulb?: Bulb;
   readonly reasons: readonly DateReason[];
   /** Days that a raised seedling waits in its tray for warm nights; 0 when it need not. */
   readonly heldDays: number;
 }
 
-/** Trays stand on a sill or under a cover, this much warmer than outdoors. Assumption, no source. */
-const TRAY_WARMER_C = 3;
-/** How much warmer than outdoors seed lies, °C. */
-export const warmerBy = (method: Method): number => (method.move ? TRAY_WARMER_C : 0);
+/** A seedling that waits in its tray grows on at this share of its pace. Assumption, no source. */
+const WAITING_PACE = 0.3;
 
 /** Emergence may run this far either side of the likely day. Common practice. */
 const EARLY = 0.8;
@@ -73,6 +86,7 @@ const LATE = 1.3;
 /** A day's soak before spreading is a day's start. Common practice. */
 const SOAK_DAYS = 1;
 const HORIZON_DAYS = 400;
+const YEAR_DAYS = 365.25;
 
 type Weather = (day: number) => DayTemperature;
 
@@ -183,26 +197,43 @@ function cutShort(
  *
  * Emergence and growth follow the town's normals by thermal time; a raised seedling waits for warm nights.
  *
- * @param sowOn the day of sowing, or of setting in place what is not raised from seed here
+ * What is on record stands as it was, and what comes after is counted from it.
+ *
+ * @param planned the day of sowing, or of setting in place what is not raised from seed here
  */
-export function stagesFrom({ crop, goal, method }: Way, sowOn: Day, climate: Climate): Stages {
+export function stagesFrom({ crop, goal, method, real = {} }: Way, planned: Day, climate: Climate): Stages {
   const weather = temperatures(climate);
+  const sowOn = real.sownOn ?? planned;
   const sow = dayNumber(sowOn);
+  // A record of a day before the one that must come first tells nothing.
+  const after = (day: Day | undefined, least: number) =>
+    day !== undefined && dayNumber(day) >= least ? dayNumber(day) : undefined;
   const reasons: DateReason[] = [];
   const seeded = startsFromSeed(method.method);
-  const sheltered = warmerBy(method);
-  const emerges = seeded ? emergenceDays(crop, (d) => weather(sow + d).meanC + sheltered) : undefined;
+  const raisedC = (d: number) => trayC(climate, weather(d).meanC);
+  const seedC = method.move ? raisedC : (d: number) => weather(d).meanC;
+  // Packets count with trays that stand under shelter.
+  const sheltered = method.move ? SHELTER_WARMER_C : 0;
+  const emerges = seeded ? emergenceDays(crop, (d) => seedC(sow + d)) : undefined;
   const soak = method.method === "soaked" ? SOAK_DAYS : 0;
-  const upDays = emerges && Math.max(1, Math.round(emerges - soak));
+  const seenUp = seeded ? after(real.upOn, sow + 1) : undefined;
+  const upDays = seenUp === undefined ? emerges && Math.max(1, Math.round(emerges - soak)) : seenUp - sow;
   if (seeded && upDays === undefined)
     return { method: method.method, sow: sowOn, feeds: [], reasons, heldDays: 0 };
   const up =
     upDays === undefined
       ? undefined
-      : windowOf(sow, Math.round(upDays * EARLY), upDays, Math.ceil(upDays * LATE));
+      : seenUp === undefined
+        ? windowOf(sow, Math.round(upDays * EARLY), upDays, Math.ceil(upDays * LATE))
+        : windowOf(seenUp, 0, 0, 0);
 
+  const seenMoved = method.move ? after(real.movedOn, sow + 1) : undefined;
   const moved =
-    upDays !== undefined && method.move ? moveOut(crop, sow + upDays, method.move, weather) : undefined;
+    upDays === undefined || !method.move
+      ? undefined
+      : seenMoved === undefined
+        ? moveOut(crop, sow + upDays, method.move, weather)
+        : { day: seenMoved, held: 0, window: windowOf(seenMoved, 0, 0, 0), reason: undefined };
   if (moved?.reason) reasons.push(moved.reason);
   const planted = moved?.day ?? sow;
 
@@ -215,7 +246,7 @@ export function stagesFrom({ crop, goal, method }: Way, sowOn: Day, climate: Cli
       : 0;
   const start = fromMove ? planted : sow + (upDays ?? 0);
   const added = fromMove
-    ? 0
+    ? -Math.min(WAITING_PACE * (moved?.held ?? 0), method.move?.holdDays ?? 0)
     : seeded
       ? (from === "sowing" ? 0 : nurseryDays) - toCome
       : from === "sowing"
@@ -223,15 +254,17 @@ export function stagesFrom({ crop, goal, method }: Way, sowOn: Day, climate: Cli
         : 0;
   const { baseC, bestC } = crop.growth;
   const asleep = sleeperOf(goal, sow, weather);
-  // A seedling that waits in its tray for warm nights stands still; before that it grows as trays usually do.
   const rate = (d: number) => {
-    const tray = d < planted ? sheltered : 0;
-    if (moved && d >= planted - moved.held && d < planted) return 0;
     if (asleep(d)) return 0;
+    const inTray = moved !== undefined && d < planted;
+    const waiting = inTray && d >= planted - moved.held ? WAITING_PACE : 1;
     const light = LEAFY.has(goal.kind) ? lightPace(weather(d).lightHours) : 1;
-    return (light * warmth(weather(d).meanC + tray, baseC, bestC)) / (atC + tray - baseC);
+    const c = inTray ? raisedC(d) : weather(d).meanC;
+    return (waiting * light * warmth(c, baseC, bestC)) / (atC + (inTray ? sheltered : 0) - baseC);
   };
+  const seenPick = after(real.pickedOn, start);
   const [low, likely, high] = [window.low, window.likely, window.high].map((days) => {
+    if (seenPick !== undefined) return seenPick - start;
     const needed = daysUntil(start, Math.max(1, days + added), rate);
     return needed && Math.round(needed);
   });
@@ -250,7 +283,7 @@ export function stagesFrom({ crop, goal, method }: Way, sowOn: Day, climate: Cli
   const counted = fromMove ? planted : sow;
   const took = start + likely - counted;
   const packetDays = Math.max(1, Math.round(window.likely + added + toCome));
-  if (Math.abs(took - packetDays) > 0.1 * packetDays) {
+  if (took > 0 && Math.abs(took - packetDays) > 0.1 * packetDays) {
     const meanC =
       Array.from({ length: took }, (_, d) => weather(counted + d).meanC).reduce((a, b) => a + b, 0) / took;
     reasons.push({
@@ -277,16 +310,23 @@ export function stagesFrom({ crop, goal, method }: Way, sowOn: Day, climate: Cli
     stage: feed.stage,
     day: dayOf(planted + feed.share * (first - planted)),
   }));
-  const bears = end(usual) > LONG_PICKING_DAYS && goal.feeds.length > 0;
+  const seasons = goal.bears?.map((share, year) => ({
+    from: addDays(firstPick.likely, Math.round(YEAR_DAYS * year)),
+    to: addDays(lastPick.likely, Math.round(YEAR_DAYS * year)),
+    share,
+  }));
+  const isLong = end(usual) > LONG_PICKING_DAYS && goal.feeds.length > 0;
   return {
     method: method.method,
     sow: sowOn,
     up,
     move: moved?.window,
     feeds,
-    liquidFeeds: bears ? { from: firstPick.likely, to: lastPick.likely } : undefined,
+    liquidFeeds: isLong ? { from: firstPick.likely, to: lastPick.likely } : undefined,
     firstPick,
     lastPick,
+    seasons,
+    bulb: goal.days.bulbs && bulbFor(planted, first, (d) => weather(d).lightHours),
     reasons,
     heldDays: moved?.held ?? 0,
   };

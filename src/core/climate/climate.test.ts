@@ -64,8 +64,14 @@ describe("a daily weather file", () => {
       gapDays: 0,
       faulty: 0,
       unit: "C",
-      columns: { date: "date", low: "temp_min", high: "temp_max" },
+      columns: { date: "date", low: "temp_min", high: "temp_max", rain: "precipitation" },
     });
+    // The same normals: rain of December 145, of July 15 mm; a year has about 950 mm on some 150 days (from memory).
+    const sum = (months: readonly number[] | undefined) => months!.reduce((a, b) => a + b, 0);
+    expect(report.rainMm![6]!).toBeLessThan(30);
+    expect(report.rainMm![11]!).toBeGreaterThan(100);
+    expect(Math.abs(sum(report.rainMm) / 950 - 1)).toBeLessThan(0.25);
+    expect(Math.abs(sum(report.wetDays) - 150)).toBeLessThan(30);
     // NOAA normals 1991 to 2020 of the same airport, from memory: days of January 8.9, of July 26.7, nights of July 14.0 °C.
     expect(Math.abs(report.highC[0]! - 8.9)).toBeLessThan(1.5);
     expect(Math.abs(report.highC[6]! - 26.7)).toBeLessThan(1.5);
@@ -130,6 +136,12 @@ describe("a daily weather file", () => {
     const [whole, report] = [normalsFromDaily(file), normalsFromDaily(coded)];
     if ("code" in whole || "code" in report) throw new Error("refused");
     expect(report.unit).toBe("C");
+    // A day of July that says 5 °C below nought at night and 41 above by day is somebody's slip.
+    const slipped = lines.map((l) => (l.startsWith("2013-07-09") ? with_(l, "41", "-15") : l)).join("\n");
+    expect(normalsFromDaily(slipped)).toMatchObject({
+      faulty: 1,
+      faults: [{ problem: { code: "weather-impossible" } }],
+    });
     // Of 1461 days 29 are the fiftieth, and 20 the seventieth, of which 4 are both.
     expect([report.coded, report.faulty]).toEqual([45, 46]);
     expect(report.faults.find((f) => f.line === 34)?.problem.code).toBe("weather-impossible");

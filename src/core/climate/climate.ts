@@ -2,13 +2,33 @@ import { type Day, dayNumber, dayOf, yearDay } from "../day";
 import { type ClockPlace, dayLength } from "../sun";
 import { known } from "../known";
 
+/** Where a household raises its seedlings: outdoors under shelter, on a windowsill indoors, or on a warm mat. */
+export const TRAY_PLACES = ["sheltered", "sill", "mat"] as const;
+export type TrayPlace = (typeof TRAY_PLACES)[number];
+
 /** Twelve monthly normals of a town: mean daily lowest and highest, °C, January first. */
 export interface Climate extends ClockPlace {
   readonly id: string;
   readonly latitude: number;
   readonly lowC: readonly number[];
   readonly highC: readonly number[];
+  /** Monthly rain, mm, and days of the month on which it rains; mean wind, m/s; mean humidity of the air, %; where they are known. */
+  readonly rainMm?: readonly number[];
+  readonly wetDays?: readonly number[];
+  readonly windMS?: readonly number[];
+  readonly humidity?: readonly number[];
+  /** Where the household's trays stand in it; outdoors under shelter when nobody has said. */
+  readonly trays?: TrayPlace;
 }
+
+/** Trays under a cover outdoors are so much warmer than the air, °C. Assumption, no source. */
+export const SHELTER_WARMER_C = 3;
+/** Indoors trays are no colder than this, °C: a room by the window, a mat that warms from below. Assumption, no source. */
+const TRAY_LEAST_C: Record<TrayPlace, number> = { sheltered: Number.NEGATIVE_INFINITY, sill: 17, mat: 23 };
+
+/** How warm a raised seedling stands, °C, while the mean outdoors is `meanC`. */
+export const trayC = ({ trays = "sheltered" }: Climate, meanC: number): number =>
+  Math.max(meanC + SHELTER_WARMER_C, TRAY_LEAST_C[trays]);
 
 export interface DayTemperature {
   readonly nightC: number;

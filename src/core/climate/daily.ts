@@ -1,5 +1,5 @@
 import Papa from "papaparse";
-import { daysBetween, isDay } from "../day";
+import { type Day, daysBetween, isDay } from "../day";
 import type { Problem } from "../problem";
 import { known } from "../known";
 
@@ -8,11 +8,16 @@ export interface Columns {
   readonly date: string;
   readonly low: string;
   readonly high: string;
+  /** Rain of the day; a file without it is read all the same. */
+  readonly rain?: string;
 }
 
 export interface DailyReport {
   readonly lowC: number[];
   readonly highC: number[];
+  /** Rain of the month, mm, and days of it on which it rains; undefined where the file has too little of it. */
+  readonly rainMm?: number[];
+  readonly wetDays?: number[];
   readonly columns: Columns;
   readonly unit: "C" | "F";
   readonly days: number;
@@ -27,6 +32,7 @@ export interface DailyReport {
 }
 
 const NAMES: Record<keyof Columns, RegExp> = {
+  rain: /^(rain|prec|prcp|ppt|rr$|nieder|lluvia|pluie)/i,
   date: /^(date|day|datum|fecha|time)$/i,
   low: /(min|low|tn$|tief)/i,
   high: /(max|high|tx$|hoch)/i,
@@ -34,6 +40,12 @@ const NAMES: Record<keyof Columns, RegExp> = {
 /** What stations write where they have nothing; 99.9 can be a hot day in °F. Common practice. */
 const CODES = [-99.9, -99, -999, -999.9, -9999, 999, 999.9, 9999];
 const CODE_IN_C = 99.9;
+/** A reading so far from the middle one of its month is no weather of it, °C. Assumption, no source. */
+const OFF_MONTH_C = 30;
+/** No day ever had more rain, mm: 1825 on Réunion in 1966, World Meteorological Organization (from memory). */
+const WETTEST_MM = 1825;
+/** A day counts as wet from 1 mm on, as weather services count. Common practice. */
+const WET_MM = 1;
 /** Air was never colder or hotter than this, °C: −89.2 and 56.7 are the records of the World Meteorological Organization (from memory). */
 const COLDEST_C = -90;
 const HOTTEST_C = 57;
@@ -46,12 +58,26 @@ const LEAST_DAYS = 20;
 /** The columns of a head line, as far as their names tell. */
 function guessColumns(fields: readonly string[]): Partial<Columns> {
   const find = (key: keyof Columns) => fields.find((f) => NAMES[key].test(f.trim()));
-  return { date: find("date"), low: find("low"), high: find("high") };
+  return { date: find("date"), low: find("low"), high: find("high"), rain: find("rain") };
 }
 
 /** The head line of a CSV file. */
 export const headOf = (text: string): string[] =>
   Papa.parse<string[]>(text.replace(/^\uFEFF/, ""), { preview: 1 }).data[0] ?? [];
+
+const MONTH_DAYS = [31, 28.25, 31, 30, 31, 30, 31, 31, 30, 31, 30, 31];
+
+/** The middle reading of each month, of lowest and highest together, °C: no wild one moves it. */
+function monthMedians(
+  read: readonly { readonly day: Day; readonly low: number; readonly high: number }[],
+  celsius: (t: number) => number,
+): (number | undefined)[] {
+  const months = Array.from({ length: 12 }, (): number[] => []);
+  for (const { day, low, high } of read)
+    for (const t of [low, high])
+      if (Number.isFinite(t)) months[Number(day.slice(5, 7)) - 1]?.push(celsius(t));
+  return months.map((all) => all.sort((a, b) => a - b)[Math.floor(all.length / 2)]);
+}
 
 const isoDay = (text: string): string => text.trim().slice(0, 10).replaceAll("/", "-");
 
@@ -71,7 +97,7 @@ export function normalsFromDaily(
     skipEmptyLines: "greedy",
   });
   const columns = { ...guessColumns(meta.fields ?? []), ...mapping };
-  const { date, low, high } = columns;
+  const { date, low, high, rain } = columns;
   if (!date || !low || !high)
     return {
       code: "weather-columns",
@@ -82,7 +108,9 @@ export function normalsFromDaily(
     day: isoDay(row[date] ?? ""),
     low: Number((row[low] ?? "").trim() || Number.NaN),
     high: Number((row[high] ?? "").trim() || Number.NaN),
+    rain: rain === undefined ? Number.NaN : Number((row[rain] ?? "").trim() || Number.NaN),
   }));
+  const rainMm = (r: number) => (rain !== undefined && /\bin(ch(es)?)?\b|_in$/i.test(rain) ? 25.4 * r : r);
   // A tenth of all days is warm: one wild reading tells nothing of the unit.
   const highs = read
     .map((r) => r.high)
@@ -94,13 +122,22 @@ export function normalsFromDaily(
   const celsius = (t: number) => (inUnit === "F" ? (t - 32) / 1.8 : t);
 
   const faults: { line: number; problem: Problem }[] = [];
-  const seen = new Map<string, { low: number; high: number }>();
+  const seen = new Map<string, { low: number; high: number; rain?: number }>();
+  const medians = monthMedians(
+    read.filter((r) => isDay(r.day) && !isCode(r.high)),
+    celsius,
+  );
+  const isOffMonth = (day: Day, t: number) =>
+    Math.abs(celsius(t) - (medians[Number(day.slice(5, 7)) - 1] ?? celsius(t))) > OFF_MONTH_C;
   for (const r of read) {
     const problem: Problem | undefined = !isDay(r.day)
       ? { code: "not-a-date" }
       : !Number.isFinite(r.low) || !Number.isFinite(r.high) || isCode(r.low) || isCode(r.high)
         ? { code: "weather-gap" }
-        : celsius(r.low) < COLDEST_C || celsius(r.high) > HOTTEST_C
+        : celsius(r.low) < COLDEST_C ||
+            celsius(r.high) > HOTTEST_C ||
+            isOffMonth(r.day, r.low) ||
+            isOffMonth(r.day, r.high)
           ? { code: "weather-impossible" }
           : r.low > r.high
             ? { code: "low-above-high" }
@@ -108,15 +145,23 @@ export function normalsFromDaily(
               ? { code: "day-twice" }
               : undefined;
     if (problem) faults.push({ line: r.line, problem });
-    else seen.set(r.day, { low: celsius(r.low), high: celsius(r.high) });
+    else {
+      const mm = rainMm(r.rain);
+      const isRain = mm >= 0 && mm <= WETTEST_MM && !CODES.includes(r.rain);
+      seen.set(r.day, { low: celsius(r.low), high: celsius(r.high), rain: isRain ? mm : undefined });
+    }
   }
   const days = [...seen.keys()].sort();
-  const sums = Array.from({ length: 12 }, () => ({ low: 0, high: 0, days: 0 }));
+  const sums = Array.from({ length: 12 }, () => ({ low: 0, high: 0, days: 0, rain: 0, wet: 0, measured: 0 }));
   for (const [day, t] of seen) {
     const month = known(sums[Number(day.slice(5, 7)) - 1]);
     month.low += t.low;
     month.high += t.high;
     month.days++;
+    if (t.rain === undefined) continue;
+    month.rain += t.rain;
+    month.wet += t.rain >= WET_MM ? 1 : 0;
+    month.measured++;
   }
   const bare = sums.find((m) => m.days < LEAST_DAYS);
   if (bare) return { code: "month-bare", month: sums.indexOf(bare) + 1, days: bare.days };
@@ -125,7 +170,11 @@ export function normalsFromDaily(
   return {
     lowC: sums.map((m) => m.low / m.days),
     highC: sums.map((m) => m.high / m.days),
-    columns: { date, low, high },
+    ...(sums.every((m) => m.measured >= LEAST_DAYS) && {
+      rainMm: sums.map((m, i) => (m.rain / m.measured) * known(MONTH_DAYS[i])),
+      wetDays: sums.map((m, i) => (m.wet / m.measured) * known(MONTH_DAYS[i])),
+    }),
+    columns: { date, low, high, ...(rain !== undefined && { rain }) },
     unit: inUnit,
     days: seen.size,
     years: new Set(days.map((d) => d.slice(0, 4))).size,

@@ -3,10 +3,16 @@ export {
   type Climate,
   type DayTemperature,
   NIGHT_SWING_C,
+  SHELTER_WARMER_C,
   spellFrom,
   temperatureOn,
   temperatures,
+  TRAY_PLACES,
+  trayC,
+  type TrayPlace,
 } from "./climate";
+export { underCover, VENT_FROM_C } from "./cover";
 export { type Columns, type DailyReport, headOf, normalsFromDaily } from "./daily";
 export { climateGates, type Stretch } from "./gates";
-export { readNormals, TownClimate } from "./normals";
+export { rainOf } from "./rain";
+export { type NormalKind, readNormals, TownClimate } from "./normals";

@@ -109,3 +109,17 @@ it("counts work where it falls, and the cells of a nursery until the plants move
   expect(bought.method.method).toBe("bought");
   expect(cellsOf(bought, billOf(bought, { plants: 2 }, setting))).toBeUndefined();
 });
+
+it("lets what bears for years stand for them, and give by its age", () => {
+  const berries = courseFor("strawberry/june", 0, { sowOn: "2026-10-15" });
+  const bears = berries.goal.bears!;
+  const byYear = new Map<string, number>();
+  for (const { day, g } of berries.picks) byYear.set(day.slice(0, 4), (byYear.get(day.slice(0, 4)) ?? 0) + g);
+  expect([...byYear.keys()]).toEqual(["2027", "2028", "2029"]);
+  const [first, second] = [...byYear.values()];
+  expect(first! / second!).toBeCloseTo(bears[0]! / bears[1]!, 1);
+  // Pulled after its first season, it gives that one alone.
+  const once = courseFor("strawberry/june", 0, { sowOn: "2026-10-15", outBy: "2027-09-01" });
+  expect(once.pickedG).toBeCloseTo(first!, 6);
+  expect(once.table.every(({ day }) => day < "2027-09-01")).toBe(true);
+});

@@ -1,6 +1,7 @@
-import { judgeSeason, type Season, type Way } from "../calendar";
+import { fruitSet, judgeSeason, type Season, type Way } from "../calendar";
+import { temperatures } from "../climate";
 import type { Crop, Goal, Method } from "../crop";
-import { type Day, dayNumber, dayOf } from "../day";
+import { addDays, type Day, dayNumber, dayOf, daysBetween } from "../day";
 import { type Pick, picksOf, tableOf } from "../food";
 import type { Setting } from "../setting";
 import { coefficient } from "../water";
@@ -8,6 +9,9 @@ import { type Canopy, growthCurve, standsFrom } from "./growth";
 import { growthByDay, leavesByDay, mostKg } from "./growth-limit";
 import { lightShare } from "./light-share";
 import { lightOn, meanOf, sunHoursOn } from "./light";
+
+/** What bears for years is fed by the light of so many days before a pick, and not by that of the year before. Assumption, no source. */
+const FED_BY_DAYS = 180;
 
 /** From when to when a planting takes its place in a bag; both days are its own. */
 export interface Stay {
@@ -31,11 +35,11 @@ export const LIGHT_FROM = 0.3;
 /** Leaves of a dense stand close over the soil once it is grown so far. Assumption, no source. */
 const CLOSED_FROM = 2 / 3;
 
-/** To its last pick, or to the day that it is to be out by. */
+/** To its last pick, that of its last season where it bears for years, or to the day that it is to be out by. */
 function stayOf({ stages }: Season, outBy: Day | undefined): { from: number; to: number } {
   const from = dayNumber(standsFrom(stages));
-  const end = stages.lastPick ?? stages.firstPick;
-  const to = end ? dayNumber(end.likely) : from + GIVEN_UP_DAYS;
+  const end = stages.seasons?.at(-1)?.to ?? (stages.lastPick ?? stages.firstPick)?.likely;
+  const to = end ? dayNumber(end) : from + GIVEN_UP_DAYS;
   return { from, to: outBy === undefined ? to : Math.min(to, Math.max(from, dayNumber(outBy))) };
 }
 
@@ -64,12 +68,13 @@ export class Course {
   readonly method: Method;
 
   constructor(
-    { crop, goal, method, outBy }: Omit<Sown, "sowOn" | "season">,
+    { crop, goal, method, outBy, real }: Omit<Sown, "sowOn" | "season">,
     readonly season: Season,
     private readonly setting: Setting,
   ) {
     [this.crop, this.goal, this.method] = [crop, goal, method];
-    ({ from: this.from, to: this.to } = stayOf(season, outBy));
+    const out = [outBy, real?.endedOn].filter((day) => day !== undefined).sort()[0];
+    ({ from: this.from, to: this.to } = stayOf(season, out));
     this.stay = { from: dayOf(this.from), to: dayOf(this.to) };
   }
 
@@ -140,7 +145,7 @@ export class Course {
     return (this.ownPickedG ??= this.picks.reduce((sum, { g }) => sum + g, 0));
   }
 
-  /** Share of its picking that its days leave it, and share of a full sun's harvest that its light does, 0 to 1. */
+  /** Share of its picking that its days leave it, and share of a full sun's harvest that its light and the heat do, 0 to 1. */
   get share(): { readonly picked: number; readonly sunlit: number } {
     if (!this.ownShare) {
       const inSun = this.inFullSun().reduce((sum, { g }) => sum + g, 0);
@@ -158,17 +163,27 @@ export class Course {
   }
 
   private inFullSun(): readonly Pick[] {
-    return picksOf(this.goal, this.season.stages, 1).filter(({ day }) => day <= this.stay.to);
+    const { stages } = this.season;
+    const first = picksOf(this.goal, stages, 1);
+    const all = stages.seasons
+      ? stages.seasons.flatMap(({ from, share }) => {
+          const later = daysBetween(first[0]?.day ?? from, from);
+          return first.map(({ day, g }) => ({ day: addDays(day, later), g: g * share }));
+        })
+      : first;
+    return all.filter(({ day }) => day <= this.stay.to);
   }
 
-  /** Each pick as the light of the days since the one before it lets it be. */
+  /** Each pick as the light of the days since the one before it lets it be, and the heat in which its flowers were set. */
   private sunlitPicks(): Pick[] {
     let since = this.from;
     return this.inFullSun().map(({ day, g }) => {
       const on = dayNumber(day);
-      const mol = meanOf(lightOn, this.setting, since, on);
+      const mol = meanOf(lightOn, this.setting, Math.max(since, on - FED_BY_DAYS), on);
       since = on;
-      return { day, g: g * lightShare(this.goal, mol) };
+      const set = fruitSet(this.crop, this.goal, on, temperatures(this.setting.climate));
+      const setShare = set ? 1 - set.hotDays / set.days : 1;
+      return { day, g: g * setShare * lightShare(this.goal, mol) };
     });
   }
 }

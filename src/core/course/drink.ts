@@ -1,11 +1,10 @@
 import type { BagMake, BagShape } from "../bag";
 import type { Climate } from "../climate";
 import { type Day, dayNumber } from "../day";
-import { HALVES } from "../placement";
 import type { SchoolsInForce } from "../school";
 import { drawnL, evaporationOn, openCm2, wallFactor } from "../water";
 import type { Course } from "./course";
-import type { Part } from "./part";
+import { HALVES, type Part } from "../placement";
 
 /** A planting in a bag, and the part of the bag that it has: its top, a half of it, or the side holes. */
 export interface Drinker {
@@ -19,7 +18,12 @@ export interface DrunkFrom {
   readonly shape: BagShape;
   readonly make: BagMake | undefined;
   readonly schools: Pick<SchoolsInForce, "colour">;
+  /** Under a cover the air is still and damp. */
+  readonly isCovered?: boolean;
 }
+
+/** Under a cover leaves lose so much of what they do in the open. Assumption, no source. */
+const COVERED = 0.75;
 
 /**
  * Litres that plantings draw from their bag on a day. Each part of the bag in which something stands counts by itself,
@@ -29,7 +33,7 @@ export function drunkL(bag: DrunkFrom, drinkers: readonly Drinker[], day: Day, c
   const at = dayNumber(day);
   const there = drinkers.filter(({ course }) => course.leafCm2(at) > 0);
   if (there.length === 0) return 0;
-  const mm = evaporationOn(climate, day);
+  const mm = evaporationOn(climate, day) * (bag.isCovered ? COVERED : 1);
   const wall = wallFactor(bag.make, bag.schools);
   // Where something has the whole top, what keeps to a half of it shares it.
   const whole = there.some(({ part }) => part === "top");

@@ -5,7 +5,6 @@
 export { cellsOf, type CellUse } from "./cells";
 export { Course, courseOf, LIGHT_FROM, type Sown, type Stay } from "./course";
 export { billOf } from "./bill";
-export { crownM2, LEAN_CM, type Part, soilShare } from "./part";
 export { type Drinker, drunkL, type DrunkFrom } from "./drink";
 export type { Canopy } from "./growth";
 export { jobsOf, minutesOf } from "./jobs";

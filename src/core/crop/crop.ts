@@ -1,16 +1,6 @@
 import * as z from "zod";
-
-/** Where a library value comes from. `assumption`: a figure that nobody has a source for. */
-export const SOURCES = [
-  "practice",
-  "assumption",
-  "harrington-1954",
-  "cfr-201",
-  "fao-56",
-  "nass",
-  "fooddata",
-] as const;
-export type SourceId = (typeof SOURCES)[number];
+import { setsPlants, SOWING_METHODS } from "./methods";
+import { SOURCES } from "./sources";
 
 const positive = z.number().positive();
 
@@ -34,21 +24,6 @@ const marks = <const K extends string>(...keys: K[]) =>
   z
     .partialRecord(z.enum(["rest", ...keys]), z.enum(SOURCES))
     .refine((m) => "rest" in m, { error: "rest has no source" });
-
-export const SOWING_METHODS = [
-  "broadcast", // sown where it grows, strewn and barely covered
-  "drills", // sown where it grows, in drills
-  "stations", // sown where it grows, a few seeds to a place
-  "cells", // raised one to a cell, then moved
-  "tray", // strewn in a tray, then moved
-  "soaked", // soaked and spread densely
-  "sets",
-  "tubers",
-  "cuttings",
-  "runners",
-  "bought", // a seedling that somebody else raised
-] as const;
-export type SowingMethod = (typeof SOWING_METHODS)[number];
 
 const Method = z.strictObject({
   method: z.enum(SOWING_METHODS),
@@ -103,7 +78,13 @@ export const Goal = z.strictObject({
   kind: z.enum(GOAL_KINDS),
   /** Plants that are counted, each with its spacing and soil; or a stand sown dense and cut as one. */
   stand: z.discriminatedUnion("type", [
-    z.strictObject({ type: z.literal("plants"), spacingCm: Need, soilL: Need }),
+    z.strictObject({
+      type: z.literal("plants"),
+      spacingCm: Need,
+      soilL: Need,
+      /** Soil that each wants in a side hole, where that is less: its roots run on into the bag. */
+      sideSoilL: Need.optional(),
+    }),
     z.strictObject({ type: z.literal("dense"), seedGM2: positive }),
   ]),
   insetCm: z.number().nonnegative(),
@@ -120,6 +101,8 @@ export const Goal = z.strictObject({
     from: z.enum(["sowing", "planting"]),
     /** Its year begins when days lengthen past this, h: before that it sleeps, or grows leaves only. */
     wakesH: positive.optional(),
+    /** Its bulbs swell once days are long enough, and it is grown: see `bulbKind`. */
+    bulbs: z.literal("day-length").optional(),
     /** So many nights colder than this it wants before it makes what is picked. */
     chill: z.strictObject({ nights: positive, belowC: z.number() }).optional(),
     window: Range,
@@ -134,6 +117,8 @@ export const Goal = z.strictObject({
   dryMatter: z.number().gt(0).max(1),
   harvestIndex: z.number().gt(0).max(1),
   picking: z.strictObject({ pattern: z.enum(["once", "leaf", "flushes", "continuous"]), window: Range }),
+  /** It bears for years: shares of a grown plant's harvest in its first season, its second and so on; it is pulled after the last. */
+  bears: z.array(z.number().min(0).max(1)).min(2).optional(),
   /** Days that it keeps at home once it is picked, in the cool and dark: the days over which it is eaten. */
   keepsDays: z.number().nonnegative().max(365),
   /** Feeds: a share of the way from planting to first pick (0 at planting). */
@@ -176,6 +161,7 @@ export const Goal = z.strictObject({
     "dryMatter",
     "harvestIndex",
     "picking",
+    "bears",
     "keepsDays",
     "feeds",
     "support",
@@ -203,6 +189,8 @@ const Profile = z.strictObject({
     .refine((n) => n.seedlingStandsC >= n.standsC, { error: "seedlings stand more cold than plants" }),
   /** Days of this heat make it bolt, turn bitter or drop its flowers. */
   heatC: z.number(),
+  /** While its flowers set fruit, or its tubers form, hotter days or warmer nights than these stop it, °C. */
+  setsBelow: z.strictObject({ dayC: z.number(), nightC: z.number() }).optional(),
   /** Days longer than this make it run up to seed, h. */
   boltsH: positive.optional(),
   /** Share of seed that comes up at least; none for crops that are not sown. */
@@ -214,9 +202,19 @@ const Profile = z.strictObject({
   }),
   feeding: z.enum(["light", "medium", "heavy"]),
   /** Builds sugar as maize and amaranth do, and more of it in heat and full sun. */
-  c4: z.boolean().default(false),
+  c4: z.boolean().optional(),
   goals: z.array(Goal).min(1),
-  source: marks("emergence", "growth", "nights", "heatC", "germination", "thousandSeedG", "water", "feeding"),
+  source: marks(
+    "emergence",
+    "growth",
+    "nights",
+    "heatC",
+    "setsBelow",
+    "germination",
+    "thousandSeedG",
+    "water",
+    "feeding",
+  ),
 });
 
 /** Whether a goal can be started on every surface that it names: a side hole takes a plant, never loose seed. */
@@ -238,23 +236,3 @@ export type Crop = z.infer<typeof Crop>;
 
 export type Where = Goal["where"][number];
 export type GoalKind = Goal["kind"];
-
-/**
- * Light for each hour of sun that growers ask for, mol/m² a day: six hours make the 17 to 20 mol of extension tables for
- * fruit, four the 12 of leaf (from memory). What just lives lives on less. Assumption, no source.
- */
-const MOL_PER_SUN_HOUR = { least: 2.2, good: 3 };
-
-/** The light that a goal needs, mol/m² a day. */
-export const lightNeed = ({ sunHours }: Goal): Need => ({
-  least: MOL_PER_SUN_HOUR.least * sunHours.least,
-  good: MOL_PER_SUN_HOUR.good * sunHours.good,
-});
-
-/** Whether a method leaves a plant to be set in place, so that it can go into a side hole. */
-export const setsPlants = (method: SowingMethod): boolean =>
-  !["broadcast", "drills", "stations", "soaked"].includes(method);
-
-/** Whether a method begins with seed, so that there is an emergence to wait for. */
-export const startsFromSeed = (method: SowingMethod): boolean =>
-  !["sets", "tubers", "cuttings", "runners", "bought"].includes(method);

@@ -1,6 +1,6 @@
 import * as fc from "fast-check";
 import { expect, it } from "vitest";
-import { addDays, dayNumber, dayOf, daysBetween, isDay } from ".";
+import { addDays, dayAt, dayNumber, dayOf, daysBetween, isDay } from ".";
 
 const number = fc.integer({ min: dayNumber("1900-01-01"), max: dayNumber("2199-12-31") });
 
@@ -40,4 +40,11 @@ it.each([
 ])("takes %j for no day, and says so", (text) => {
   expect(isDay(text)).toBe(false);
   expect(() => dayNumber(text)).toThrow(RangeError);
+});
+
+it("is the town's day and not the computer's: at one moment it is tomorrow in Auckland and yesterday in Honolulu", () => {
+  const moment = new Date("2026-05-18T10:30:00Z");
+  expect(dayAt(moment, "Europe/Lisbon")).toBe("2026-05-18");
+  expect(dayAt(new Date("2026-05-18T13:30:00Z"), "Pacific/Auckland")).toBe("2026-05-19");
+  expect(dayAt(new Date("2026-05-18T09:30:00Z"), "Pacific/Honolulu")).toBe("2026-05-17");
 });

@@ -34,6 +34,11 @@ export function dayNumber(day: Day): number {
   return number;
 }
 
+/** The calendar's day at a moment by the clocks of a time zone, or by the computer's own when none is named. @param timeZone as in `Europe/Lisbon` */
+export const dayAt = (moment: Date, timeZone?: string): Day =>
+  // Sweden writes dates as ISO 8601 does.
+  new Intl.DateTimeFormat("sv-SE", { timeZone, dateStyle: "short" }).format(moment);
+
 /** The day with a number, see `dayNumber`; fractions are rounded. */
 export function dayOf(number: number): Day {
   const whole = Math.round(number);

@@ -2,6 +2,7 @@
 export {
   addDays,
   addMonths,
+  dayAt,
   type Day,
   dayNumber,
   dayOf,

@@ -1,10 +1,4 @@
 /** How do records and values leave and come back? Text formats for what the programme keeps. */
-export {
-  faultsToCsv,
-  readValues,
-  type RowFault,
-  type ValueRow,
-  valuesToCsv,
-  valuesToJson,
-} from "./library-file";
+export { faultsToCsv, type RowFault } from "./faults";
+export { readValues, type ValueRow, valuesToCsv, valuesToJson } from "./library-file";
 export { csvHead, csvLines, type RecordLine } from "./records-csv";

@@ -1,6 +1,7 @@
 import Papa from "papaparse";
 import * as z from "zod";
 import type { Problem } from "../problem";
+import type { RowFault } from "./faults";
 
 /** A value of the library in a file: what ships, and what a programme has in its place. */
 export interface ValueRow {
@@ -17,13 +18,6 @@ export interface ReadRow {
   readonly name: string;
   readonly value: number;
   readonly reason: string;
-}
-
-export interface RowFault {
-  readonly line: number;
-  readonly problem: Problem;
-  /** The row as it stood in the file, to be given back. */
-  readonly row: Readonly<Record<string, string>>;
 }
 
 const COLUMNS = ["name", "shipped", "source", "value", "reason"] as const;
@@ -92,16 +86,3 @@ export function readValues(
   });
   return { rows, faults };
 }
-
-/** Refused rows as a file of their own, each with its line and what was wrong. */
-export const faultsToCsv = (faults: readonly RowFault[]): string =>
-  `${Papa.unparse(
-    faults.map(({ line, problem, row }) => ({
-      line,
-      problem: problem.code,
-      name: row.name ?? "",
-      value: row.value ?? "",
-      reason: row.reason ?? "",
-    })),
-    { newline: "\r\n", escapeFormulae: true },
-  )}\r\n`;

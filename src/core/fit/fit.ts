@@ -1,6 +1,6 @@
 import { type BagShape, usualGapCm } from "../bag";
 import type { Season } from "../calendar";
-import { type Goal, lightNeed, type Where } from "../crop";
+import { type Goal, lightNeed, standOn, type Where } from "../crop";
 import type { Day } from "../day";
 import type { Half } from "../placement";
 import { ONE_SIZE_UP, type Schools } from "../school";
@@ -72,17 +72,23 @@ export interface FitQuestion {
   readonly schools?: Pick<Schools, "density" | "bagSize">;
 }
 
+const grown = new WeakMap<Goal, Goal>();
+
 /** A goal whose plants are given a bag one size up: the good amount of soil grows, the least stays. */
-const generous = (goal: Goal): Goal =>
-  goal.stand.type === "plants"
-    ? {
-        ...goal,
-        stand: { ...goal.stand, soilL: { ...goal.stand.soilL, good: goal.stand.soilL.good * ONE_SIZE_UP } },
-      }
-    : goal;
+function generous(goal: Goal): Goal {
+  const { stand } = goal;
+  if (stand.type !== "plants") return goal;
+  const soilL = { ...stand.soilL, good: stand.soilL.good * ONE_SIZE_UP };
+  const larger = grown.get(goal) ?? { ...goal, stand: { ...stand, soilL } };
+  grown.set(goal, larger);
+  return larger;
+}
 
 /** Light is known to some hundredths only: a hair less is no shortage. Assumption, no source. */
 const LIGHT_SURE = 1.05;
+
+/** How light of so many mol/m² a day serves a goal. */
+export const lightGrade = (goal: Goal, mol: number): Grade => gradeOf(LIGHT_SURE * mol, lightNeed(goal));
 
 const HEADS = new Set<Goal["kind"]>(["head", "baby-head"]);
 const ROOTS = new Set<Goal["kind"]>(["root"]);
@@ -103,8 +109,7 @@ function notesOn(goal: Goal, offer: Offer, limits: readonly Limit[]): Note[] {
 
 /** The one change that lifts a limit to right; none for a limit that is right, or that no change of this kind lifts. */
 function fixFor(limit: Limit, q: FitQuestion, offer: Offer): Fix | undefined {
-  if (limit.grade === "roomy" || limit.grade === "right") return undefined;
-  const stand = q.goal.stand;
+  const stand = standOn(q.goal, q.where);
   switch (limit.code) {
     case "depth":
       return { code: "deeper", depthCm: limit.need.good };
@@ -123,46 +128,92 @@ function fixFor(limit: Limit, q: FitQuestion, offer: Offer): Fix | undefined {
   }
 }
 
+/** What a bag offers a goal, and the limits that do not change with the day: depth, soil, room, holes. */
+interface Room extends Pick<Fit, "plants" | "most" | "sown"> {
+  readonly offer: Offer;
+  readonly depth: Limit;
+  /** Of plants that are counted. */
+  readonly counted: readonly Limit[];
+}
+
+function roomOf(q: FitQuestion): Room {
+  const { goal, shape } = q;
+  const stand = standOn(goal, q.where);
+  const offer = offerOf({ ...q, gapCm: q.gapCm ?? usualGapCm(shape) });
+  const depth: Limit = {
+    code: "depth",
+    grade: gradeOf(offer.depthCm, goal.depthCm),
+    need: goal.depthCm,
+    have: offer.depthCm,
+  };
+  if (stand.type === "dense") {
+    const areaCm2 = q.areaCm2 ?? offer.areaCm2;
+    return { offer, depth, counted: [], sown: { areaCm2, seedG: (areaCm2 / 10_000) * stand.seedGM2 } };
+  }
+  const good = plantsAt(offer, stand, "good");
+  const most = Math.max(good, plantsAt(offer, stand, "least"));
+  const proposed = q.schools?.density === "crowded" ? most : good;
+  const plants = q.plants ?? (proposed > 0 ? proposed : Math.min(1, most));
+  return { offer, depth, counted: plantLimits(offer, stand, plants), plants, most };
+}
+
+/** Rooms of whole bags that nothing else stands in, by bag, goal and the rest: Match asks for the same ones on every day. */
+const rooms = new WeakMap<BagShape, WeakMap<Goal, Map<string, Room>>>();
+
+function roomOnce(q: FitQuestion): Room {
+  const more = q.plants ?? q.claimedL ?? q.claimedHoles ?? q.half ?? q.areaCm2;
+  if (more !== undefined) return roomOf(q);
+  const byGoal = rooms.get(q.shape) ?? new WeakMap<Goal, Map<string, Room>>();
+  rooms.set(q.shape, byGoal);
+  const known = byGoal.get(q.goal) ?? new Map<string, Room>();
+  byGoal.set(q.goal, known);
+  const key = `${q.where}/${q.gapCm}/${q.schools?.density}`;
+  const room = known.get(key) ?? roomOf(q);
+  known.set(key, room);
+  return room;
+}
+
 /**
  * Whether a goal fits a surface of a bag at a place from a sowing day, how many plants, and what stands in the way.
  *
- * The number of plants is the tightest of soil for each plant, spacing with the edge inset, and side holes;
- * depth, sun and season do not change it, but grade it. The grade is that of the worst limit.
+ * The number of plants is the tightest of soil for each plant, its share of light with the distance of stems, and side
+ * holes; depth, light and season do not change it, but grade it. The grade is that of the worst limit.
  */
 export function fit(question: FitQuestion): Fit {
   const q =
     question.schools?.bagSize === "one-up" ? { ...question, goal: generous(question.goal) } : question;
-  const { goal, shape } = q;
-  const offer = offerOf({ ...q, gapCm: q.gapCm ?? usualGapCm(shape) });
-  const light = lightNeed(goal);
-  const place: Limit[] = [
-    { code: "depth", grade: gradeOf(offer.depthCm, goal.depthCm), need: goal.depthCm, have: offer.depthCm },
+  const { goal } = q;
+  const { offer, depth, counted, plants, most, sown } = roomOnce(q);
+  const limits: Limit[] = [
+    depth,
     { code: "season", grade: q.season.grade === "right" ? "roomy" : q.season.grade, reason: q.season.reason },
-    { code: "light", grade: gradeOf(LIGHT_SURE * q.lightMol, light), need: light, have: q.lightMol },
+    { code: "light", grade: lightGrade(goal, q.lightMol), need: lightNeed(goal), have: q.lightMol },
+    ...counted,
   ];
-  const { stand } = goal;
-  let plants: number | undefined;
-  let most: number | undefined;
-  let sown: Fit["sown"];
-  let limits = place;
-  if (stand.type === "plants") {
-    const good = plantsAt(offer, stand, "good");
-    most = Math.max(good, plantsAt(offer, stand, "least"));
-    const proposed = q.schools?.density === "crowded" ? most : good;
-    plants = q.plants ?? (proposed > 0 ? proposed : Math.min(1, most));
-    limits = [...place, ...plantLimits(offer, stand, plants)];
-  } else {
-    const areaCm2 = q.areaCm2 ?? offer.areaCm2;
-    sown = { areaCm2, seedG: (areaCm2 / 10_000) * stand.seedGM2 };
-  }
   const grade = worst(limits.map((l) => l.grade));
   const limit = known(limits.find((l) => l.grade === grade));
-  const byConcern = [...limits].sort((a, b) => GRADES.indexOf(b.grade) - GRADES.indexOf(a.grade));
-  const fixes = byConcern.map((l) => fixFor(l, q, offer)).filter((f) => f !== undefined);
-  const distinct = fixes.filter(
-    (f, i) => fixes.findIndex((g) => JSON.stringify(g) === JSON.stringify(f)) === i,
+  return {
+    plants,
+    most,
+    sown,
+    grade,
+    limit,
+    limits,
+    notes: notesOn(goal, offer, limits),
+    fixes: fixesOf(limits, q, offer),
+  };
+}
+
+/** What would lift each limit, the worst first, each said once. */
+function fixesOf(limits: readonly Limit[], q: FitQuestion, offer: Offer): Fix[] {
+  const short = limits.filter((l) => l.grade === "tight" || l.grade === "wrong");
+  const fixes = [...short]
+    .sort((a, b) => GRADES.indexOf(b.grade) - GRADES.indexOf(a.grade))
+    .map((l) => fixFor(l, q, offer))
+    .filter((f) => f !== undefined);
+  return fixes.filter(
+    (f, i) => fixes.findIndex((g) => g === f || JSON.stringify(g) === JSON.stringify(f)) === i,
   );
-  return { plants, most, sown, grade, limit, limits, notes: notesOn(goal, offer, limits), fixes: distinct };
 }
 
 /** The better of a goal's surfaces on a bag: side holes where the bag has them and the goal takes them, else the top. */

@@ -8,8 +8,8 @@ import {
   soilVolumeL,
 } from "../bag";
 import type { SeasonReason } from "../calendar";
-import type { Goal, Need, Where } from "../crop";
-import { capacity, type Half, halfCapacity } from "../placement";
+import type { Goal, GoalKind, Need, Where } from "../crop";
+import { capacity, crownM2, type Half, halfCapacity } from "../placement";
 
 /** Best first. `wrong`: it fails; `tight`: it works with care; `right`: nothing is missing; `roomy`: half as much again is there. */
 export const GRADES = ["roomy", "right", "tight", "wrong"] as const;
@@ -56,7 +56,7 @@ export interface Offer {
   readonly depthCm: number;
   /** Litres of mix that nobody else in the bag claims. */
   readonly soilL: number;
-  /** Plants by spacing at a given distance; Infinity on the side, where holes count instead. */
+  /** Plants that find the room of a spacing each; Infinity on the side, where holes count instead. */
   readonly room: (spacingCm: number) => number;
   /** Side holes; undefined on top. */
   readonly holes?: number;
@@ -67,7 +67,27 @@ export interface Offer {
 /** What was counted already on a bag's top: the same bag is asked for every goal, and again on every week. */
 const counted = new WeakMap<BagShape, Map<string, number>>();
 
-function roomOnTop({ shape, goal, half }: OfferAsk, spacingCm: number): number {
+/** What swells in the ground cannot lean out of its neighbour's way. */
+const SWELLS: ReadonlySet<GoalKind> = new Set<GoalKind>(["root", "bulb", "tuber"]);
+/** Crowns lean out over the rim, so that stems in a bag may stand so much nearer than in a field. Assumption, no source. */
+const STEMS = 0.75;
+/** Ground for each plant where all stand a spacing apart in a field, as a share of the spacing's square: even triangles. */
+const TRIANGLES = Math.sqrt(3) / 2;
+
+/**
+ * Plants that find the room of a spacing on a top: as many as can share what their crowns catch light on, rim and all, and
+ * whose stems stand far enough apart. A few round a bag have more room than the same distance gives them in a field.
+ */
+function roomOnTop(ask: OfferAsk, spacingCm: number): number {
+  const { shape, goal, half } = ask;
+  if (SWELLS.has(goal.kind)) return stemsOnTop(ask, spacingCm);
+  const crownsM2 = crownM2(shape, half ?? "top", goal.widthCm);
+  const crowns = Math.floor((crownsM2 * 10_000) / (TRIANGLES * spacingCm ** 2) + EPSILON);
+  return Math.min(stemsOnTop(ask, STEMS * spacingCm), Math.max(1, crowns));
+}
+
+/** Stems that stand a distance apart on a top, and keep the inset. */
+function stemsOnTop({ shape, goal, half }: OfferAsk, spacingCm: number): number {
   const { insetCm } = goal;
   const borderCm = borderOf(goal);
   const known = counted.get(shape) ?? new Map<string, number>();

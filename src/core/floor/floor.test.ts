@@ -107,7 +107,7 @@ it("finds spots that have no fault, for as many bags as there is room", () => {
 describe("shade of tall rows", () => {
   // The wall is to the north: outward is south, where the noon sun stands.
   const place = {
-    sky: openingsOf({ seen: [{ from: 6, to: 18 }], latitude: 45, seenOn: "2026-06-21", faces: 180 }),
+    sky: openingsOf({ seen: [{ from: 8, to: 16 }], latitude: 45, seenOn: "2026-06-21", faces: 180 }),
     faces: 180,
     climate: { latitude: 45 },
   };

@@ -1,9 +1,6 @@
-import * as z from "zod";
 import type { Crop, Goal, GoalKind } from "../crop";
-
-/** Kinds of food as people name them when they say what they eat. */
-export const FOOD_GROUPS = ["greens", "heads", "roots", "pods", "fruits", "herbs"] as const;
-export type FoodGroup = (typeof FOOD_GROUPS)[number];
+import { FOOD_GROUPS, type FoodGroup, type HowOften } from "./groups";
+import type { Wants } from "./wants";
 
 const GROUP: Partial<Record<GoalKind, FoodGroup>> = {
   leaf: "greens",
@@ -24,21 +21,6 @@ const GROUP: Partial<Record<GoalKind, FoodGroup>> = {
 
 /** The group that a harvest belongs to; undefined for what is not eaten. */
 export const foodGroup = (goal: Pick<Goal, "kind">): FoodGroup | undefined => GROUP[goal.kind];
-
-export const HOW_OFTEN = ["daily", "often", "sometimes", "never"] as const;
-export type HowOften = (typeof HOW_OFTEN)[number];
-
-const CropId = z.string().regex(/^[a-z-]+$/);
-
-/** What a household says that it eats: how often each kind of food, what must be there, and what nobody touches. */
-export const Wants = z
-  .strictObject({
-    groups: z.partialRecord(z.enum(FOOD_GROUPS), z.enum(HOW_OFTEN)),
-    must: z.array(CropId).max(20),
-    never: z.array(CropId).max(40),
-  })
-  .refine((w) => !w.must.some((id) => w.never.includes(id)), { error: "must-and-never", path: ["never"] });
-export type Wants = z.infer<typeof Wants>;
 
 export const NO_WANTS: Wants = { groups: {}, must: [], never: [] };
 

@@ -8,7 +8,7 @@ import {
   soilVolumeL,
   usualGapCm,
 } from "../bag";
-import { nextSowing, type Season } from "../calendar";
+import { nextSowing, type Real, type Season, type Stages, stagesFrom } from "../calendar";
 import { type Course, type Harvest, harvestOf, LIGHT_FROM, lightOn, type Stay } from "../course";
 import type { Crop, Goal, Method } from "../crop";
 import { type Day, dayNumber } from "../day";
@@ -17,12 +17,13 @@ import { bearingOf, type HookLoad, type Load, loadOn } from "../load";
 import { distanceBetween, type Point, type SidePoint, whereOf } from "../placement";
 import { type BagThing, halfOf, type Plan, type Planting, type Row } from "../plan";
 import { inForce, type SchoolsInForce } from "../school";
-import { type Setting, shapeOf } from "../setting";
+import { type Setting, settingUnder, shapeOf } from "../setting";
 import { type Clash, clashesOf, type RowFacts } from "./clash";
 import { claimedFrom, daysTogether } from "./crowd";
 import { liesIn, type Occupant, occupantOf, overlaps } from "./occupant";
 import { type Patch, positionsOf, wantApart } from "./positions";
 import { groundFor, openFloor } from "./ground";
+import { isSilent, silentSince } from "./silent";
 import { litShare } from "./shade";
 
 /** Another planting in the bag at the same time, and how near its plants come. */
@@ -43,6 +44,9 @@ export interface PlantingView {
   readonly method: Method;
   readonly methodWhy: string;
   readonly season: Season;
+  /** What is on record of it; and the dates that were planned, where they have moved since. */
+  readonly real?: Real;
+  readonly planned?: Stages;
   /** From when to when it takes its place in the bag. */
   readonly stay: Stay;
   /** How one unit of it goes, day by day, and how many units there are: plants, or m² of a dense stand. */
@@ -64,6 +68,8 @@ export interface RowView {
   readonly row: Row;
   readonly bag: BagThing;
   readonly shape: BagShape;
+  /** What it is judged against: the household's setting, or that under its cover. */
+  readonly setting: Setting;
   /** What it is made of; undefined for a kind that the library no longer has. */
   readonly make?: BagMake;
   readonly gapCm: number;
@@ -85,6 +91,8 @@ export interface RowView {
 /** A first pick that can be counted on. */
 export interface Meal {
   readonly day: Day;
+  /** Day of a sowing of which nothing is on record, where records are kept. */
+  readonly silentSince?: Day;
   readonly goalId: string;
   readonly plantingId: string;
 }
@@ -149,6 +157,7 @@ function viewPlanting(own: Occupant, row: RowSetting): PlantingView {
   const { positions, shape, gapCm, soilL, schools, setting } = row;
   const { planting, crop, goal, course } = own;
   const { season, method } = course;
+  const real = setting.happened?.[planting.id];
   const others = row.occupants.filter((other) => other !== own && overlaps(other, own));
   const isSided = planting.surface === "side";
   const sameSide = isSided ? others.filter((other) => other.planting.surface === "side") : [];
@@ -165,7 +174,7 @@ function viewPlanting(own: Occupant, row: RowSetting): PlantingView {
     lightMol: isSided ? course.lightMol : lightUnder(own, others, row),
     season,
     nextSowing:
-      season.grade === "right"
+      season.grade === "right" || real
         ? undefined
         : nextSowing({ crop, goal, method }, planting.sowOn, setting.climate),
     schools,
@@ -179,6 +188,8 @@ function viewPlanting(own: Occupant, row: RowSetting): PlantingView {
     goal,
     method,
     season,
+    real,
+    planned: real && stagesFrom({ crop, goal, method }, planting.sowOn, setting.climate),
     stay: course.stay,
     course,
     units: ground.units,
@@ -204,11 +215,12 @@ export function assessRow(row: Row, bag: BagThing, setting: Setting, open = 1): 
   if (!shape) return undefined;
   const gapCm = row.gapCm ?? usualGapCm(shape);
   const soilL = soilVolumeL(shape, gapCm);
+  const under = settingUnder(setting, shape, row);
   const occupants = row.plantings
-    .map((p) => occupantOf(p, setting, schools))
+    .map((p) => occupantOf(p, under, schools))
     .filter((occupant) => occupant !== undefined);
   const positions = positionsOf(occupants, shape);
-  const facts = { occupants, positions, shape, soilL, lightOn: (day: number) => lightOn(setting, day) };
+  const facts = { occupants, positions, shape, soilL, lightOn: (day: number) => lightOn(under, day) };
   const mass = bagMass(shape, setting.mix, gapCm);
   return {
     row,
@@ -218,11 +230,12 @@ export function assessRow(row: Row, bag: BagThing, setting: Setting, open = 1): 
     schools,
     soilL,
     ...mass,
+    setting: under,
     make: setting.findMake(bag.kindId),
     depthCm: soilDepthCm(shape, gapCm),
     ...bearingOf(shape, mass.wetKg, setting),
     label: checkLabel(shape),
-    plantings: occupants.map((own) => viewPlanting(own, { ...facts, open, gapCm, schools, setting })),
+    plantings: occupants.map((own) => viewPlanting(own, { ...facts, open, gapCm, schools, setting: under })),
     clashes: clashesOf(facts),
   };
 }
@@ -265,8 +278,15 @@ export function assessGarden(plan: Plan, setting: Setting): Garden {
   const meals = rows
     .flatMap((r) => r.plantings)
     .flatMap((p) =>
-      p.season.stages.firstPick && p.fit.grade !== "wrong"
-        ? [{ day: p.season.stages.firstPick.likely, goalId: p.goal.id, plantingId: p.planting.id }]
+      p.season.stages.firstPick && p.fit.grade !== "wrong" && p.season.stages.firstPick.likely <= p.stay.to
+        ? [
+            {
+              day: p.season.stages.firstPick.likely,
+              goalId: p.goal.id,
+              plantingId: p.planting.id,
+              silentSince: silentSince(p, setting),
+            },
+          ]
         : [],
     )
     .sort((a, b) => a.day.localeCompare(b.day));
@@ -296,6 +316,7 @@ export function nextMeal(
   garden: Garden,
   today: Day,
 ): { day: Day; goalId: string; first: boolean } | undefined {
-  const meal = garden.meals.find((m) => m.day >= today) ?? garden.meals[0];
-  return meal && { ...meal, first: meal === garden.meals[0] };
+  const counted = garden.meals.filter((m) => !isSilent(m.silentSince, today));
+  const meal = counted.find((m) => m.day >= today) ?? counted[0];
+  return meal && { ...meal, first: meal === counted[0] };
 }

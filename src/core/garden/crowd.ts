@@ -1,3 +1,5 @@
+import { standOn } from "../crop";
+import { whereOf } from "../placement";
 import type { Occupant, Stretch } from "./occupant";
 
 /** Days between looks at a row: growth is slow, and ends of stays are looked at besides. */
@@ -5,8 +7,9 @@ export const STEP_DAYS = 3;
 
 /** Litres that a planting wants on a day, from its good or its least amount; none for a dense stand, and none once it is out. */
 export function soilOn({ goal, planting, course }: Occupant, day: number, mark: "good" | "least"): number {
-  if (goal.stand.type !== "plants") return 0;
-  return goal.stand.soilL[mark] * (planting.plants ?? 0) * course.grown(day);
+  const stand = standOn(goal, whereOf(planting.surface));
+  if (stand.type !== "plants") return 0;
+  return stand.soilL[mark] * (planting.plants ?? 0) * course.grown(day);
 }
 
 /** Distance, cm, that plants of two plantings want at least on a day: half of what each keeps from its own kind, as far as they are grown. */

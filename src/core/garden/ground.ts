@@ -1,7 +1,7 @@
-import { crownM2, type Ground, type Part, soilShare, unitsOf } from "../course";
+import { type Ground, unitsOf } from "../course";
 import { HALVES, whereOf } from "../placement";
 import type { Setting } from "../setting";
-import { LEAN_CM } from "../course";
+import { crownM2, LEAN_CM, type Part, soilShare } from "../placement";
 import { halfOf } from "../plan";
 import type { BagShape } from "../bag";
 import type { Occupant } from "./occupant";

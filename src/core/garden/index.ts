@@ -16,3 +16,4 @@ export { type Difference, differences } from "./differ";
 export { liesIn } from "./occupant";
 export { type Patch, positionsInHalf } from "./positions";
 export { type GoalInPlace, shadeAcross } from "./shade";
+export { isSilent, silentSince } from "./silent";

@@ -31,7 +31,11 @@ export function occupantOf(
   const choice = ranked.find((c) => c.method.method === planting.method);
   const method = choice?.method ?? methodsFor(goal, where)[0] ?? goal.methods[0];
   if (!method) return undefined;
-  const course = courseOf({ crop, goal, method, sowOn: planting.sowOn, outBy: planting.outBy }, setting);
+  const { sowOn, outBy } = planting;
+  const course = courseOf(
+    { crop, goal, method, sowOn, outBy, real: setting.happened?.[planting.id] },
+    setting,
+  );
   return { planting, crop, goal, why: choice?.why ?? method.why, course };
 }
 

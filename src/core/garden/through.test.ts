@@ -19,6 +19,7 @@ import {
   swapBags,
 } from "../plan";
 import { economyOf, hoursByWeek, rowThirst, sumsOf, tooThirsty, weeklyThirst } from "../year";
+import { GRADES } from "../fit";
 import { findSpots, groundOf } from "../floor";
 import { matchAll, orderLines, passesTaste, plantingOf } from "../match";
 import { addDays, dayNumber } from "../day";
@@ -415,6 +416,13 @@ it("orders and filters the match by tastes and by worth", () => {
   const order = orderLines(lines, "tastes", eaters).map((l) => l.crop.id);
   expect(order[0]).toBe("pea");
   expect(order.indexOf("spinach")).toBeLessThan(order.indexOf("tomato"));
+  const best = orderLines(lines, "fit", eaters);
+  const gradeOf = (l: (typeof lines)[number]) => Math.min(...l.cells.map((c) => GRADES.indexOf(c.fit.grade)));
+  // Shoots fit anywhere: they stand after all that fits as well.
+  for (const [i, line] of best.entries())
+    if (line.goal.kind === "microgreen")
+      for (const later of best.slice(i).filter((l) => l.goal.kind !== "microgreen"))
+        expect(gradeOf(later)).toBeGreaterThan(gradeOf(line));
   expect(orderLines(lines, "money", eaters)[0]!.crop.id).toBe("pea");
   const liked = lines.filter((l) => passesTaste(l, "liked", eaters)).map((l) => l.crop.id);
   expect(liked).not.toContain("kale");

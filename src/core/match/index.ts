@@ -1,4 +1,5 @@
 /** What could go here? Every goal against every bag for one sowing day, in the order of what somebody asks first. */
+export { type Carries, placeCarries } from "./carries";
 export { type MatchCell, type MatchLine, matchAll, openCell } from "./match";
 export {
   bestWorth,

@@ -1,10 +1,11 @@
 import { nextSowing } from "../calendar";
 import { soilVolumeL } from "../bag";
-import { type Course, courseOf, crownM2, type Harvest, harvestOf, soilShare, unitsOf } from "../course";
-import type { Crop, Goal, Method, Where } from "../crop";
-import type { Day } from "../day";
+import { type Course, courseOf, type Harvest, harvestOf, unitsOf } from "../course";
+import { type Crop, type Goal, type Method, standOn, type Where } from "../crop";
+import { addDays, type Day } from "../day";
 import type { Pick } from "../food";
 import { chooseStart, type Fit, fit, rankMethods, type Start, surfaceFor } from "../fit";
+import { crownM2, soilShare } from "../placement";
 import type { BagThing } from "../plan";
 import { inForce } from "../school";
 import { type Setting, shapeOf } from "../setting";
@@ -28,6 +29,8 @@ export interface MatchLine extends Start {
   readonly goal: Goal;
   readonly cells: readonly MatchCell[];
 }
+
+const FIRST_YEAR_DAYS = 365;
 
 /** One cell opened up: its verdict with the next right sowing day among its fixes, which takes too long to find for all. */
 export function openCell(
@@ -58,7 +61,9 @@ export function matchAll(
   return goals.flatMap(({ crop, goal }) => {
     const courses = new Map<Method, Course>();
     const courseBy = (method: Method): Course => {
-      const course = courses.get(method) ?? courseOf({ crop, goal, method, sowOn }, setting);
+      // What bears for years is held against the rest by what it gives in its first.
+      const outBy = goal.bears && addDays(sowOn, FIRST_YEAR_DAYS);
+      const course = courses.get(method) ?? courseOf({ crop, goal, method, sowOn, outBy }, setting);
       courses.set(method, course);
       return course;
     };
@@ -89,8 +94,9 @@ export function matchAll(
         soilL: (soilVolumeL(shape) * soilShare(shape, where)) / units,
       });
       const cell = { bagId, where, ...start, lightMol, fit: own, harvest, picks: course.picks };
-      if (where !== "side" || !goal.where.includes("top") || goal.stand.type !== "plants") return [cell];
-      const claimedL = (own.plants ?? 0) * goal.stand.soilL.least;
+      const inHoles = standOn(goal, where);
+      if (where !== "side" || !goal.where.includes("top") || inHoles.type !== "plants") return [cell];
+      const claimedL = (own.plants ?? 0) * inHoles.soilL.least;
       const onTop = courseBy(usual.choice.method);
       const { season } = onTop;
       const top = fit({ goal, shape, lightMol: onTop.lightMol, schools, where: "top", season, claimedL });

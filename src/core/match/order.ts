@@ -34,9 +34,14 @@ export function bestWorth(line: MatchLine, setting: Setting): number {
 /** Lines in the order of what somebody asks first; equals by their first meal. */
 export function orderLines(lines: readonly MatchLine[], order: MatchOrder, setting: Setting): MatchLine[] {
   const meal = (l: MatchLine) => l.season.stages.firstPick?.likely ?? "9";
+  const taste = (l: MatchLine) => TASTES.indexOf(tasteIn(l, setting));
   const key: Record<MatchOrder, (l: MatchLine) => number> = {
-    fit: (l) => Math.min(...l.cells.map((c) => GRADES.indexOf(c.fit.grade)), GRADES.length),
-    tastes: (l) => TASTES.indexOf(tasteIn(l, setting)),
+    // Of what fits alike: what this household eats before what it does not, and shoots, which fit anywhere, after all else.
+    fit: (l) =>
+      Math.min(...l.cells.map((c) => GRADES.indexOf(c.fit.grade)), GRADES.length) +
+      (l.goal.kind === "microgreen" ? 0.5 : 0) +
+      taste(l) / 100,
+    tastes: taste,
     meal: () => 0,
     money: (l) => -bestWorth(l, setting),
     sun: (l) => l.goal.sunHours.good,

@@ -1,8 +1,6 @@
-import { BagMake, BagShape } from "../bag";
-import { Crop } from "../crop";
+import type { BagMake, BagShape } from "../bag";
+import type { Crop } from "../crop";
 import type { Reference } from "../setting";
-
-import type { FieldProblems } from "../problem";
 
 /** A value that a programme puts in place of the library's, and why. */
 export interface Override {
@@ -11,9 +9,6 @@ export interface Override {
   readonly reason: string;
   readonly author: string;
 }
-
-export type Applied =
-  { readonly ok: true; readonly value: Reference } | { readonly ok: false; readonly fields: FieldProblems };
 
 /** A deep copy of `part` with the number at `path` replaced; undefined when no number stands there. */
 function withNumber<T>(part: T, path: readonly string[], value: number): T | undefined {
@@ -27,58 +22,53 @@ function withNumber<T>(part: T, path: readonly string[], value: number): T | und
     : { ...part, [key]: inner };
 }
 
-function applyOne(reference: Reference, { name, value }: Override): Reference | string {
+/** The part of the library that an override changes, as it is then. */
+export type Changed =
+  | { readonly kind: "make"; readonly id: string; readonly part: BagMake }
+  | { readonly kind: "shape"; readonly id: string; readonly part: BagShape }
+  | { readonly kind: "crop"; readonly id: string; readonly part: Crop };
+
+/** What an override changes; undefined when the library has no number of that name. */
+export function changedBy(reference: Reference, { name, value }: Override): Changed | undefined {
   const [kind, ...rest] = name.split("/");
   const path = (rest.at(-1) ?? "").split(".");
   const id = rest.slice(0, -1).join("/");
   if (kind === "bag") {
     const bag = reference.bagKinds.find((b) => b.id === id);
-    if (!bag) return "value-unknown";
-    if (path[0] === "lifeSeasons") {
-      const make = BagMake.safeParse(withNumber(bag.make, path, value));
-      return make.success
-        ? {
-            ...reference,
-            bagKinds: reference.bagKinds.map((b) => (b === bag ? { ...b, make: make.data } : b)),
-          }
-        : "override-senseless";
+    if (bag && path[0] === "lifeSeasons") {
+      const part = withNumber(bag.make, path, value);
+      return part && { kind: "make", id, part };
     }
-    const shape = BagShape.safeParse(withNumber(bag.shape, path, value));
-    if (!shape.success) return "override-senseless";
-    return {
-      ...reference,
-      bagKinds: reference.bagKinds.map((b) => (b === bag ? { ...b, shape: shape.data } : b)),
-    };
+    const part = bag && withNumber(bag.shape, path, value);
+    return part && { kind: "shape", id, part };
   }
   const crop = reference.crops.find((c) =>
-    kind === "crop" ? c.id === id : kind === "goal" && c.goals.some((g) => g.id === id),
+    kind === "crop" ? c.id === id : c.goals.some((g) => g.id === id),
   );
-  if (!crop) return "value-unknown";
-  const changed =
-    kind === "crop"
-      ? withNumber(crop, path, value)
-      : { ...crop, goals: crop.goals.map((g) => (g.id === id ? (withNumber(g, path, value) ?? g) : g)) };
-  if (changed === undefined || JSON.stringify(changed) === JSON.stringify(crop)) {
-    // Nothing changed: either the value is what it was, or the path leads nowhere.
-    const known =
-      kind === "crop"
-        ? withNumber(crop, path, Number.NaN)
-        : crop.goals.some((g) => g.id === id && withNumber(g, path, Number.NaN) !== undefined);
-    return known ? reference : "value-unknown";
+  if (!crop || (kind !== "crop" && kind !== "goal")) return undefined;
+  if (kind === "crop") {
+    const part = withNumber(crop, path, value);
+    return part && { kind: "crop", id: crop.id, part };
   }
-  const parsed = Crop.safeParse(changed);
-  if (!parsed.success) return "override-senseless";
-  return { ...reference, crops: reference.crops.map((c) => (c === crop ? parsed.data : c)) };
+  const goals = crop.goals.map((g) => (g.id === id ? withNumber(g, path, value) : g));
+  const known = goals.filter((g) => g !== undefined);
+  return known.length === goals.length
+    ? { kind: "crop", id: crop.id, part: { ...crop, goals: known } }
+    : undefined;
 }
 
-/** The library with a programme's own values in place; each that makes no sense is named, and then nothing is applied. */
-export function applyOverrides(reference: Reference, overrides: readonly Override[]): Applied {
-  const fields: Record<string, { code: string }> = {};
-  let result = reference;
-  for (const override of overrides) {
-    const next = applyOne(result, override);
-    if (typeof next === "string") fields[override.name] = { code: next };
-    else result = next;
-  }
-  return Object.keys(fields).length > 0 ? { ok: false, fields } : { ok: true, value: result };
+/** The library with a changed part in place. */
+export function withChanged(reference: Reference, changed: Changed): Reference {
+  const { kind, id, part } = changed;
+  return kind === "crop"
+    ? { ...reference, crops: reference.crops.map((c) => (c.id === id ? part : c)) }
+    : { ...reference, bagKinds: reference.bagKinds.map((b) => (b.id === id ? { ...b, [kind]: part } : b)) };
+}
+
+/** The library with a programme's own values in place, which were checked before; a name that it no longer has is left out. */
+export function withOverrides(reference: Reference, overrides: readonly Override[]): Reference {
+  return overrides.reduce((so, override) => {
+    const changed = changedBy(so, override);
+    return changed ? withChanged(so, changed) : so;
+  }, reference);
 }

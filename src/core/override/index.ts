@@ -1,4 +1,6 @@
 /** What does a programme know better? The library's values by name, and a programme's own in their place. */
-export { type Applied, applyOverrides, type Override } from "./apply";
+export { type Override, withOverrides } from "./apply";
+export { type Applied, applyOverrides, soundOverrides } from "./check";
 export { bagValues, cropValues, type LibraryValue } from "./values";
-export { dimensionOf, valueField } from "./unit";
+export { dimensionOf } from "./unit";
+export { valueField } from "./value-field";

@@ -37,12 +37,12 @@ it("can put any of its own values in place again, and changes nothing then", () 
 
 it("replaces a value and leaves the SHIPPED library alone", () => {
   const applied = applyOverrides(SHIPPED, [
-    own("goal/kale/leaf/stand.soilL.good", 4),
+    own("goal/kale/leaf/stand.soilL.good", 12),
     own("crop/kale/heatC", 30),
     own("bag/round-5-gal/heightCm", 25),
   ]);
   if (!applied.ok) throw new Error("refused");
-  expect(crop(applied.value, "kale").goals[0]!.stand).toMatchObject({ soilL: { least: 1.5, good: 4 } });
+  expect(crop(applied.value, "kale").goals[0]!.stand).toMatchObject({ soilL: { least: 5, good: 12 } });
   expect(crop(applied.value, "kale").heatC).toBe(30);
   expect(applied.value.bagKinds.find((b) => b.id === "round-5-gal")!.shape).toMatchObject({ heightCm: 25 });
   expect(crop(SHIPPED, "kale").heatC).toBe(33);

@@ -1,17 +1,9 @@
 /** What is the place like, and what do its people bring? The doorstep survey, and the sun that a place gets. */
-export { type Carries, placeCarries } from "./carries";
+export { bearingOf, COMPASS, type Compass } from "./compass";
 export type { Floor } from "./floor";
-export { Away, type Skill, SKILLS } from "./means";
-export {
-  bearingOf,
-  COMPASS,
-  type Compass,
-  OPEN_SKY,
-  PLACE_KINDS,
-  type PlaceKind,
-  seenHours,
-  sunHours,
-  SunStretch,
-  Survey,
-  type SurveyTyped,
-} from "./survey";
+export { PLACE_KINDS, type PlaceKind } from "./kinds";
+export { Away } from "./means";
+export { type Skill, SKILLS } from "./skills";
+export { type PlaceSky, skyOf } from "./sky";
+export { isStretch, seenHours, sunHours } from "./sun-seen";
+export { SunStretch, Survey, type SurveyTyped } from "./survey";

@@ -1,7 +1,6 @@
 import * as fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { CROP_GOALS } from "@/library";
-import { bearingOf, COMPASS, placeCarries, sunHours, Survey } from ".";
+import { bearingOf, COMPASS, sunHours, Survey } from ".";
 import { fieldProblems } from "../problem";
 
 const clock = (halfHours: number) =>
@@ -27,64 +26,6 @@ it("turns an eighth of a turn from each point that people name to the next", () 
   expect(COMPASS.map(bearingOf)).toEqual([0, 45, 90, 135, 180, 225, 270, 315]);
 });
 
-describe("what a place carries", () => {
-  // One that has enough with 5.5 h, one that has little, two that have too little.
-  const [some] = CROP_GOALS;
-  const goals = [
-    { least: 3, good: 5 },
-    { least: 5, good: 7 },
-    { least: 6, good: 8 },
-    { least: 6, good: 9 },
-  ].map((sunHours) => ({ ...some!.goal, sunHours }));
-  const typed = {
-    length: "3 m",
-    width: "120 cm",
-    limit: "195 kg/m²",
-    sun: [
-      { from: "09:00", to: "13:00" },
-      { from: "16:00", to: "17:30" },
-    ],
-  };
-
-  it("meets the hand sum", () => {
-    const carries = placeCarries(typed, goals, 40);
-    expect(carries).toMatchObject({
-      floorM2: 3.6,
-      sunHours: 5.5,
-      totalKg: expect.closeTo(702, 6),
-      usualBags: 17,
-      enough: 1,
-      little: 1,
-    });
-  });
-
-  it("says what it can while half is typed, and nothing of the rest", () => {
-    expect(placeCarries({ ...typed, width: "", limit: "lots" }, goals, 40)).toMatchObject({
-      floorM2: undefined,
-      totalKg: undefined,
-      usualBags: undefined,
-      sunHours: 5.5,
-    });
-    expect(placeCarries({ ...typed, limit: "" }, goals, 40)).toMatchObject({
-      floorM2: 3.6,
-      totalKg: undefined,
-    });
-    expect(
-      placeCarries(
-        {
-          ...typed,
-          sun: [
-            { from: "13:00", to: "09:00" },
-            { from: "", to: "" },
-          ],
-        },
-        goals,
-        40,
-      ),
-    ).toMatchObject({ sunHours: 0, enough: 0 });
-  });
-});
-
 describe("a survey", () => {
   const good = {
     name: " Velshe ",
@@ -104,6 +45,7 @@ describe("a survey", () => {
     hookLimit: "20 lb",
     wants: { groups: {}, must: [], never: [] },
     skill: "first",
+    trays: "sill",
     cells: "",
     budget: "12,50",
     water: "2 gal",

@@ -1,4 +1,5 @@
 import * as z from "zod";
+import { TRAY_PLACES } from "../climate";
 import { Wants } from "../food";
 import {
   amountField,
@@ -7,50 +8,20 @@ import {
   quantityField,
   wholeField,
 } from "../quantity";
-import { Away, SKILLS } from "./means";
-
-export const PLACE_KINDS = ["balcony", "roof", "landing", "courtyard", "sill"] as const;
-export type PlaceKind = (typeof PLACE_KINDS)[number];
-
-/** Share of the sky that is open over each kind of place: walls, rails and the floor above take the rest. Assumption, no source. */
-export const OPEN_SKY: Record<PlaceKind, number> = {
-  roof: 0.9,
-  courtyard: 0.5,
-  balcony: 0.4,
-  landing: 0.35,
-  sill: 0.3,
-};
+import { COMPASS } from "./compass";
+import { PLACE_KINDS } from "./kinds";
+import { Away } from "./means";
+import { SKILLS } from "./skills";
+import { CLOCK } from "./sun-seen";
 
 /** A time of day on the half hour, `07:30`. */
-const Clock = z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$/, { error: "not-a-time" });
+const Clock = z.string().regex(CLOCK, { error: "not-a-time" });
 
 /** A stretch of direct sun, as the household sees it on a clear day. */
 export const SunStretch = z
   .strictObject({ from: Clock, to: Clock })
   .refine((w) => w.from < w.to, { error: "sun-backwards", path: ["to"] });
 export type SunStretch = z.infer<typeof SunStretch>;
-
-const hour = (clock: string) => Number(clock.slice(0, 2)) + Number(clock.slice(3)) / 60;
-
-/** Hours of direct sun in a day; stretches that overlap are counted once. */
-export function sunHours(windows: readonly SunStretch[]): number {
-  let sum = 0;
-  let until = 0;
-  for (const w of [...windows].sort((a, b) => a.from.localeCompare(b.from))) {
-    sum += Math.max(0, hour(w.to) - Math.max(until, hour(w.from)));
-    until = Math.max(until, hour(w.to));
-  }
-  return sum;
-}
-
-/** The eight points that people name, clockwise from north, each an eighth of a turn. */
-export const COMPASS = ["N", "NE", "E", "SE", "S", "SW", "W", "NW"] as const;
-export type Compass = (typeof COMPASS)[number];
-export const bearingOf = (point: Compass): number => COMPASS.indexOf(point) * 45;
-
-/** Stretches of sun as hours on the clock, 13.5 for half past one. */
-export const seenHours = (windows: readonly SunStretch[]) =>
-  windows.map((w) => ({ from: hour(w.from), to: hour(w.to) }));
 
 /** The doorstep survey as it is typed, and as it is understood. */
 export const Survey = z
@@ -75,6 +46,7 @@ export const Survey = z
     hookLimit: optionalQuantityField("mass", 1_000),
     wants: Wants,
     skill: z.enum(SKILLS),
+    trays: z.enum(TRAY_PLACES),
     /** Cells or trays to raise seedlings in, counted in cells; empty when nobody asked. */
     cells: optionalWholeField(0, 5_000),
     /** Money to start with, in whole units of the programme's currency. */

@@ -15,4 +15,6 @@ export {
   sowAgain,
   swapBags,
 } from "./edit";
-export { BagThing, EMPTY_PLAN, halfOf, type KeptPlan, Plan, Planting, Row } from "./plan";
+export { halfOf } from "./half";
+export { EMPTY_PLAN, type KeptPlan } from "./kept";
+export { BagThing, Plan, Planting, Row } from "./plan";

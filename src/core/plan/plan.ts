@@ -2,7 +2,7 @@ import * as z from "zod";
 import { BagShape } from "../bag";
 import { SOWING_METHODS } from "../crop";
 import { DayText } from "../day";
-import { type Half, HALVES } from "../placement";
+import { HALVES } from "../placement";
 import { Schools } from "../school";
 
 /** A bag as a thing: of a kind, at hand or to buy, with its age and its place on the floor. */
@@ -36,12 +36,10 @@ export const Planting = z.strictObject({
   sowOn: DayText,
   /** Day that it is to be pulled by, where that is before its last pick. */
   outBy: DayText.optional(),
+  /** Chosen by hand: no proposal takes it out. */
+  isChosen: z.boolean().optional(),
 });
 export type Planting = z.infer<typeof Planting>;
-
-/** The half of the top that a planting keeps to; undefined when it has all of it, or stands elsewhere. */
-export const halfOf = ({ surface }: Pick<Planting, "surface">): Half | undefined =>
-  HALVES.find((half) => half === surface);
 
 /** One bag through one season. */
 export const Row = z.strictObject({
@@ -52,6 +50,8 @@ export const Row = z.strictObject({
   /** Height that a fabric bag's wall is rolled down to, cm. */
   rolledToCm: z.number().positive().max(200).optional(),
   plantings: z.array(Planting).max(60),
+  /** An upturned clear tub keeps cold and rain off, where the bag is laid flat. */
+  isCovered: z.boolean().optional(),
   /** Left as it is by every proposal. */
   pinned: z.boolean().optional(),
   /** Ways of doing that this row has of its own. */
@@ -70,17 +70,3 @@ export const Plan = z
     error: "id-twice",
   });
 export type Plan = z.infer<typeof Plan>;
-
-export const EMPTY_PLAN: Plan = { bags: [], rows: [] };
-
-/** A state of a plan that was kept: saved as a version, or set aside in a conflict. Times are ISO 8601. */
-export interface KeptPlan {
-  readonly id: string;
-  readonly version: number;
-  readonly setAside: boolean;
-  readonly savedAt: string;
-  readonly savedBy: string;
-  /** What somebody called it; empty when nobody did. */
-  readonly name: string;
-  readonly plan: Plan;
-}

@@ -84,3 +84,7 @@ export function formatQuantity(value: number, dimension: Dimension, system: Unit
   const { amount, unit } = showQuantity(value, dimension, system);
   return `${amount} ${unit}`;
 }
+
+/** Rain as it is measured: whole millimetres, or inches. */
+export const formatRain = (mm: number, system: UnitSystem = "metric"): string =>
+  system === "us" ? `${round(fromCore(mm / 10, unitById("in")))} in` : `${mm.toFixed(0)} mm`;

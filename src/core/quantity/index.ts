@@ -1,5 +1,5 @@
 /** How much is it, and how do people write it? Reads and shows quantities in metric and US customary units. */
 export { amountField, optionalQuantityField, optionalWholeField, quantityField, wholeField } from "./field";
-export { formatQuantity, type Shown, showQuantity } from "./format";
+export { formatQuantity, formatRain, type Shown, showQuantity } from "./format";
 export { parseQuantity, parseRate, type Quantity, type QuantityProblem, type Rate, type Read } from "./parse";
 export { type Dimension, type UnitSystem } from "./units";

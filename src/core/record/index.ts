@@ -1,5 +1,6 @@
 /** What happened, and what is due? Records, which of them count, and what they say of a planting's and a household's progress. */
-export { readAmount, RecordForm, type RecordTyped } from "./form";
+export { readAmount } from "./amount";
+export { RecordForm, type RecordTyped } from "./form";
 export { type Germination, germinationBy } from "./germination";
 export {
   AHEAD_DAYS,
@@ -15,14 +16,7 @@ export {
   stageOn,
   type Waiting,
 } from "./progress";
-export {
-  type Amount,
-  GardenRecord,
-  type Measure,
-  MEASURES,
-  MEASURES_OF,
-  pickedTotals,
-  RECORD_KINDS,
-  type RecordKind,
-  validRecords,
-} from "./record";
+export { type Amount, GardenRecord } from "./contract";
+export { type Measure, MEASURES, MEASURES_OF, RECORD_KINDS, type RecordKind } from "./kinds";
+export { pickedTotals, validRecords } from "./record";
+export { realOf } from "./happened";

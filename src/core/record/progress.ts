@@ -2,7 +2,9 @@ import { type Stages, stagesFrom, type Way } from "../calendar";
 import type { Climate } from "../climate";
 import { startsFromSeed } from "../crop";
 import { addDays, type Day, daysBetween } from "../day";
-import { firstOn, type GardenRecord, type Measure, pickedTotals, validRecords } from "./record";
+import type { GardenRecord } from "./contract";
+import type { Measure, RecordKind } from "./kinds";
+import { firstOn, pickedTotals, validRecords } from "./record";
 
 /** A planting with what was recorded of it. */
 export interface Followed extends Way {
@@ -36,9 +38,17 @@ export interface Progress {
   readonly ups: number;
 }
 
-/** The stages of a planting counted from the day that it was really sown, where that is on record. */
+/** The stages of a planting with what is on record of it. */
 function stagesOf(p: Followed, climate: Climate): Stages {
-  return stagesFrom(p, firstOn(p.records, "sown") ?? p.sowOn, climate);
+  const on = (kind: RecordKind) => firstOn(p.records, kind);
+  const real = {
+    sownOn: on("sown"),
+    upOn: on("up"),
+    movedOn: on("moved"),
+    pickedOn: on("picked"),
+    endedOn: on("ended"),
+  };
+  return stagesFrom({ ...p, real }, p.sowOn, climate);
 }
 
 /** A sowing is late when it is not done so many days after its own. Common practice. */
@@ -85,7 +95,7 @@ export function progressOf(p: Followed, climate: Climate): Progress {
     endedOn: firstOn(p.records, "ended"),
     waiting: waitingOf(p, stages, has),
     firstPick: stages.firstPick && { from: stages.firstPick.early, until: stages.firstPick.late },
-    overOn: stages.lastPick?.late,
+    overOn: stages.seasons?.at(-1)?.to ?? stages.lastPick?.late,
     picked: pickedTotals(p.records),
     ...countsOf(p),
   };

@@ -1,4 +1,5 @@
 import { type BagMake, type BagShape, rolledTo } from "../bag";
+import type { Real } from "../calendar";
 import type { Climate } from "../climate";
 import type { Crop, Goal } from "../crop";
 import type { Day } from "../day";
@@ -35,7 +36,7 @@ export interface PlainSetting {
   /** What the household eats, and how many are at table. */
   readonly wants?: Wants;
   readonly people?: { readonly adults: number; readonly children: number };
-  /** The floor from above, the way its open side faces in degrees, and the sky that its sun comes through. */
+  /** The floor from above, the way its open side faces in degrees, and the sky that its sun comes through, where that is known. */
   readonly floor?: Floor;
   readonly faces?: number;
   readonly sky?: readonly SkyOpening[];
@@ -46,12 +47,16 @@ export interface PlainSetting {
   /** The programme's prices, and its own germination by crop. */
   readonly prices?: Prices;
   readonly germination?: Readonly<Record<string, Germination>>;
+  /** What is on record of the household's plantings, by planting; left out where nobody looked. */
+  readonly happened?: Readonly<Record<string, Real>>;
 }
 
 /** What a plan is judged against. */
 export interface Setting extends PlainSetting {
   readonly findShape: (kindId: string) => BagShape | undefined;
   readonly findMake: (kindId: string) => BagMake | undefined;
+  /** For what stands under a cover: the setting that it is under, whose light comes through the cover. */
+  readonly uncovered?: Setting;
   readonly findGoal: (goalId: string) => { crop: Crop; goal: Goal } | undefined;
 }
 

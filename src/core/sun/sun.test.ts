@@ -15,7 +15,7 @@ import {
   sunPosition,
   sunTimesOn,
 } from ".";
-import { addDays } from "../day";
+import { addDays, daysBetween } from "../day";
 
 /** Degrees by which air lifts a sun that is seen at an altitude: Sæmundsson's formula as Meeus prints it (from memory). */
 const liftedBy = (altitude: number) =>
@@ -93,11 +93,81 @@ describe("hours of sun in other months", () => {
   });
 
   it("are cut off by the wall behind, and turn round in the south", () => {
-    const north = openings([{ from: 6, to: 18 }], 45, "2026-06-21", 0);
+    const mornings = { from: 5, to: 7 };
+    const north = openings([mornings, { from: 17, to: 19 }], 45, "2026-06-21", 0);
     expect(sunHoursThrough(north, 45, "2026-12-21")).toBe(0);
     const south = openings([{ from: 9, to: 15 }], -35, "2026-12-21", 0);
     expect(sunHoursThrough(south, -35, "2026-06-21")).toBeGreaterThan(3);
     expect(shinesIn(south[0]!, sunPosition(-35, "2026-06-21", 12))).toBe(true);
+  });
+});
+
+describe("what hides the sun", () => {
+  const place = fc.record({
+    latitude: fc.integer({ min: -58, max: 58 }),
+    n: fc.integer({ min: 0, max: 364 }),
+    from: fc.double({ min: 0.05, max: 0.7, noNaN: true }),
+    width: fc.double({ min: 0.1, max: 0.9, noNaN: true }),
+    faces: fc.option(fc.integer({ min: 0, max: 7 }), { nil: undefined }),
+    isRoofed: fc.boolean(),
+  });
+
+  it("explains what was seen on its day, changes by minutes the day after, and gives the same where the sun passes the same way", () => {
+    fc.assert(
+      fc.property(place, ({ latitude, n, from, width, faces, isRoofed }) => {
+        const seenOn = addDays("2026-01-01", n);
+        // A stretch within the day, while the sun is over houses and haze.
+        const half = dayLength(latitude, seenOn, 6) / 2;
+        fc.pre(half > 1.5);
+        const rise = 12 - half;
+        const start = rise + from * 2 * half;
+        const seen = [{ from: start, to: start + width * (12 + half - start) }];
+        fc.pre(seen[0]!.to - start > 0.4);
+        const sky = openingsOf({
+          seen,
+          latitude,
+          seenOn,
+          isRoofed,
+          faces: faces === undefined ? undefined : faces * 45,
+        });
+        const hours = (day: string) => sunHoursThrough(sky, latitude, day);
+        // Near the zenith the sun swings round the sky in minutes.
+        fc.pre(sunPosition(latitude, seenOn, 12).altitude < 75 && Math.abs(latitude) > 15);
+        expect(Math.abs(hours(seenOn) - (seen[0]!.to - start))).toBeLessThan(0.6);
+        expect(Math.abs(hours(addDays(seenOn, 1)) - hours(seenOn))).toBeLessThan(0.5);
+        // Of equal declination: as far beyond the solstice as the day was before it.
+        const twin = addDays("2026-06-21", daysBetween(seenOn, "2026-06-21"));
+        expect(Math.abs(hours(twin) - hours(seenOn))).toBeLessThan(0.5);
+        for (let k = 0; k < 365; k += 45) {
+          const day = addDays("2026-01-01", k);
+          expect(hours(day)).toBeLessThanOrEqual(dayLength(latitude, day) + 0.1);
+        }
+      }),
+      { numRuns: 1000, seed: 1 },
+    );
+  });
+
+  it("lets winter sun in under a floor above that hides the summer's, and not over a house that hides the summer's morning", () => {
+    const at = (seen: SeenSun, isRoofed: boolean, faces = 180) =>
+      openingsOf({ seen: [seen], latitude: 40, seenOn: "2026-06-21", faces, isRoofed });
+    // A south balcony whose floor above takes the noon of June: seen from eight to half past ten only.
+    const under = at({ from: 8.5, to: 10.5 }, true, 110);
+    const beside = at({ from: 8.5, to: 10.5 }, false, 110);
+    expect(sunHoursThrough(under, 40, "2026-12-21")).toBeGreaterThan(
+      sunHoursThrough(beside, 40, "2026-12-21") + 0.5,
+    );
+    // June's sun comes over a house at half past eight, at 94° and 44° high: lower suns there are behind it.
+    const court = at({ from: 8.5, to: 12 }, false, 135);
+    expect(court.map((w) => [20, 50].map((altitude) => shinesIn(w, { azimuth: 95, altitude })))).toEqual([
+      [false, true],
+    ]);
+  });
+
+  it("lets an open roof have all of June", () => {
+    const half = dayLength(51, "2026-06-21") / 2;
+    const roof = openings([{ from: 12 - half + 0.6, to: 12 + half - 0.6 }], 51, "2026-06-21");
+    expect(sunHoursThrough(roof, 51, "2026-06-05")).toBeGreaterThan(2 * half - 2);
+    expect(sunHoursThrough(roof, 51, "2026-12-21")).toBeGreaterThan(5);
   });
 });
 

@@ -3,7 +3,7 @@ import { wantedFor } from "../kit";
 import { marketMinor, type Shopping, shoppingOf } from "../money";
 import { type Range, together } from "../course";
 import { addDays, type Day, daysBetween } from "../day";
-import type { Garden } from "../garden";
+import { type Garden, isSilent, silentSince } from "../garden";
 import type { Setting } from "../setting";
 
 /** Weeks in which people wait for their first meals. */
@@ -52,7 +52,7 @@ export function economyOf(garden: Garden, setting: Setting, today: Day, weeks = 
   const worth: Range[] = [];
   for (const p of garden.rows.flatMap((r) => r.plantings)) {
     const group = foodGroup(p.goal);
-    if (!group || p.fit.grade === "wrong") continue;
+    if (!group || p.fit.grade === "wrong" || isSilent(silentSince(p, setting), today)) continue;
     for (const { day, g } of p.course.table) {
       const week = weekOf(day);
       if (week) week.g[group] = (week.g[group] ?? 0) + p.units * p.harvest.share * g;

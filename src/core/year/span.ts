@@ -12,12 +12,17 @@ export interface Span {
 const LEAST_MONTHS = 6;
 const MOST_MONTHS = 14;
 
-/** The months from the first sowing, or today, to the last pick: at least half a year, at most fourteen months. */
+/** What was sown longer ago than this begins before the strip does. */
+const MOST_BACK_MONTHS = 8;
+
+/** The months from the first sowing, or today, to the last pick: at least half a year, at most fourteen months, and today always among them. */
 export function spanOf(garden: Garden, today: Day): Span {
   const stages = garden.rows.flatMap((r) => r.plantings).map((p) => p.season.stages);
   const first = [today, ...stages.map((s) => s.sow)].reduce((a, b) => (b < a ? b : a));
-  const last = [today, ...stages.map((s) => s.lastPick?.late ?? s.sow)].reduce((a, b) => (b > a ? b : a));
-  const from = monthStart(first);
+  const ends = stages.map((s) => s.seasons?.at(-1)?.to ?? s.lastPick?.late ?? s.sow);
+  const last = [today, ...ends].reduce((a, b) => (b > a ? b : a));
+  const [start, earliest] = [monthStart(first), monthStart(today, -MOST_BACK_MONTHS)];
+  const from = start > earliest ? start : earliest;
   const months: Day[] = [];
   for (let i = 0; i < MOST_MONTHS; i++) {
     const month = monthStart(from, i);

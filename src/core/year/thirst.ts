@@ -23,7 +23,8 @@ export function rowThirst(view: RowView, day: Day, setting: Setting): number {
 }
 
 function thirstOf(view: RowView, day: Day, { climate }: Setting): number {
-  const bag: DrunkFrom = { shape: view.shape, make: view.make, schools: view.schools };
+  const { shape, make, schools, setting } = view;
+  const bag: DrunkFrom = { shape, make, schools, isCovered: setting.uncovered !== undefined };
   const drinkers = view.plantings.map(({ course, units, planting }) => ({
     course,
     units,

@@ -135,7 +135,7 @@ export const brassicas: CropData[] = [
     source: { ...cabbages.source, nights: "practice" },
     goals: [
       goal("kale/leaf", "leaf", {
-        stand: plants([25, 32], [1.5, 2]),
+        stand: plants([25, 32], [5, 10], [1.5, 2]),
         insetCm: 8,
         depthCm: need(15, 20),
         sunHours: need(3, 5),
@@ -214,13 +214,13 @@ export const brassicas: CropData[] = [
     heatC: 27,
     goals: [
       goal("cauliflower/baby", "baby-head", {
-        stand: plants([15, 18], [12, 20]),
+        stand: plants([15, 18], [8, 12]),
         heightCm: 40,
         days: { from: "sowing", window: range(63, 68, 78), atC: 16, nurseryDays: 32 },
         source: practice("stand", "days"),
       }),
       goal("cauliflower/full", "head", {
-        stand: plants([30, 35], [25, 34]),
+        stand: plants([30, 35], [15, 20]),
         depthCm: need(22, 28),
         heightCm: 50,
         widthCm: 50,

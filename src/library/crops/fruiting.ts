@@ -31,6 +31,7 @@ export const fruiting: CropData[] = [
     id: "pea",
     botanical: "Pisum sativum",
     family: "Fabaceae",
+    setsBelow: { dayC: 27, nightC: 20 },
     emergence: { baseC: -2, bestC: 25, degreeDays: 163, leastC: 4 },
     growth: { baseC: 2, bestC: 20 },
     nights: { plantOutC: 2, standsC: -4, seedlingStandsC: -4 },
@@ -45,7 +46,7 @@ export const fruiting: CropData[] = [
       podPea("pea/snow", [50, 56, 63]),
       podPea("pea/snap", [55, 60, 66]),
       goal("pea/shoots", "microgreen", {
-        stand: { type: "dense", seedGM2: 900 },
+        stand: { type: "dense", seedGM2: 1800 },
         depthCm: need(2.5, 4),
         heightCm: 14,
         days: { from: "sowing", window: range(12, 15, 20), atC: 18, nurseryDays: 0 },
@@ -58,6 +59,7 @@ export const fruiting: CropData[] = [
     id: "bush-bean",
     botanical: "Phaseolus vulgaris",
     family: "Fabaceae",
+    setsBelow: { dayC: 32, nightC: 24 },
     germination: 0.7,
     thousandSeedG: 300,
     source: { rest: "assumption", emergence: "harrington-1954", germination: "cfr-201", water: "fao-56" },
@@ -67,6 +69,7 @@ export const fruiting: CropData[] = [
         insetCm: 4,
         depthCm: need(14, 20),
         heightCm: 45,
+        methods: [stations({ seeds: 2 })],
         days: { from: "sowing", window: range(33, 36, 44), atC: 27, nurseryDays: 0 },
         picking: { pattern: "flushes", window: range(25, 35, 50) },
         cautions: ["raw-bean"],
@@ -79,6 +82,7 @@ export const fruiting: CropData[] = [
     id: "climbing-bean",
     botanical: "Phaseolus vulgaris",
     family: "Fabaceae",
+    setsBelow: { dayC: 32, nightC: 24 },
     germination: 0.7,
     thousandSeedG: 320,
     source: { rest: "assumption", emergence: "harrington-1954", germination: "cfr-201", water: "fao-56" },
@@ -156,6 +160,7 @@ export const fruiting: CropData[] = [
     },
     goals: [
       goal("sweet-corn/cob", "cob", {
+        stand: plants([18, 24], [7, 9]),
         methods: [
           cells([8, 11, 15], { depthCm: 3, seeds: 1, why: "head-start" }, { heightCm: 17, holdDays: 7 }),
           stations({ seeds: 2, why: "quick-and-cheap" }),
@@ -174,6 +179,7 @@ export const fruiting: CropData[] = [
     id: "tomato",
     botanical: "Solanum lycopersicum",
     family: "Solanaceae",
+    setsBelow: { dayC: 33, nightC: 24 },
     emergence: { baseC: 7.7, bestC: 25, degreeDays: 101, leastC: 10 },
     growth: { baseC: 7, bestC: 26 },
     nights: { plantOutC: 10, standsC: 1, seedlingStandsC: 3 },
@@ -225,13 +231,14 @@ export const fruiting: CropData[] = [
     id: "pepper",
     botanical: "Capsicum annuum",
     family: "Solanaceae",
+    setsBelow: { dayC: 34, nightC: 26 },
     germination: 0.55,
     thousandSeedG: 6.5,
     source: { rest: "assumption", emergence: "harrington-1954", germination: "cfr-201", water: "fao-56" },
     goals: [
       goal("pepper/sweet", "fruit", {
         stand: plants([30, 38], [9, 12]),
-        insetCm: 10,
+        insetCm: 8,
         depthCm: need(16, 20),
         sunHours: need(5, 7),
         heightCm: 65,
@@ -243,7 +250,7 @@ export const fruiting: CropData[] = [
       goal("pepper/hot", "fruit", {
         keepsDays: 14,
         stand: plants([25, 35], [8, 12]),
-        insetCm: 9,
+        insetCm: 8,
         depthCm: need(16, 20),
         sunHours: need(5, 7),
         heightCm: 60,
@@ -280,12 +287,12 @@ export const fruiting: CropData[] = [
     id: "okra",
     botanical: "Abelmoschus esculentus",
     family: "Malvaceae",
-    emergence: { baseC: 12, bestC: 32, degreeDays: 90, leastC: 15 },
+    emergence: { baseC: 12, bestC: 34, degreeDays: 150, leastC: 15 },
     nights: { plantOutC: 15, standsC: 4, seedlingStandsC: 6 },
     heatC: 42,
     germination: 0.5,
     thousandSeedG: 55,
-    source: { rest: "assumption", germination: "cfr-201" },
+    source: { rest: "assumption", emergence: "harrington-1954", germination: "cfr-201" },
     goals: [
       goal("okra/pod", "fruit", {
         keepsDays: 3,
@@ -392,12 +399,14 @@ export const fruiting: CropData[] = [
     id: "strawberry",
     botanical: "Fragaria × ananassa",
     family: "Rosaceae",
+    setsBelow: { dayC: 30, nightC: 22 },
     nights: { plantOutC: 0, standsC: -6, seedlingStandsC: -3 },
     heatC: 33,
     water: { kc: { initial: 0.4, mid: 0.85, end: 0.75 } },
     source: { rest: "assumption", nights: "practice", water: "fao-56" },
     goals: [
       goal("strawberry/june", "fruit", {
+        bears: [0.4, 1, 0.7],
         keepsDays: 2,
         stand: plants([18, 25], [0.7, 1]),
         insetCm: 6,
@@ -414,6 +423,7 @@ export const fruiting: CropData[] = [
         source: practice("stand", "where", "methods"),
       }),
       goal("strawberry/everbearing", "fruit", {
+        bears: [0.6, 1, 0.7],
         keepsDays: 2,
         stand: plants([18, 25], [0.7, 1]),
         insetCm: 6,

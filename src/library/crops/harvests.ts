@@ -53,7 +53,7 @@ export const HARVESTS: Record<string, Given> = {
   "chard/leaf": plant([750, 1400, 2200], [3, 5.5, 9.5], [0.08, 0.75], { dryMatter: "fooddata" }),
   "chard/baby-leaf": dense([600, 1200, 2000], [0.06, 0.85]),
   "amaranth/leaf": plant([90, 200, 330], [1.5, 3, 5.5], [0.08, 0.75]),
-  "amaranth/microgreens": dense([800, 1400, 2200], [0.07, 0.9]),
+  "amaranth/microgreens": dense([500, 900, 1500], [0.07, 0.9]),
   "african-nightshade/leaf": plant([90, 200, 330], [1.5, 3, 5.5], [0.08, 0.75]),
   "jute-mallow/leaf": plant([90, 200, 330], [1.2, 2.5, 4.5], [0.08, 0.75]),
   "malabar-spinach/leaf": plant([600, 1200, 2100], [2, 4, 7], [0.08, 0.75]),
@@ -155,7 +155,7 @@ export const HARVESTS: Record<string, Given> = {
     closedKgM2: "nass",
     dryMatter: "fooddata",
   }),
-  "pea/shoots": dense([800, 1400, 2200], [0.07, 0.9]),
+  "pea/shoots": dense([1700, 2500, 3500], [0.09, 0.9]),
   "bush-bean/pod": plant([180, 380, 630], [0.5, 1, 1.9], [0.1, 0.45], {
     closedKgM2: "nass",
     dryMatter: "fooddata",
@@ -195,7 +195,7 @@ export const HARVESTS: Record<string, Given> = {
   }),
   "strawberry/everbearing": plant([180, 380, 680], [0.9, 1.8, 3.4], [0.09, 0.5], { dryMatter: "fooddata" }),
   "basil/leaf": plant([90, 180, 330], [1, 2, 3.6], [0.13, 0.65]),
-  "basil/microgreens": dense([800, 1400, 2200], [0.07, 0.9]),
+  "basil/microgreens": dense([600, 1100, 1700], [0.07, 0.9]),
   "coriander/leaf": plant([15, 30, 52], [0.7, 1.4, 2.6], [0.08, 0.75]),
   "parsley/leaf": plant([90, 180, 330], [1.1, 2.2, 4], [0.12, 0.7], {
     closedKgM2: "nass",

@@ -34,12 +34,13 @@ export const herbs: CropData[] = [
     goals: [
       goal("basil/leaf", "herb", {
         ...herbDepth,
+        keepsDays: 3,
         methods: [cells([18, 24, 32], { depthCm: 0.3 }, { leaf: 4 }), bought()],
         days: { from: "sowing", window: range(42, 50, 62), atC: 23, nurseryDays: 32 },
         picking: { pattern: "continuous", window: range(50, 80, 110) },
       }),
       goal("basil/microgreens", "microgreen", {
-        stand: dense(20),
+        stand: dense(60),
         methods: [broadcast({ depthCm: 0 })],
         days: { from: "sowing", window: range(14, 17, 21), atC: 22, nurseryDays: 0 },
       }),
@@ -287,6 +288,7 @@ export const trees: CropData[] = [
     source: { rest: "assumption" },
     goals: [
       goal("lemon/fruit", "tree", {
+        bears: [0.05, 0.2, 0.4, 0.7, 1],
         keepsDays: 21,
         source: practice("depthCm"),
       }),
@@ -302,6 +304,7 @@ export const trees: CropData[] = [
     source: { rest: "assumption" },
     goals: [
       goal("fig/fruit", "tree", {
+        bears: [0.15, 0.5, 1, 1, 1],
         keepsDays: 3,
         days: { from: "planting", window: range(130, 150, 180), atC: 20, nurseryDays: 0, wakesH: 11.5 },
         cautions: ["sap"],
@@ -318,7 +321,7 @@ export const trees: CropData[] = [
     nights: { plantOutC: 8, standsC: -1, seedlingStandsC: 2 },
     heatC: 45,
     source: { rest: "assumption" },
-    goals: [goal("guava/fruit", "tree", { source: practice("depthCm") })],
+    goals: [goal("guava/fruit", "tree", { bears: [0.1, 0.4, 1, 1, 1], source: practice("depthCm") })],
   },
   {
     ...TEMPER.berries,
@@ -328,6 +331,7 @@ export const trees: CropData[] = [
     source: { rest: "assumption" },
     goals: [
       goal("blueberry/fruit", "tree", {
+        bears: [0.15, 0.4, 0.7, 1, 1],
         keepsDays: 7,
         stand: plants([60, 80], [20, 30]),
         insetCm: 15,
@@ -348,6 +352,7 @@ export const trees: CropData[] = [
     source: { rest: "assumption" },
     goals: [
       goal("raspberry/fruit", "tree", {
+        bears: [0.3, 1, 1, 1, 0.8],
         keepsDays: 2,
         stand: plants([35, 45], [18, 25]),
         insetCm: 12,
@@ -370,6 +375,7 @@ export const trees: CropData[] = [
     source: { rest: "assumption" },
     goals: [
       goal("gooseberry/fruit", "tree", {
+        bears: [0.1, 0.5, 1, 1, 1],
         keepsDays: 7,
         stand: plants([60, 80], [22, 32]),
         insetCm: 15,

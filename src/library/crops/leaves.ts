@@ -188,7 +188,7 @@ export const leaves: CropData[] = [
         picking: { pattern: "leaf", window: range(21, 40, 60) },
         source: practice("stand", "methods", "days"),
       }),
-      goal("amaranth/microgreens", "microgreen", { stand: dense(25), methods: [broadcast()] }),
+      goal("amaranth/microgreens", "microgreen", { stand: dense(60), methods: [broadcast()] }),
     ],
   },
   {
@@ -277,6 +277,7 @@ export const leaves: CropData[] = [
     id: "lambs-lettuce",
     botanical: "Valerianella locusta",
     family: "Caprifoliaceae",
+    emergence: { baseC: 2, bestC: 20, degreeDays: 160, leastC: 3 },
     nights: { plantOutC: -2, standsC: -12, seedlingStandsC: -6 },
     heatC: 23,
     germination: 0.65,

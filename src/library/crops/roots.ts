@@ -45,13 +45,13 @@ export const roots: CropData[] = [
       goal("onion/sets", "bulb", {
         stand: plants([8, 9], [2, 3.5]),
         methods: [{ method: "sets", depthCm: 2.5, why: "head-start" }],
-        days: { from: "planting", window: range(90, 105, 120), atC: 17, nurseryDays: 0 },
+        days: { from: "planting", window: range(90, 105, 120), atC: 17, nurseryDays: 0, bulbs: "day-length" },
         source: practice("stand", "methods", "feeds"),
       }),
       goal("onion/seed", "bulb", {
         stand: plants([8, 9], [2, 3.5]),
         methods: [drills({ thin: [{ afterUp: 30, toCm: 8 }] })],
-        days: { from: "sowing", window: range(120, 140, 160), atC: 17, nurseryDays: 0 },
+        days: { from: "sowing", window: range(120, 140, 160), atC: 17, nurseryDays: 0, bulbs: "day-length" },
         feeds: [{ stage: "week-3", share: 0.15 }],
         source: practice("methods", "feeds"),
       }),
@@ -230,6 +230,7 @@ export const roots: CropData[] = [
     id: "potato",
     botanical: "Solanum tuberosum",
     family: "Solanaceae",
+    setsBelow: { dayC: 30, nightC: 20 },
     emergence: { baseC: 5, bestC: 22, degreeDays: 250, leastC: 5 },
     growth: { baseC: 5, bestC: 20 },
     nights: { plantOutC: 4, standsC: -1, seedlingStandsC: 0 },

@@ -1,19 +1,23 @@
-import type { z } from "zod";
 import type { Crop, Goal } from "@/core/crop";
 import { HARVESTS } from "./harvests";
 import { range } from "./range";
 
 export { range };
 
-export type CropData = z.input<typeof Crop>;
-type GoalData = z.input<typeof Goal>;
+export type CropData = Crop;
+type GoalData = Goal;
 type MethodData = GoalData["methods"][number];
 
 export const need = (least: number, good: number) => ({ least, good });
-export const plants = (spacing: [number, number], soil: [number, number]): GoalData["stand"] => ({
+export const plants = (
+  spacing: [number, number],
+  soil: [number, number],
+  sideSoil?: [number, number],
+): GoalData["stand"] => ({
   type: "plants",
   spacingCm: need(...spacing),
   soilL: need(...soil),
+  ...(sideSoil && { sideSoilL: need(...sideSoil) }),
 });
 export const dense = (seedGM2: number): GoalData["stand"] => ({ type: "dense", seedGM2 });
 

@@ -112,7 +112,7 @@ export function Bench({
         </div>
         <Totals garden={garden} sums={sums} />
       </div>
-      <div className="flex flex-wrap items-center gap-2 border-y border-line px-4 py-1.5 lg:px-6">
+      <div className="z-4 flex flex-wrap items-center gap-2 border-y border-line bg-paper px-4 py-1.5 lg:sticky lg:top-0 lg:px-6">
         <Button look="solid" disabled={!saving.isDirty || saving.isBusy} onClick={save}>
           {t("bench.save")}
         </Button>

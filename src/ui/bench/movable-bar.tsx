@@ -30,7 +30,13 @@ export function MovableBar({ span, bar, top, onSelect, hands }: MovableBarProps)
     const strip = known(document.getElementById(id)?.closest("[data-strip]"));
     return Math.round((x / strip.getBoundingClientRect().width) * (daysBetween(span.from, span.to) + 1));
   };
-  const { setNode, way, listeners } = useMoved(id, (px) => days(px) !== 0 && hands.onMove(id, days(px)));
+  // What is sown on record stays on its days; it can only be out sooner.
+  const isFixed = bar.known !== undefined;
+  const { setNode, way, listeners } = useMoved(
+    id,
+    (px) => days(px) !== 0 && hands.onMove(id, days(px)),
+    isFixed,
+  );
   const {
     setNode: setEnd,
     way: endWay,
@@ -46,7 +52,7 @@ export function MovableBar({ span, bar, top, onSelect, hands }: MovableBarProps)
     if (weeks === 0) return;
     event.preventDefault();
     if (event.shiftKey) hands.onOutBy(id, addDays(end, weeks * WEEK));
-    else hands.onMove(id, weeks * WEEK);
+    else if (!isFixed) hands.onMove(id, weeks * WEEK);
   };
   return (
     <Bar
@@ -59,7 +65,7 @@ export function MovableBar({ span, bar, top, onSelect, hands }: MovableBarProps)
         ref: setNode,
         ...listeners,
         "aria-keyshortcuts": "ArrowLeft ArrowRight Shift+ArrowLeft Shift+ArrowRight",
-        className: "cursor-grab touch-manipulation",
+        className: `${isFixed ? "cursor-pointer" : "cursor-grab"} touch-manipulation`,
         onClick: () => onSelect(id),
         onKeyDown: key,
       }}

@@ -67,8 +67,8 @@ export function PlantingPanel({
   const where = whereOf(planting.surface);
   const plants = planting.plants ?? 0;
   const last = useMemo(
-    () => lastSowing({ crop: view.crop, goal, method }, planting.sowOn, setting.climate),
-    [view.crop, goal, method, planting.sowOn, setting.climate],
+    () => lastSowing({ crop: view.crop, goal, method }, planting.sowOn, row.setting.climate),
+    [view.crop, goal, method, planting.sowOn, row.setting.climate],
   );
   const clashes = row.clashes.filter((c) => c.plantingId === planting.id || c.otherId === planting.id);
   const holed = sideHoles(row.shape) > 0;
@@ -87,7 +87,7 @@ export function PlantingPanel({
 
   const toGoal = (goalId: string) => {
     const next = setting.findGoal(goalId);
-    const planted = next && plantingOf(next, row, planting.sowOn, setting);
+    const planted = next && plantingOf(next, row, planting.sowOn, row.setting);
     if (planted) onChange(planted);
   };
   const onFix = (fix: Fix) => {
@@ -215,6 +215,15 @@ export function PlantingPanel({
           ))}
         </SelectField>
       </div>
+      <label className="flex min-h-9 items-center gap-2">
+        <input
+          type="checkbox"
+          className="size-5 accent-(--beet)"
+          checked={planting.isChosen ?? false}
+          onChange={(e) => onChange({ isChosen: e.target.checked || undefined })}
+        />
+        {t("bench.chosen")}
+      </label>
       <div className="grid grid-cols-2 items-end gap-2.5 border-t border-line pt-2">
         {rows.length > 1 && (
           <SelectField

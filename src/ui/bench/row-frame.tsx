@@ -1,6 +1,6 @@
 import type { ReactNode } from "react";
-import type { Day } from "@/core/day";
-import { type PlantingView, type RowView, standingOn } from "@/core/garden";
+import { type Day, daysBetween } from "@/core/day";
+import { isSilent, type PlantingView, type RowView, silentSince, standingOn } from "@/core/garden";
 import { BagSection } from "@/ui/draw/section";
 import type { StripBar } from "@/ui/draw/strip";
 import type { TopPlanting } from "@/ui/draw/top";
@@ -42,9 +42,17 @@ function inView({ view, selection, today }: RowShown): PlantingView[] {
 const chosenIn = (view: RowView, selection: Selection | undefined) =>
   selection?.rowId === view.row.id ? selection.plantingId : undefined;
 
+/** From when to when a planting is on record. */
+function knownPart({ real, season, stay }: PlantingView, today: Day) {
+  const from = season.stages.sow < stay.from ? season.stages.sow : stay.from;
+  const to = real?.endedOn ?? (today < stay.to ? today : stay.to);
+  return from <= to ? { from, to } : undefined;
+}
+
 /** The bars of a row's season. */
-export const barsOf = ({ view, selection }: RowShown): StripBar[] =>
+export const barsOf = ({ view, selection, today }: RowShown): StripBar[] =>
   view.plantings.map((p) => ({
+    known: p.real && knownPart(p, today),
     id: p.planting.id,
     goalId: p.goal.id,
     plants: p.planting.plants,
@@ -65,6 +73,34 @@ export const topsOf = (row: RowShown): TopPlanting[] =>
     ground: p.ground,
     selected: chosenIn(row.view, row.selection) === p.planting.id,
   }));
+
+/** Dates differ by less than this on any packet. */
+const WORTH_TELLING_DAYS = 3;
+
+/** What the records change: first picks that have moved, and sowings that nobody wrote about. */
+function Heard({ view, today }: RowShown) {
+  const { t, crop, day } = useWords();
+  const lines = view.plantings.flatMap(({ planting, goal, real, planned, season, stay }) => {
+    const [now, was] = [season.stages.firstPick?.likely, planned?.firstPick?.likely];
+    const name = crop(goal.id);
+    if (isSilent(silentSince({ planting }, view.setting), today) && stay.to >= today)
+      return [{ id: planting.id, text: t("bench.silent", { crop: name, day: day(planting.sowOn) }) }];
+    if (real?.endedOn)
+      return [{ id: planting.id, text: t("bench.ended", { crop: name, day: day(real.endedOn) }) }];
+    if (!real || real.pickedOn || !now || !was) return [];
+    const late = daysBetween(was, now);
+    if (Math.abs(late) < WORTH_TELLING_DAYS) return [];
+    const key = late > 0 ? "bench.nowLater" : "bench.nowSooner";
+    return [
+      { id: planting.id, text: t(key, { crop: name, days: Math.abs(late), now: day(now), was: day(was) }) },
+    ];
+  });
+  return lines.map(({ id, text }) => (
+    <p key={id} className="text-fine font-semibold">
+      {text}
+    </p>
+  ));
+}
 
 /** One row is one bag: its name and weight, its section, its top with the plants, and its season. */
 export function RowFrame({ top, season, ...row }: RowShown & { top: ReactNode; season: ReactNode }) {
@@ -119,6 +155,7 @@ export function RowFrame({ top, season, ...row }: RowShown & { top: ReactNode; s
       <div className="col-start-2 row-start-2 self-center">{top}</div>
       <div className="col-span-full min-w-0 self-start pr-4 sm:col-span-1 sm:col-start-3 sm:row-span-2 sm:row-start-1">
         {season}
+        <Heard {...row} />
         {view.plantings.length === 0 && (
           <p className="-mt-14 pl-2 text-note text-muted">{t("bench.noPlanting")}</p>
         )}

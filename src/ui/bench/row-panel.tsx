@@ -1,5 +1,6 @@
 "use client";
 
+import { VENT_FROM_C } from "@/core/climate";
 import { coverFor, usualGapCm, widthOf } from "@/core/bag";
 import type { Day } from "@/core/day";
 import type { BagThing, Row } from "@/core/plan";
@@ -123,13 +124,27 @@ export function RowPanel({
         {shape.kind === "pot" || shape.kind === "tub" ? <Caution>{t("cautions.water")}</Caution> : null}
       </div>
       {cover && (
-        <p className="border-t border-line pt-2 text-note">
-          {t("bench.cover", {
-            length: quantity(cover.lengthCm, "length"),
-            width: quantity(cover.widthCm, "length"),
-            volume: quantity(cover.usualL, "volume"),
-          })}
-        </p>
+        <div className="grid gap-1 border-t border-line pt-2 text-note">
+          <label className="flex min-h-9 items-center gap-2">
+            <input
+              type="checkbox"
+              className="size-5 accent-(--beet)"
+              checked={view.row.isCovered ?? false}
+              onChange={(e) => onRow({ isCovered: e.target.checked || undefined })}
+            />
+            {t("bench.covered")}
+          </label>
+          <p>
+            {t("bench.cover", {
+              length: quantity(cover.lengthCm, "length"),
+              width: quantity(cover.widthCm, "length"),
+              volume: quantity(cover.usualL, "volume"),
+            })}
+          </p>
+          {view.row.isCovered && (
+            <Caution>{t("bench.vent", { from: quantity(VENT_FROM_C, "temperature") })}</Caution>
+          )}
+        </div>
       )}
       {label && !label.agrees && (
         <p className="border-t border-line pt-2 font-semibold text-beet">

@@ -1,3 +1,4 @@
+import { lazy, Suspense, useEffect } from "react";
 import type { Day } from "@/core/day";
 import type { Garden } from "@/core/garden";
 import {
@@ -16,9 +17,7 @@ import type { Judged } from "@/ui/use-judged";
 import { Button } from "@/ui/primitives/button";
 import { useWords } from "@/ui/words/use-words";
 import { Better } from "./better";
-import { PlantingPanel } from "./planting-panel";
 import type { Selection } from "./row-frame";
-import { RowPanel } from "./row-panel";
 
 interface SidePanelProps {
   garden: Garden;
@@ -30,6 +29,13 @@ interface SidePanelProps {
   onPlant: (rowId: string, goalId: string, sowOn: Day) => void;
   onAdd: (rowId: string) => void;
 }
+
+const panels = {
+  planting: () => import("./planting-panel").then((m) => ({ default: m.PlantingPanel })),
+  row: () => import("./row-panel").then((m) => ({ default: m.RowPanel })),
+};
+const PlantingPanel = lazy(panels.planting);
+const RowPanel = lazy(panels.row);
 
 const newId = () => crypto.randomUUID();
 
@@ -45,6 +51,8 @@ export function SidePanel({
   onAdd,
 }: SidePanelProps) {
   const { t } = useWords();
+  // Their script comes after the screen, so that the screen is there sooner; it is then at hand without signal too.
+  useEffect(() => void Promise.all([panels.planting(), panels.row()]), []);
   const { reference, setting } = judged;
   const index = garden.rows.findIndex((r) => r.row.id === selection?.rowId);
   const row = garden.rows[index];
@@ -55,57 +63,59 @@ export function SidePanel({
       aria-label={t("bench.panel")}
       className={`border-l-rule border-ink bg-card ${row ? "fixed inset-x-0 bottom-0 z-5 border-t-rule lg:static lg:border-t-0" : "hidden lg:block"}`}
     >
-      <div className="relative max-h-[60vh] overflow-y-auto p-4 lg:sticky lg:top-0 lg:max-h-screen">
+      <div className="relative max-h-[60vh] overflow-y-auto p-4 lg:sticky lg:top-12 lg:max-h-[calc(100vh-3rem)]">
         {row && (
           <Button look="quiet" className="absolute top-2 right-2" onClick={() => onSelect(undefined)}>
             {t("bench.close")}
           </Button>
         )}
         {!row && <Better garden={garden} today={today} onSelect={onSelect} />}
-        {row && planting && (
-          <PlantingPanel
-            key={planting.planting.id}
-            view={planting}
-            row={row}
-            crops={reference.crops}
-            setting={setting}
-            onChange={(edit) => change((p) => changePlanting(p, planting.planting.id, edit))}
-            rows={rows}
-            onRehouse={(rowId) => {
-              change((p) => rehouse(p, planting.planting.id, rowId));
-              onSelect({ rowId, plantingId: planting.planting.id });
-            }}
-            onSowAgain={(everyDays, times) =>
-              change((p) => sowAgain(p, planting.planting.id, { everyDays, times }, newId))
-            }
-            onOther={(id, edit) => change((p) => changePlanting(p, id, edit))}
-            onRemove={() => {
-              change((p) => removePlanting(p, planting.planting.id));
-              onSelect({ rowId: row.row.id });
-            }}
-          />
-        )}
-        {row && !planting && (
-          <RowPanel
-            key={row.row.id}
-            view={row}
-            number={index + 1}
-            reference={reference}
-            today={today}
-            setting={setting}
-            onBag={(edit) => change((p) => changeBag(p, row.bag.id, edit))}
-            onRow={(edit) => change((p) => changeRow(p, row.row.id, edit))}
-            rows={rows}
-            onCopy={() => change((p) => copyRow(p, row.row.id, newId))}
-            onSwap={(rowId) => change((p) => swapBags(p, row.row.id, rowId))}
-            onAdd={() => onAdd(row.row.id)}
-            onPlant={(goalId, sowOn) => onPlant(row.row.id, goalId, sowOn)}
-            onRemove={() => {
-              change((p) => removeRow(p, row.row.id));
-              onSelect(undefined);
-            }}
-          />
-        )}
+        <Suspense>
+          {row && planting && (
+            <PlantingPanel
+              key={planting.planting.id}
+              view={planting}
+              row={row}
+              crops={reference.crops}
+              setting={setting}
+              onChange={(edit) => change((p) => changePlanting(p, planting.planting.id, edit))}
+              rows={rows}
+              onRehouse={(rowId) => {
+                change((p) => rehouse(p, planting.planting.id, rowId));
+                onSelect({ rowId, plantingId: planting.planting.id });
+              }}
+              onSowAgain={(everyDays, times) =>
+                change((p) => sowAgain(p, planting.planting.id, { everyDays, times }, newId))
+              }
+              onOther={(id, edit) => change((p) => changePlanting(p, id, edit))}
+              onRemove={() => {
+                change((p) => removePlanting(p, planting.planting.id));
+                onSelect({ rowId: row.row.id });
+              }}
+            />
+          )}
+          {row && !planting && (
+            <RowPanel
+              key={row.row.id}
+              view={row}
+              number={index + 1}
+              reference={reference}
+              today={today}
+              setting={setting}
+              onBag={(edit) => change((p) => changeBag(p, row.bag.id, edit))}
+              onRow={(edit) => change((p) => changeRow(p, row.row.id, edit))}
+              rows={rows}
+              onCopy={() => change((p) => copyRow(p, row.row.id, newId))}
+              onSwap={(rowId) => change((p) => swapBags(p, row.row.id, rowId))}
+              onAdd={() => onAdd(row.row.id)}
+              onPlant={(goalId, sowOn) => onPlant(row.row.id, goalId, sowOn)}
+              onRemove={() => {
+                change((p) => removeRow(p, row.row.id));
+                onSelect(undefined);
+              }}
+            />
+          )}
+        </Suspense>
       </div>
     </aside>
   );

@@ -16,7 +16,7 @@ export function Totals({ garden, sums }: { garden: Garden; sums: Sums }) {
     load.share === undefined ? t("bench.noShare") : t("bench.share", { share: percent(load.share) });
   const water = shown(sums.waterNowL, "volume");
   return (
-    <div className="-mx-3 flex flex-wrap gap-y-2 lg:mx-0 lg:ml-auto lg:flex-nowrap">
+    <div className="grid w-full grid-cols-2 gap-x-3 gap-y-2 sm:grid-cols-3 lg:ml-auto lg:flex lg:w-auto lg:gap-0">
       <Total
         amount={String(rows.length)}
         unit={t("bench.bags", { count: rows.length })}
@@ -78,7 +78,7 @@ function Total({
   bad?: boolean;
 }) {
   return (
-    <div className="border-l border-line px-3 whitespace-nowrap">
+    <div className="border-l border-line pl-2 last:col-span-2 sm:last:col-span-1 lg:px-3 lg:whitespace-nowrap">
       <p className={bad ? "text-beet" : ""}>
         <span className="big-number">{amount}</span> <span className="text-sm">{unit}</span>
       </p>

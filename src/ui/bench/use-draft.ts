@@ -1,7 +1,7 @@
 "use client";
 
 import { useEffect, useRef } from "react";
-import { Plan } from "@/core/plan";
+import type { Plan } from "@/core/plan";
 
 /** The plan of a household as it is on the screen, over the version that it was read at. */
 interface Draft {
@@ -19,6 +19,8 @@ interface Draft {
 export function useDraft({ householdId, version, plan, dirty, restore }: Draft): void {
   const key = `pip-row-draft-${householdId}`;
   const looked = useRef(false);
+  // A draft that is being read is not written over.
+  const isRead = useRef(true);
   useEffect(() => {
     if (looked.current) return;
     looked.current = true;
@@ -34,14 +36,20 @@ export function useDraft({ householdId, version, plan, dirty, restore }: Draft):
         kept.version !== version
       )
         return;
-      const read = Plan.safeParse(kept.plan);
-      if (read.success) restore(read.data);
+      const draft = kept.plan;
+      isRead.current = false;
+      void import("./later")
+        .then(({ Plan: contract }) => {
+          const read = contract.safeParse(draft);
+          if (read.success) restore(read.data);
+        })
+        .finally(() => (isRead.current = true));
     } catch {
       // No draft, then.
     }
   }, [key, version, restore]);
   useEffect(() => {
-    if (!looked.current) return;
+    if (!looked.current || !isRead.current) return;
     try {
       if (dirty) localStorage.setItem(key, JSON.stringify({ version, plan }));
       else localStorage.removeItem(key);

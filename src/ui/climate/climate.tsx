@@ -3,7 +3,7 @@
 import { useRouter } from "next/navigation";
 import { useMemo, useState } from "react";
 import { type Climate, climateGates, type Stretch } from "@/core/climate";
-import { readNormals, TownClimate } from "@/core/climate";
+import { rainOf, readNormals, TownClimate } from "@/core/climate";
 import type { Day } from "@/core/day";
 import { fieldProblems, type FieldProblems, type Outcome, type Problem } from "@/core/problem";
 import { Button } from "@/ui/primitives/button";
@@ -24,6 +24,18 @@ export interface ClimateProps {
   readonly save: (climate: TownClimate | null) => Promise<Outcome<null>>;
 }
 
+/** What is kept besides warmth, where it is known. */
+const BESIDES = [
+  ["rainMm", "rain"],
+  ["wetDays", "days"],
+  ["windMS", "wind"],
+  ["humidity", "humidity"],
+] as const;
+type Besides = (typeof BESIDES)[number][0];
+
+const besidesOf = (normals: Partial<Record<Besides, readonly number[]>>) =>
+  Object.fromEntries(BESIDES.map(([key]) => [key, asText(normals[key] ?? [])])) as Record<Besides, string>;
+
 const asText = (values: readonly number[]) => values.map((v) => String(Number(v.toFixed(1)))).join("  ");
 
 /** The town's climate: where it lies and its twelve normals, read back at once as what they mean to growers. */
@@ -40,6 +52,7 @@ export function ClimateScreen({ town, saved, profileId, profiles, today, save }:
     origin: saved?.origin ?? profile.id,
     low: asText(saved?.lowC ?? profile.lowC),
     high: asText(saved?.highC ?? profile.highC),
+    ...besidesOf(saved ?? profile),
   });
   const [faults, setFaults] = useState<FieldProblems>({});
   const [failure, setFailure] = useState<Problem>();
@@ -51,11 +64,15 @@ export function ClimateScreen({ town, saved, profileId, profiles, today, save }:
 
   const read = useMemo((): { climate?: TownClimate; faults: FieldProblems } => {
     const [low, high] = [readNormals(form.low), readNormals(form.high)];
-    const typed: FieldProblems = {
+    const typed: Record<string, Problem> = {
       ...(low.ok ? {} : { lowC: low.problem }),
       ...(high.ok ? {} : { highC: high.problem }),
     };
-    if (!low.ok || !high.ok) return { faults: typed };
+    const besides = BESIDES.flatMap(([key, kind]) =>
+      form[key].trim() === "" ? [] : [[key, readNormals(form[key], kind)] as const],
+    );
+    for (const [key, found] of besides) if (!found.ok) typed[key] = found.problem;
+    if (!low.ok || !high.ok || Object.keys(typed).length > 0) return { faults: typed };
     const number = (text: string) => (text.trim() === "" ? Number.NaN : Number(text.replace(",", ".")));
     const parsed = TownClimate.safeParse({
       place: form.place,
@@ -65,6 +82,7 @@ export function ClimateScreen({ town, saved, profileId, profiles, today, save }:
       origin: form.origin,
       lowC: low.value,
       highC: high.value,
+      ...Object.fromEntries(besides.flatMap(([key, found]) => (found.ok ? [[key, found.value]] : []))),
     });
     return parsed.success
       ? { climate: parsed.data, faults: {} }
@@ -147,6 +165,7 @@ export function ClimateScreen({ town, saved, profileId, profiles, today, save }:
                 origin: next.id,
                 low: asText(next.lowC),
                 high: asText(next.highC),
+                ...besidesOf(next),
                 latitude: String(next.latitude),
               });
           }}
@@ -171,8 +190,30 @@ export function ClimateScreen({ town, saved, profileId, profiles, today, save }:
           problem={shownFaults.highC}
           onChange={(e) => change({ high: e.target.value, origin: "typed" })}
         />
+        <details>
+          <summary className="cursor-pointer text-sm font-semibold">{t("climate.besides")}</summary>
+          <div className="mt-2 grid gap-3">
+            {BESIDES.map(([key]) => (
+              <TextArea
+                key={key}
+                label={t(`climate.${key}`)}
+                hint={key === "rainMm" || key === "windMS" ? t(`climate.${key}Hint`) : undefined}
+                value={form[key]}
+                problem={read.faults[key]}
+                onChange={(e) => change({ [key]: e.target.value, origin: "typed" })}
+              />
+            ))}
+          </div>
+        </details>
         <DailyFile
-          onNormals={(low, high) => change({ low: asText(low), high: asText(high), origin: "measured" })}
+          onNormals={({ lowC, highC, rainMm, wetDays }) =>
+            change({
+              low: asText(lowC),
+              high: asText(highC),
+              ...(rainMm && wetDays && { rainMm: asText(rainMm), wetDays: asText(wetDays) }),
+              origin: "measured",
+            })
+          }
         />
         <OutcomeLines done={done && t("climate.saved")} failure={failure}>
           <Button look="solid" className="min-h-11 px-5" onClick={() => void store(read.climate)}>
@@ -213,9 +254,30 @@ export function ClimateScreen({ town, saved, profileId, profiles, today, save }:
         ) : (
           <p className="text-muted">{t("climate.incomplete")}</p>
         )}
+        {read.climate && <Rain rainMm={read.climate.rainMm} year={today.slice(0, 4)} />}
         <p className="mt-3 text-sm text-muted">{t("climate.normalsOnly")}</p>
       </section>
     </div>
+  );
+}
+
+/** What a year's rain comes to, and when most and least of it falls. */
+function Rain({ rainMm, year }: { rainMm?: readonly number[]; year: string }) {
+  const words = useWords();
+  const { t, month } = words;
+  const rain = rainMm && rainOf(rainMm);
+  if (!rain) return <p className="mt-1 text-note text-muted">{t("climate.noRain")}</p>;
+  const monthOf = (index: number) => month(`${year}-${String(index + 1).padStart(2, "0")}-15`);
+  return (
+    <p className="mt-1 text-note">
+      {t("climate.rain", {
+        total: words.rain(rain.yearMm),
+        wettest: monthOf(rain.wettest.month),
+        most: words.rain(rain.wettest.mm),
+        driest: monthOf(rain.driest.month),
+        least: words.rain(rain.driest.mm),
+      })}
+    </p>
   );
 }
 

@@ -6,13 +6,13 @@ import type { Problem } from "@/core/problem";
 import { SelectField } from "@/ui/primitives/field";
 import { useWords } from "@/ui/words/use-words";
 
-const KEYS = ["date", "low", "high"] as const;
+const KEYS = ["date", "low", "high", "rain"] as const;
 
 /** Normals from a daily weather file: which columns were taken, in which unit, what is missing and which lines were passed over. */
 export function DailyFile({
   onNormals,
 }: {
-  onNormals: (low: readonly number[], high: readonly number[]) => void;
+  onNormals: (normals: Pick<DailyReport, "lowC" | "highC" | "rainMm" | "wetDays">) => void;
 }) {
   const { t, problem } = useWords();
   const [text, setText] = useState<string>();
@@ -22,7 +22,7 @@ export function DailyFile({
   const read = (file: string, columns: Partial<Columns>, degrees: "C" | "F" | undefined) => {
     const result = normalsFromDaily(file, columns, degrees);
     setReport(result);
-    if (!("code" in result)) onNormals(result.lowC, result.highC);
+    if (!("code" in result)) onNormals(result);
   };
   const head = text === undefined ? [] : headOf(text);
   const good = report && !("code" in report) ? report : undefined;
@@ -45,7 +45,7 @@ export function DailyFile({
         />
       </label>
       {text !== undefined && (
-        <div className="grid grid-cols-2 gap-2 sm:grid-cols-4">
+        <div className="grid grid-cols-2 gap-2 sm:grid-cols-5">
           {KEYS.map((key) => (
             <SelectField
               key={key}

@@ -1,6 +1,7 @@
 "use client";
 
 import { type FieldErrors, useFieldArray, type UseFormReturn } from "react-hook-form";
+import { TRAY_PLACES } from "@/core/climate";
 import { SKILLS, type Survey, type SurveyTyped } from "@/core/place";
 import { readProblem } from "@/core/problem";
 import { Button } from "@/ui/primitives/button";
@@ -34,6 +35,13 @@ export function Brings({
           {SKILLS.map((skill) => (
             <option key={skill} value={skill}>
               {t(`skills.${skill}`)}
+            </option>
+          ))}
+        </SelectField>
+        <SelectField label={t("doorstep.trays")} hint={t("doorstep.traysHint")} {...register("trays")}>
+          {TRAY_PLACES.map((place) => (
+            <option key={place} value={place}>
+              {t(`trayPlaces.${place}`)}
             </option>
           ))}
         </SelectField>

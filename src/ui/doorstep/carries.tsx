@@ -2,7 +2,9 @@
 
 import { useMemo } from "react";
 import type { Crop } from "@/core/crop";
-import { placeCarries, type SurveyTyped } from "@/core/place";
+import type { Climate } from "@/core/climate";
+import { placeCarries } from "@/core/match";
+import type { SurveyTyped } from "@/core/place";
 import { Caution } from "@/ui/primitives/caution";
 import { useWords } from "@/ui/words/use-words";
 
@@ -12,15 +14,16 @@ const HOURS = Array.from({ length: 17 }, (_, i) => i + 5);
 export function Carries({
   typed,
   crops,
-  usualBagKg,
+  town,
 }: {
   typed: SurveyTyped;
   crops: readonly Crop[];
-  usualBagKg: number;
+  /** What the place is read against: the town's climate, today, the day its sun was seen, a usual bag's mass. */
+  town: Parameters<typeof placeCarries>[2] & { readonly climate: Climate };
 }) {
-  const { t, shown, quantity, number } = useWords();
+  const { t, shown, quantity, number, mol, month } = useWords();
   const goals = useMemo(() => crops.flatMap((crop) => crop.goals), [crops]);
-  const carries = placeCarries(typed, goals, usualBagKg);
+  const carries = useMemo(() => placeCarries(typed, goals, town), [typed, goals, town]);
   const floor = carries.floorM2 === undefined ? undefined : shown(carries.floorM2 * 10_000, "area");
   const total = carries.totalKg === undefined ? undefined : shown(carries.totalKg, "mass");
   const lit = (hour: number) =>
@@ -60,9 +63,24 @@ export function Carries({
         </div>
         <p className="text-note">
           {carries.sunHours > 0
-            ? t("doorstep.sunServes", { enough: carries.enough, little: carries.little, all: goals.length })
+            ? t("doorstep.sunServes", {
+                mol: mol(carries.lightMol),
+                enough: carries.enough,
+                little: carries.little,
+                all: goals.length,
+              })
             : t("doorstep.sunNone")}
         </p>
+        {carries.sunHours > 0 && (
+          <p className="mt-1 text-sm text-muted">
+            {t(typed.faces === "" && typed.kind !== "roof" ? "doorstep.yearUnknown" : "doorstep.year", {
+              least: mol(carries.least.mol),
+              leastIn: month(carries.least.day),
+              most: mol(carries.most.mol),
+              mostIn: month(carries.most.day),
+            })}
+          </p>
+        )}
       </div>
       <div className="mt-4 grid gap-2 border-t border-line pt-3 text-note">
         {total ? (
@@ -79,7 +97,7 @@ export function Carries({
           <p className="font-semibold">{t("doorstep.noLimit")}</p>
         )}
         <p className="text-sm text-muted">
-          {quantity(usualBagKg, "mass")}: {t("bags.round-10-gal")}, {t("bench.soaked")}
+          {quantity(town.usualBagKg, "mass")}: {t("bags.round-10-gal")}, {t("bench.soaked")}
         </p>
         <Caution>{t("cautions.floor")}</Caution>
         <Caution>{t("cautions.wayOut")}</Caution>

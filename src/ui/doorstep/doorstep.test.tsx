@@ -2,6 +2,7 @@
 import { act, fireEvent, waitFor } from "@testing-library/react";
 import { expect, it, vi } from "vitest";
 import type { SurveyTyped } from "@/core/place";
+import { findClimate } from "@/library";
 import { show } from "@/testing/screen";
 import { Doorstep, type DoorstepProps } from "./doorstep";
 
@@ -26,6 +27,7 @@ const blank: SurveyTyped = {
   hookLimit: "",
   wants: { groups: {}, must: [], never: [] },
   skill: "some",
+  trays: "sheltered",
   cells: "",
   budget: "",
   water: "",
@@ -40,6 +42,7 @@ const screen = (start: Partial<SurveyTyped> = {}, more: Partial<DoorstepProps> =
       overrides={[]}
       currency="EUR"
       today="2026-05-18"
+      climate={findClimate("larkmouth")!}
       usualBagKg={40}
       save={vi.fn()}
       {...more}

@@ -1,14 +1,16 @@
 "use client";
 
-import { zodResolver } from "@hookform/resolvers/zod";
 import { useRouter } from "next/navigation";
-import { useState } from "react";
+import { useEffect, useMemo, useState } from "react";
 import { useFieldArray, useForm, useWatch } from "react-hook-form";
+import type { Climate } from "@/core/climate";
+import type { Day } from "@/core/day";
 import type { Override } from "@/core/override";
-import { COMPASS, PLACE_KINDS, Survey, type SurveyTyped } from "@/core/place";
+import { COMPASS, PLACE_KINDS, type Survey, type SurveyTyped } from "@/core/place";
 import { type Outcome, type Problem, problemMessage, readProblem } from "@/core/problem";
 import { Button } from "@/ui/primitives/button";
 import { SelectField, TextArea, TextField } from "@/ui/primitives/field";
+import { laterResolver } from "@/ui/primitives/later-resolver";
 import { OutcomeLines } from "@/ui/primitives/outcome-lines";
 import { send } from "@/ui/primitives/send";
 import { useReference } from "@/ui/use-judged";
@@ -24,12 +26,18 @@ export interface DoorstepProps {
   readonly overrides: readonly Override[];
   readonly currency: string;
   readonly today: string;
+  readonly climate: Climate;
+  /** Day on which the sun that is stored was seen. */
+  readonly sunSeenOn?: Day;
   /** Wet mass in kg of a usual vegetable bag, to show what a limit means. */
   readonly usualBagKg: number;
   readonly save: (typed: SurveyTyped) => Promise<Outcome<{ id: string }>>;
 }
 
 const MOST_SUN = 6;
+
+const contract = async () => (await import("./later")).Survey;
+const resolver = laterResolver(contract);
 
 /** The survey: typed as people speak, and read back at once as what the place can carry and grow. */
 export function Doorstep({
@@ -39,6 +47,8 @@ export function Doorstep({
   overrides,
   currency,
   today,
+  climate,
+  sunSeenOn,
   usualBagKg,
   save,
 }: DoorstepProps) {
@@ -52,12 +62,16 @@ export function Doorstep({
     unknown,
     Survey
   >({
-    resolver: zodResolver(Survey),
+    resolver,
     defaultValues: start,
     mode: "onTouched",
   });
+  useEffect(() => void contract(), []);
   const sun = useFieldArray({ control, name: "sun" });
   const typed = useWatch({ control }) as SurveyTyped;
+  const isSunStored = JSON.stringify(typed.sun) === JSON.stringify(start.sun);
+  const seenOn = (isSunStored && sunSeenOn) || today;
+  const town = useMemo(() => ({ climate, today, seenOn, usualBagKg }), [climate, today, seenOn, usualBagKg]);
   const { errors } = formState;
   const problem = (message?: string) => (message === undefined ? undefined : readProblem(message));
 
@@ -238,7 +252,7 @@ export function Doorstep({
           </Button>
         </OutcomeLines>
       </div>
-      <Carries typed={typed} crops={crops} usualBagKg={usualBagKg} />
+      <Carries typed={typed} crops={crops} town={town} />
     </form>
   );
 }

@@ -13,6 +13,8 @@ export interface StripBar {
   readonly stages: Stages;
   /** Day that it is to be out by, where that is before its last pick. */
   readonly outBy?: Day;
+  /** What is on record of it, from its sowing to the last day that is known. */
+  readonly known?: { readonly from: Day; readonly to: Day };
   readonly selected: boolean;
   readonly wrong: boolean;
 }
@@ -65,8 +67,8 @@ export function SeasonStrip({ span, bars, today, months, draw, ref }: StripProps
 
 /** The day that a bar ends on: out before its last pick where that is planned. */
 export function barEnd({ stages, outBy }: StripBar): Day {
-  const { sow, up, firstPick, lastPick } = stages;
-  const last = lastPick?.likely ?? firstPick?.likely ?? up?.late ?? sow;
+  const { sow, up, firstPick, lastPick, seasons } = stages;
+  const last = seasons?.at(-1)?.to ?? lastPick?.likely ?? firstPick?.likely ?? up?.late ?? sow;
   return outBy !== undefined && outBy < last ? outBy : last;
 }
 
@@ -94,7 +96,7 @@ interface BarProps {
 export function Bar({ span, bar, top, pull, button, handle }: BarProps) {
   const { t, crop, day } = useWords();
   const { goalId, plants, stages, selected, wrong } = bar;
-  const { sow, up, move, firstPick, lastPick } = stages;
+  const { sow, up, move, firstPick, lastPick, seasons } = stages;
   const end = barEnd(bar);
   const from = shareOf(span, sow);
   const to = Math.max(shareOf(span, end), from + LEAST);
@@ -107,10 +109,11 @@ export function Bar({ span, bar, top, pull, button, handle }: BarProps) {
   };
   const grows = up?.likely ?? sow;
   const label = `${crop(goalId)}${plants === null ? "" : ` × ${plants}`}`;
-  const spoken =
+  const told =
     firstPick && lastPick
       ? t("bench.stripLabel", { crop: label, sow: day(sow), first: day(firstPick.likely), last: day(end) })
       : t("bench.stripNoPick", { crop: label, sow: day(sow) });
+  const spoken = bar.known ? t("bench.stripKnown", { told, to: day(bar.known.to) }) : told;
   const place =
     1 - to > 0.26
       ? { left: `calc(${percent(to)} + 5px)`, maxWidth: percent(1 - to) }
@@ -136,13 +139,21 @@ export function Bar({ span, bar, top, pull, button, handle }: BarProps) {
         {up && <i className="absolute inset-y-0 stage-seed" style={part(sow, grows)} />}
         <i
           className="absolute inset-y-0 border-l border-ink stage-growing"
-          style={part(grows, firstPick?.likely ?? end)}
+          style={part(grows, seasons ? end : (firstPick?.likely ?? end))}
         />
-        {firstPick && lastPick && firstPick.likely < end && (
-          <i
-            className="absolute inset-y-0 border-l border-ink stage-picking"
-            style={part(firstPick.likely, end)}
-          />
+        {firstPick &&
+          lastPick &&
+          (seasons ?? [{ from: firstPick.likely, to: lastPick.likely }])
+            .filter(({ from: picked }) => picked < end)
+            .map(({ from: picked, to: until }) => (
+              <i
+                key={picked}
+                className="absolute inset-y-0 border-l border-ink stage-picking"
+                style={part(picked, until < end ? until : end)}
+              />
+            ))}
+        {bar.known && (
+          <i className="absolute -bottom-px h-1 bg-ink" style={part(bar.known.from, bar.known.to)} />
         )}
         {move && (
           <svg

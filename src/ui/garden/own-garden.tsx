@@ -120,12 +120,13 @@ export function OwnGarden({ householdId, name, today, plan, setting: plain, over
 
 type Coming = { readonly code: "sow" | "move" | "pick"; readonly day: Day };
 
-/** What a planting asks to be done, and on which day. */
-function comingOf({ planting, season }: PlantingView): Coming[] {
+/** What a planting asks to be done, and on which day; not what is on record already. */
+function comingOf({ planting, season, real, stay }: PlantingView): Coming[] {
   const { move, firstPick } = season.stages;
-  return [
-    { code: "sow", day: planting.sowOn },
-    ...(move ? [{ code: "move", day: move.likely } as const] : []),
-    ...(firstPick ? [{ code: "pick", day: firstPick.likely } as const] : []),
+  const coming: Coming[] = [
+    ...(real ? [] : [{ code: "sow", day: planting.sowOn } as const]),
+    ...(move && !real?.movedOn ? [{ code: "move", day: move.likely } as const] : []),
+    ...(firstPick && !real?.pickedOn ? [{ code: "pick", day: firstPick.likely } as const] : []),
   ];
+  return coming.filter(({ day }) => day <= stay.to);
 }

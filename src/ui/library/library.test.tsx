@@ -1,5 +1,5 @@
 // @vitest-environment happy-dom
-import { act, fireEvent, within } from "@testing-library/react";
+import { act, fireEvent, within, waitFor } from "@testing-library/react";
 import { expect, it, vi } from "vitest";
 import type { Override } from "@/core/override";
 import { show } from "@/testing/screen";
@@ -60,6 +60,8 @@ it("asks what a value would change before it is used, refuses nonsense, and send
   fireEvent.change(getByRole("searchbox"), { target: { value: "kale" } });
   fireEvent.click(within(getByRole("list", { name: "Crops and bags" })).getAllByRole("button")[0]!);
   fireEvent.click(getAllByRole("button", { name: /^Change soil a plant/ })[0]!);
+  // Its script comes when it is asked for.
+  await waitFor(() => getByLabelText("This programme's value"));
   const press = (name: string) => act(async () => void fireEvent.click(getByRole("button", { name })));
   fireEvent.change(getByLabelText("This programme's value"), { target: { value: "a lot" } });
   await press("What would it change?");

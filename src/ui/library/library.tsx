@@ -6,7 +6,8 @@ import { SHIPPED } from "@/library";
 import { ChooseField, TextField } from "@/ui/primitives/field";
 import { useWords } from "@/ui/words/use-words";
 import { type TakeIn, ValuesFiles } from "./take-in";
-import { type ValueActions, ValueLine } from "./value-line";
+import type { ValueActions } from "./value-actions";
+import { ValueLine } from "./value-line";
 
 export interface LibraryProps extends ValueActions {
   readonly overrides: readonly Override[];

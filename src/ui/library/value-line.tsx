@@ -1,23 +1,15 @@
 "use client";
 
-import { useRouter } from "next/navigation";
-import { useState } from "react";
-import { dimensionOf, type LibraryValue, type Override, valueField } from "@/core/override";
-import { type Outcome, type Problem, readProblem } from "@/core/problem";
+import { lazy, Suspense, useState } from "react";
+import { dimensionOf, type LibraryValue, type Override } from "@/core/override";
 import { Button } from "@/ui/primitives/button";
-import { TextField } from "@/ui/primitives/field";
-import { send } from "@/ui/primitives/send";
 import { useWords } from "@/ui/words/use-words";
-import { type PlanDifference, PlanDifferences } from "./plan-changes";
+import type { ValueActions } from "./value-actions";
+
+const ValueChange = lazy(() => import("./value-change").then((m) => ({ default: m.ValueChange })));
 
 /** Parts of a path that only hold others together. */
 const UNSAID = new Set(["stand", "window"]);
-
-/** What can be done with a value: looked at beforehand, and put in place with a reason; null goes back to what ships. */
-export interface ValueActions {
-  readonly preview: (name: string, value: number | null) => Promise<Outcome<readonly PlanDifference[]>>;
-  readonly override: (name: string, value: number | null, reason: string) => Promise<Outcome<null>>;
-}
 
 interface LineProps extends ValueActions {
   readonly value: LibraryValue;
@@ -40,7 +32,11 @@ export function ValueLine({ value, own, other, preview, override }: LineProps) {
     .split(".")
     .filter((part) => !UNSAID.has(part))
     .map((part) =>
-      t.has(`values.${part}` as "values.depthCm") ? t(`values.${part}` as "values.depthCm") : part,
+      /^\d+$/.test(part)
+        ? t("library.nth", { n: Number(part) + 1 })
+        : t.has(`values.${part}` as "values.depthCm")
+          ? t(`values.${part}` as "values.depthCm")
+          : part,
     )
     .join(" · ");
   return (
@@ -71,89 +67,17 @@ export function ValueLine({ value, own, other, preview, override }: LineProps) {
         </p>
       )}
       {open && (
-        <Change
-          value={value}
-          own={own}
-          show={show}
-          preview={preview}
-          override={override}
-          onDone={() => setOpen(false)}
-        />
+        <Suspense>
+          <ValueChange
+            value={value}
+            own={own}
+            show={show}
+            preview={preview}
+            override={override}
+            onDone={() => setOpen(false)}
+          />
+        </Suspense>
       )}
     </li>
-  );
-}
-
-function Change({
-  value,
-  own,
-  show,
-  preview,
-  override,
-  onDone,
-}: Pick<LineProps, "value" | "own" | "preview" | "override"> & {
-  show: (n: number) => string;
-  onDone: () => void;
-}) {
-  const { t, problem } = useWords();
-  const router = useRouter();
-  const [typed, setTyped] = useState(show(own?.value ?? value.value));
-  const [reason, setReason] = useState(own?.reason ?? "");
-  const [faults, setFaults] = useState<Readonly<Record<string, Problem>>>({});
-  const [changes, setChanges] = useState<readonly PlanDifference[]>();
-  const read = (): number | undefined => {
-    const parsed = valueField(value.path).safeParse(typed);
-    setFaults(parsed.success ? {} : { value: readProblem(parsed.error.issues[0]?.message ?? "") });
-    return parsed.success ? parsed.data : undefined;
-  };
-  const look = async (n: number | null | undefined) => {
-    if (n === undefined) return;
-    const outcome = await send(() => preview(value.name, n));
-    if (outcome.ok) setChanges(outcome.value);
-    else setFaults(outcome.fields ?? { form: outcome.problem });
-  };
-  const store = async (n: number | null | undefined) => {
-    if (n === undefined) return;
-    const outcome = await send(() => override(value.name, n, reason));
-    if (outcome.ok) {
-      onDone();
-      router.refresh();
-    } else setFaults(outcome.fields ?? { form: outcome.problem });
-  };
-  return (
-    <div className="my-2 grid gap-2 border-l-4 border-ink bg-card p-3">
-      <div className="grid gap-3 sm:grid-cols-[10rem_1fr]">
-        <TextField
-          label={t("library.value")}
-          value={typed}
-          problem={faults.value}
-          onChange={(e) => setTyped(e.target.value)}
-        />
-        <TextField
-          label={t("library.reason")}
-          hint={t("library.reasonHint")}
-          value={reason}
-          problem={faults.reason}
-          onChange={(e) => setReason(e.target.value)}
-        />
-      </div>
-      <div className="flex flex-wrap gap-2">
-        <Button onClick={() => void look(read())}>{t("library.preview")}</Button>
-        <Button look="solid" onClick={() => void store(read())}>
-          {t("library.use")}
-        </Button>
-        {own && (
-          <Button look="warn" onClick={() => void store(null)}>
-            {t("library.back", { value: show(value.value) })}
-          </Button>
-        )}
-      </div>
-      {faults.form && (
-        <p role="alert" className="font-semibold text-beet">
-          ✕ {problem(faults.form)}
-        </p>
-      )}
-      {changes && <PlanDifferences changes={changes} />}
-    </div>
   );
 }

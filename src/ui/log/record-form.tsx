@@ -1,16 +1,20 @@
 "use client";
 
-import { zodResolver } from "@hookform/resolvers/zod";
 import { ToggleGroup } from "radix-ui";
 import { Controller, useForm, useWatch } from "react-hook-form";
 import type { Day } from "@/core/day";
 import { readProblem } from "@/core/problem";
-import { MEASURES_OF, RECORD_KINDS, RecordForm, type RecordKind, type RecordTyped } from "@/core/record";
+import { MEASURES_OF, RECORD_KINDS, type RecordForm, type RecordKind, type RecordTyped } from "@/core/record";
+import { useEffect } from "react";
 import type { z } from "zod";
 import { Button } from "@/ui/primitives/button";
 import { Caution } from "@/ui/primitives/caution";
 import { SelectField, TextField } from "@/ui/primitives/field";
+import { laterResolver } from "@/ui/primitives/later-resolver";
 import { useWords } from "@/ui/words/use-words";
+
+const contract = async () => (await import("./later")).RecordForm;
+const resolver = laterResolver(contract);
 
 export type RecordRead = z.output<typeof RecordForm>;
 
@@ -30,10 +34,11 @@ const KINDS = RECORD_KINDS.filter((kind) => kind !== "struck");
 export function RecordEntry({ start, today, plantings, saveLabel, onRecord, onCancel }: FormProps) {
   const { t } = useWords();
   const { register, control, handleSubmit, setValue, formState } = useForm<RecordTyped, unknown, RecordRead>({
-    resolver: zodResolver(RecordForm),
+    resolver,
     values: start,
     resetOptions: { keepDirtyValues: false },
   });
+  useEffect(() => void contract(), []);
   const kind: RecordKind = useWatch({ control, name: "kind" });
   const { errors } = formState;
   const problem = (message?: string) => (message === undefined ? undefined : readProblem(message));

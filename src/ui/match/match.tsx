@@ -104,6 +104,7 @@ export function Match({ householdId, title, today, saved, setting: plain, overri
       method: cell.choice.method.method,
       plants: cell.fit.plants ?? null,
       sowOn: day,
+      isChosen: true,
     };
     const next = putPlanting(base, thing.id, planting, crypto.randomUUID());
     const outcome = await send(() => save(saved.version, next));

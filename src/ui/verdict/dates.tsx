@@ -5,7 +5,7 @@ import { useWords } from "@/ui/words/use-words";
 
 /** The dates of a planting as windows, and why a date is not where the packet puts it. */
 export function Dates({ stages }: { stages: Stages }) {
-  const { t, day, days, dateReason } = useWords();
+  const { t, day, days, dateReason, number, percent } = useWords();
   const line = (name: string, w: Window | undefined, texture: string) =>
     w && (
       <div className="grid grid-cols-[1.25rem_5rem_auto_1fr] items-baseline gap-2">
@@ -23,6 +23,18 @@ export function Dates({ stages }: { stages: Stages }) {
         {line(t("bench.firstPick"), stages.firstPick, "stage-growing")}
         {line(t("bench.lastPick"), stages.lastPick, "stage-picking")}
       </dl>
+      {stages.seasons && (
+        <ul className="mt-1 text-sm">
+          {stages.seasons.map(({ from, to, share }) => (
+            <li key={from}>
+              {t("bench.season", { year: from.slice(0, 4), days: days(from, to), share: percent(share) })}
+            </li>
+          ))}
+        </ul>
+      )}
+      {stages.bulb?.kind && (
+        <p className="text-sm">{t(`bulbKinds.${stages.bulb.kind}`, { hours: number(stages.bulb.hours) })}</p>
+      )}
       {stages.reasons.map((r) => (
         <p key={r.code} className="mt-1 text-sm text-muted">
           {dateReason(r)}

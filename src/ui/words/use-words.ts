@@ -7,7 +7,7 @@ import type { Fix, Limit, Note } from "@/core/fit";
 import type { Clash, Cure } from "@/core/garden";
 import { fromMinor } from "@/core/money";
 import type { Problem } from "@/core/problem";
-import { type Dimension, formatQuantity, showQuantity, type UnitSystem } from "@/core/quantity";
+import { type Dimension, formatQuantity, formatRain, showQuantity, type UnitSystem } from "@/core/quantity";
 import type words from "./en.json";
 import { format, t } from "./translate";
 
@@ -58,6 +58,7 @@ function wordsIn(units: UnitSystem, currency: string) {
     new Intl.DateTimeFormat("en-GB", { hour: "2-digit", minute: "2-digit" }).format(new Date(instant));
   const month = (d: Day) => format.dateTime(at(d), { month: "short", timeZone: "UTC" });
   const quantity = (value: number, dimension: Dimension) => formatQuantity(value, dimension, units);
+  const rain = (mm: number) => formatRain(mm, units);
   const temperature = (c: number) => quantity(c, "temperature");
   const number = (n: number) => format.number(n, { maximumFractionDigits: n < 10 ? 1 : 0 });
   /** A share of 1 in hundredths; it does not break before the sign. */
@@ -188,6 +189,7 @@ function wordsIn(units: UnitSystem, currency: string) {
     number,
     percent,
     mol,
+    rain,
     harvest,
     money,
     crop,

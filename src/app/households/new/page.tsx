@@ -1,9 +1,9 @@
 import { addHouseholdAction } from "@/app/actions";
 import { screen } from "@/app/screen";
 import { blankSurvey } from "@/app/survey";
-import { today } from "@/server/environment";
-import { readOverrides, readProgramme } from "@/server/programme";
+import { readOverrides, readProgramme, readToday } from "@/server/programme";
 import { usualBagKg } from "@/server/reference";
+import { climateOf } from "@/server/town";
 import { Doorstep } from "@/ui/doorstep/doorstep";
 import { t } from "@/ui/words/translate";
 
@@ -18,8 +18,9 @@ export default function Page() {
         start={blankSurvey()}
         isNew
         currency={programme.currency}
-        today={today().day}
+        today={await readToday(actor)}
         overrides={await readOverrides(actor)}
+        climate={climateOf(programme)}
         usualBagKg={usualBagKg(programme)}
         save={addHouseholdAction}
       />

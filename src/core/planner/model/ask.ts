@@ -10,8 +10,8 @@ export type Aim = (typeof AIMS)[number];
 
 /** What each aim counts, in helpings. Money and hours in these shares are ours to choose; no source. */
 export const WEIGHTS: Record<Aim, Weights> = {
-  soon: { early: 2, earlyWeeks: 8, perMinor: 0.01, perHour: 1, variety: 3, must: 40, keep: 0 },
-  value: { early: 0.3, earlyWeeks: 8, perMinor: 0.02, perHour: 0.5, variety: 3, must: 40, keep: 0 },
+  soon: { early: 2, earlyWeeks: 8, perMinor: 0.01, perHour: 3, variety: 3, must: 40, keep: 0 },
+  value: { early: 0.3, earlyWeeks: 8, perMinor: 0.02, perHour: 3, variety: 3, must: 40, keep: 0 },
   ease: { early: 0.3, earlyWeeks: 8, perMinor: 0.01, perHour: 12, variety: 1, must: 40, keep: 0 },
 };
 

@@ -8,10 +8,10 @@ import {
   soilVolumeL,
   usualGapCm,
 } from "../../bag";
-import { crownM2, LEAN_CM } from "../../course";
+import { crownM2, LEAN_CM } from "../../placement";
 import { assessRow, type Garden } from "../../garden";
 import { mixFor, wantedFor } from "../../kit";
-import type { BagThing, Plan, Row } from "../../plan";
+import type { BagThing, Plan, Planting, Row } from "../../plan";
 import { shapeOf, type Setting } from "../../setting";
 import { bearingOf } from "../../load";
 import { costMinor, shoppingOf } from "../../money";
@@ -23,9 +23,10 @@ import { type BagClass, WEEKS } from "./instance";
 /** At most this many bags of one kind are bought. */
 const MOST_BOUGHT = 8;
 
-/** Whether a row is left as it is: pinned, or in a repair without fault of its own: nothing wrong, no clash, nothing refused. */
+/** Whether a row is left as it is: pinned, under a cover that the model knows nothing of, or in a repair without fault of its own: nothing wrong, no clash, nothing refused. */
 function isLeft(ask: Ask, row: Row): boolean {
-  if (row.pinned || !ask.repair) return row.pinned ?? false;
+  if (row.pinned || row.isCovered) return true;
+  if (!ask.repair) return false;
   const bag = ask.plan.bags.find((b) => b.id === row.bagId);
   const view = bag && assessRow(row, bag, ask.setting);
   const refused = row.plantings.some((p) => p.sowOn >= ask.today && ask.without.includes(p.goalId));
@@ -38,13 +39,17 @@ function isLeft(ask: Ask, row: Row): boolean {
   );
 }
 
-/** What stays as it is: rows that are left, and plantings that are sown already. */
+/** Whether a planting is sown, by record or else by its day, or was chosen by hand. */
+export const isKept = (p: Planting, { today, setting }: Pick<Ask, "today" | "setting">): boolean =>
+  p.sowOn < today || p.isChosen === true || setting.happened?.[p.id] !== undefined;
+
+/** What stays as it is: rows that are left, plantings that are sown already, and those that somebody chose by hand. */
 export function keptPart(ask: Ask): Plan {
-  const { plan, today } = ask;
+  const { plan } = ask;
   return {
     bags: plan.bags,
     rows: plan.rows.map((row) =>
-      isLeft(ask, row) ? row : { ...row, plantings: row.plantings.filter((p) => p.sowOn < today) },
+      isLeft(ask, row) ? row : { ...row, plantings: row.plantings.filter((p) => isKept(p, ask)) },
     ),
   };
 }

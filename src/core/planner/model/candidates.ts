@@ -1,15 +1,5 @@
 import { soilVolumeL, usualGapCm } from "../../bag";
-import {
-  billOf,
-  cellsOf,
-  Course,
-  courseOf,
-  crownM2,
-  drunkL,
-  harvestOf,
-  minutesOf,
-  soilShare,
-} from "../../course";
+import { billOf, cellsOf, Course, courseOf, drunkL, harvestOf, minutesOf } from "../../course";
 import { type Crop, type Goal, lightNeed, type Method, startsFromSeed } from "../../crop";
 import { addDays, type Day } from "../../day";
 import { chooseStart, type MethodChoice, rankMethods } from "../../fit";
@@ -17,12 +7,12 @@ import { FOOD_GROUPS, foodGroup, helpingG, NO_WANTS, tasteOf, weeklyWantG } from
 import { assessGarden, type Garden } from "../../garden";
 import { costMinor } from "../../money";
 import { halfOf, type Planting } from "../../plan";
-import { whereOf } from "../../placement";
+import { crownM2, soilShare, whereOf } from "../../placement";
 import { inForce } from "../../school";
 import type { SowingBill } from "../../sowing";
 import { weeklyThirst } from "../../year";
 import { type Ask, WEIGHTS } from "./ask";
-import { classesOf, keptMinor, keptPart, type Left, thereAlready } from "./bags";
+import { classesOf, isKept, keptMinor, keptPart, type Left, thereAlready } from "./bags";
 import { type Capacity, capacityOf, lanesOf } from "./capacity";
 import {
   type BagClass,
@@ -219,11 +209,11 @@ class Finder {
 
   /** The plan's own plantings that are not sown yet, each in the bag that it is in, so that a repair can keep them. */
   plannedOnes(): void {
-    const { plan, setting, today, without } = this.ask;
+    const { plan, setting, without } = this.ask;
     // A row that is left has no class: its bag is not open.
     const planned = plan.rows.flatMap((row) => {
       const k = this.classes.find((c) => c.bagIds.includes(row.bagId));
-      const open = row.plantings.filter((p) => p.sowOn >= today && !without.includes(p.goalId));
+      const open = row.plantings.filter((p) => !isKept(p, this.ask) && !without.includes(p.goalId));
       return k ? open.map((planting) => ({ planting, k })) : [];
     });
     for (const { planting, k } of planned) {

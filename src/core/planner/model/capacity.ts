@@ -1,9 +1,9 @@
 import { sideHoles, soilDepthCm, soilVolumeL, usualGapCm } from "../../bag";
 import type { Season } from "../../calendar";
-import { soilShare, unitsOf } from "../../course";
+import { unitsOf } from "../../course";
 import type { Goal } from "../../crop";
 import { fit } from "../../fit";
-import { HALVES, whereOf } from "../../placement";
+import { HALVES, soilShare, whereOf } from "../../placement";
 import { inForce } from "../../school";
 import type { Setting } from "../../setting";
 import type { BagClass, Lane } from "./instance";

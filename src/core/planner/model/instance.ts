@@ -106,8 +106,8 @@ export const SEGMENTS = [
   { upTo: Number.POSITIVE_INFINITY, worth: 0.02 },
 ] as const;
 /** Share of its kind's want that one crop may fill before more of it is worth less, and what a helping beyond loses. */
-export const CROP_SHARE = 0.2;
-export const CROP_LOSS = 0.5;
+export const CROP_SHARE = 0.06;
+export const CROP_LOSS = 0.7;
 
 /** Everything that the search and the relaxation need, in plain numbers. */
 export interface Instance {

@@ -1,9 +1,8 @@
 import { notFound, redirect } from "next/navigation";
 import { nameVersionAction, readPlanAction, savePlanAction, setAsideAction } from "@/app/actions";
 import { screen } from "@/app/screen";
-import { today } from "@/server/environment";
 import { readHousehold } from "@/server/households";
-import { readOverrides, readProgramme } from "@/server/programme";
+import { readOverrides, readProgramme, readToday } from "@/server/programme";
 import { readSetting } from "@/server/judging";
 import { earlierPlans, readPlan } from "@/server/plans";
 import { isSurveyed } from "@/server/setting";
@@ -33,7 +32,7 @@ export default async function Page({ params }: PageProps<"/house/[id]/bench">) {
             sun: setting.sunHours,
           }),
         }}
-        today={today().day}
+        today={await readToday(actor)}
         saved={await readPlan(actor, id)}
         earlier={await earlierPlans(actor, id)}
         setting={setting}

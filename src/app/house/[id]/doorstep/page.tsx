@@ -2,10 +2,10 @@ import { notFound } from "next/navigation";
 import { resurveyAction, saveSchoolsAction } from "@/app/actions";
 import { screen } from "@/app/screen";
 import { typedSurvey } from "@/app/survey";
-import { today } from "@/server/environment";
 import { readHousehold } from "@/server/households";
-import { readOverrides, readProgramme } from "@/server/programme";
+import { readOverrides, readProgramme, readToday } from "@/server/programme";
 import { usualBagKg } from "@/server/reference";
+import { climateOf } from "@/server/town";
 import { Doorstep } from "@/ui/doorstep/doorstep";
 import { SchoolsForm } from "@/ui/schools/schools";
 import { t } from "@/ui/words/translate";
@@ -24,8 +24,10 @@ export default async function Page({ params }: PageProps<"/house/[id]/doorstep">
           start={typedSurvey(household, programme.currency)}
           isNew={false}
           currency={programme.currency}
-          today={today().day}
+          today={await readToday(actor)}
           overrides={await readOverrides(actor)}
+          climate={climateOf(programme)}
+          sunSeenOn={household.place?.sunSeenOn ?? undefined}
           usualBagKg={usualBagKg(programme)}
           save={resurveyAction.bind(null, household.id, household.version)}
         />

@@ -1,10 +1,9 @@
 import { notFound, redirect } from "next/navigation";
 import { screen } from "@/app/screen";
-import { today } from "@/server/environment";
 import { readHousehold } from "@/server/households";
 import { readSetting } from "@/server/judging";
 import { readPlan } from "@/server/plans";
-import { readOverrides } from "@/server/programme";
+import { readOverrides, readToday } from "@/server/programme";
 import { isSurveyed } from "@/server/setting";
 import { OwnGarden } from "@/ui/garden/own-garden";
 import { t } from "@/ui/words/translate";
@@ -21,7 +20,7 @@ export default async function Page({ params }: PageProps<"/house/[id]/garden">) 
       <OwnGarden
         householdId={id}
         name={household.name}
-        today={today().day}
+        today={await readToday(actor)}
         plan={(await readPlan(actor, id)).plan}
         setting={await readSetting(actor, household)}
         overrides={await readOverrides(actor)}

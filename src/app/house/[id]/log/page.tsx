@@ -1,10 +1,10 @@
 import { notFound } from "next/navigation";
 import { addRecordAction } from "@/app/actions";
 import { screen } from "@/app/screen";
-import { today } from "@/server/environment";
 import { readHousehold } from "@/server/households";
 import { logPlantings, readRecords } from "@/server/records";
 import { Log } from "@/ui/log/log";
+import { readToday } from "@/server/programme";
 import { t } from "@/ui/words/translate";
 
 export default async function Page({ params, searchParams }: PageProps<"/house/[id]/log">) {
@@ -19,7 +19,7 @@ export default async function Page({ params, searchParams }: PageProps<"/house/[
       <Log
         householdId={id}
         title={`${t("log.title")}: ${household.code} ${household.name}`}
-        today={today().day}
+        today={await readToday(actor)}
         plantings={plantings}
         {...recorded}
         store={addRecordAction.bind(null, id)}

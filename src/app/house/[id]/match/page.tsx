@@ -1,11 +1,10 @@
 import { notFound, redirect } from "next/navigation";
 import { savePlanAction } from "@/app/actions";
 import { screen } from "@/app/screen";
-import { today } from "@/server/environment";
 import { readHousehold } from "@/server/households";
 import { readSetting } from "@/server/judging";
 import { readPlan } from "@/server/plans";
-import { readOverrides } from "@/server/programme";
+import { readOverrides, readToday } from "@/server/programme";
 import { isSurveyed } from "@/server/setting";
 import { Match } from "@/ui/match/match";
 import { t } from "@/ui/words/translate";
@@ -21,7 +20,7 @@ export default async function Page({ params }: PageProps<"/house/[id]/match">) {
       <Match
         householdId={id}
         title={`${t("match.title")}: ${household.code} ${household.name}`}
-        today={today().day}
+        today={await readToday(actor)}
         saved={await readPlan(actor, id)}
         setting={await readSetting(actor, household)}
         overrides={await readOverrides(actor)}

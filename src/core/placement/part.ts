@@ -1,5 +1,5 @@
 import { type BagShape, innerHeightCm, sideHoles, topOutline, widthOf } from "../bag";
-import { type Half, HALVES } from "../placement";
+import { type Half, HALVES } from "./half";
 
 /** The part of a bag that a planting has: its top, a half of it, or the side holes. */
 export type Part = "top" | "side" | Half;

@@ -1,0 +1,79 @@
+import { describe, expect, it } from "vitest";
+import { planOf, planting, settingWith } from "@/testing/garden";
+import type { Real } from "../calendar";
+import { addDays, daysBetween } from "../day";
+import { realOf } from "../record";
+import { economyOf } from "../year";
+import { assessGarden, nextMeal } from ".";
+
+const TODAY = "2026-05-18";
+const bean = planting(10, "bush-bean/pod", "2026-05-01", { plants: 4 });
+const plan = planOf("round-10-gal", bean);
+
+/** The bean as the garden has it, with what is on record of it. */
+const beanWith = (real: Real | undefined) => {
+  const setting = settingWith({ happened: real ? { [bean.id]: real } : {} });
+  const garden = assessGarden(plan, setting);
+  return { setting, garden, view: garden.rows[0]!.plantings[0]! };
+};
+const unheard = assessGarden(plan, settingWith()).rows[0]!.plantings[0]!;
+const first = unheard.season.stages.firstPick!.likely;
+
+describe("the plan hears the records", () => {
+  it("counts later dates from the days that are on record, and remembers what was planned", () => {
+    const up = addDays(unheard.season.stages.up!.likely, 6);
+    const { view } = beanWith({ sownOn: "2026-05-01", upOn: up });
+    expect(view.season.stages.up).toEqual({ early: up, likely: up, late: up });
+    const late = daysBetween(first, view.season.stages.firstPick!.likely);
+    expect(late).toBeGreaterThanOrEqual(4);
+    expect(late).toBeLessThanOrEqual(7);
+    expect(view.planned!.firstPick!.likely).toBe(first);
+    // Sown a week late, all is about a week late.
+    const sown = beanWith({ sownOn: "2026-05-08" }).view;
+    expect(daysBetween(first, sown.season.stages.firstPick!.likely)).toBeGreaterThan(3);
+    expect(sown.stay.from).toBe("2026-05-08");
+  });
+
+  it("takes a first pick as it was, and gives no more once it ended", () => {
+    const picked = addDays(first, -4);
+    const { view } = beanWith({ pickedOn: picked });
+    expect(view.season.stages.firstPick!.likely).toBe(picked);
+    const ended = beanWith({ sownOn: "2026-05-01", endedOn: "2026-05-20" });
+    expect(ended.view.stay.to).toBe("2026-05-20");
+    expect(ended.view.harvest.likely).toBe(0);
+    expect(nextMeal(ended.garden, TODAY)).toBeUndefined();
+  });
+
+  it("passes over a day that comes before the one that it follows", () => {
+    expect(beanWith({ sownOn: "2026-05-01", upOn: "2026-04-20" }).view.season.stages.up).toEqual(
+      unheard.season.stages.up,
+    );
+  });
+
+  it("asks about a sowing that nobody wrote about before it counts it", () => {
+    const silent = beanWith(undefined);
+    expect(nextMeal(silent.garden, TODAY)).toBeUndefined();
+    expect(economyOf(silent.garden, silent.setting, TODAY).harvest.likely).toBe(0);
+    const told = beanWith({ sownOn: "2026-05-01" });
+    expect(nextMeal(told.garden, TODAY)?.goalId).toBe("bush-bean/pod");
+    expect(economyOf(told.garden, told.setting, TODAY).harvest.likely).toBeGreaterThan(0);
+    // On its day and a little after there is nothing to ask yet.
+    expect(nextMeal(silent.garden, "2026-05-04")?.goalId).toBe("bush-bean/pod");
+  });
+});
+
+it("reads what happened from records: first days, and an end where the last plant was lost", () => {
+  const line = (kind: "sown" | "up" | "lost", day: string, sum: number) => ({
+    plantingId: "a",
+    kind,
+    first: day,
+    last: addDays(day, 3),
+    sum,
+    plants: 4,
+  });
+  expect(realOf([line("sown", "2026-05-01", 8), line("up", "2026-05-09", 6)])).toEqual({
+    a: { sownOn: "2026-05-01", upOn: "2026-05-09" },
+  });
+  expect(realOf([line("lost", "2026-05-12", 3)]).a!.endedOn).toBeUndefined();
+  expect(realOf([line("lost", "2026-05-12", 4)]).a!.endedOn).toBe("2026-05-15");
+});

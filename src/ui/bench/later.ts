@@ -1,0 +1,2 @@
+/** What the Bench needs once it is there. */
+export { Plan } from "@/core/plan";
