@@ -18,8 +18,8 @@ const FILM: BagMake = { material: "film", colour: "light", lifeSeasons: life(1, 
 const HARD: BagMake = { material: "hard", colour: "dark", lifeSeasons: life(4, 8, 15) };
 const CLEAR: BagMake = { material: "hard", colour: "clear", lifeSeasons: life(1, 2, 3) };
 
-const round = (gal: number, diameterCm: number, heightCm: number): BagKind => ({
-  id: `round-${gal}-gal`,
+const round = (gal: number, diameterCm: number, heightCm: number, build: "" | "-tall" = ""): BagKind => ({
+  id: `round-${gal}-gal${build}`,
   shape: { kind: "round", diameterCm, heightCm, nominalL: gallons(gal) },
   make: FABRIC,
 });
@@ -29,10 +29,12 @@ export const BAG_KINDS: readonly BagKind[] = [
   { id: "bottle", shape: { kind: "pot", topCm: 10.5, baseCm: 10.5, heightCm: 20 }, make: CLEAR },
   { id: "jug-6-l", shape: { kind: "pot", topCm: 18, baseCm: 18, heightCm: 24, nominalL: 6 }, make: CLEAR },
   { id: "pot-25-l", shape: { kind: "pot", topCm: 34, baseCm: 28, heightCm: 33, nominalL: 25 }, make: HARD },
-  // As they are sold; another make is up to a hand taller and as much narrower: measure it.
+  // As they are sold; two sizes come in a taller make too.
   round(5, 30, 25),
+  round(5, 27, 31, "-tall"),
   round(7, 36, 28),
   round(10, 41, 30),
+  round(10, 36, 38, "-tall"),
   round(15, 45, 36),
   round(20, 50, 39),
   round(25, 53, 43),

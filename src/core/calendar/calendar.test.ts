@@ -2,7 +2,7 @@ import * as SunCalc from "suncalc";
 import { describe, expect, it } from "vitest";
 import { addDays, daysBetween } from "../day";
 import { CROPS, findClimate, findGoal } from "@/library";
-import { type Climate, spellFrom, temperatureOn } from "../climate";
+import { type Climate, spellFrom, temperatureOn, type TrayPlace } from "../climate";
 import { dayLength } from "../sun";
 import { emergenceDays, judgeSeason, lastSowing, nextSowing, sowingFor, stagesFrom } from ".";
 
@@ -191,6 +191,15 @@ it("judges seedlings by what seedlings stand, and grown plants by what they stan
   expect(
     judgeSeason({ crop: grown, goal, method: bought }, "2026-03-01", flat(between, 24)).reason.code,
   ).not.toBe("frost-first");
+});
+
+it("refuses seedlings in a tray that stands too cold, and not those that are raised indoors", () => {
+  // Nights of −2 °C, +1 °C under shelter: a tomato seedling wants 3 °C, a cabbage's stands it.
+  const reason = (goalId: string, trays: TrayPlace) =>
+    season(goalId, "2026-03-01", { ...flat(-2, 30), trays }).reason.code;
+  expect(reason("tomato/bush", "sheltered")).toBe("tray-frost");
+  expect(reason("tomato/bush", "mat")).not.toBe("tray-frost");
+  expect(reason("cabbage/compact", "sheltered")).not.toBe("tray-frost");
 });
 
 it("has a spell of three months colder or warmer, over the turn of the year too, and the rest as usual", () => {

@@ -35,6 +35,7 @@ export type SeasonReason =
     }
   | { readonly code: "bolts-first"; readonly heatC: number; readonly hotDays: number; readonly day: Day }
   | { readonly code: "frost-first"; readonly standsC: number; readonly day: Day }
+  | { readonly code: "tray-frost"; readonly standsC: number; readonly day: Day }
   | { readonly code: "short-picking"; readonly days: number; readonly usual: number; readonly day: Day };
 
 export interface Season {
@@ -103,6 +104,21 @@ function cold({ crop, method, real }: Way, sowOn: Day, stages: Stages, climate: 
   return found;
 }
 
+/** Seedlings whose tray stands too cold from the day they are up. Trays are carried in on the few coldest nights, so the usual night counts. */
+function coldTray({ crop, real }: Way, stages: Stages, climate: Climate): Season[] {
+  if (!stages.up || !stages.move || real?.movedOn) return [];
+  const weather = temperatures(climate);
+  const standsC = crop.nights.seedlingStandsC;
+  const [night] = daysWhere(
+    dayNumber(stages.up.likely),
+    dayNumber(stages.move.likely) - 1,
+    (d) => trayC(climate, weather(d).nightC) < standsC,
+  );
+  return night === undefined
+    ? []
+    : [verdict("wrong", { code: "tray-frost", standsC, day: dayOf(night) }, stages)];
+}
+
 /** What wants a cold rest first, and what runs up to seed in long days. */
 function byDayLength({ crop, goal }: Way, sowOn: Day, stages: Stages, weather: Weather): Season[] {
   const found: Season[] = [];
@@ -169,6 +185,7 @@ export function judgeSeason(way: Way, sowOn: Day, climate: Climate): Season {
   }
   const found: Season[] = [
     ...cold(way, sowOn, stages, climate),
+    ...coldTray(way, stages, climate),
     ...byDayLength(way, sowOn, stages, weather),
     ...unsetByHeat(way, stages, weather),
   ];

@@ -26,9 +26,9 @@ export const SHELTER_WARMER_C = 3;
 /** Indoors trays are no colder than this, °C: a room by the window, a mat that warms from below. Assumption, no source. */
 const TRAY_LEAST_C: Record<TrayPlace, number> = { sheltered: Number.NEGATIVE_INFINITY, sill: 17, mat: 23 };
 
-/** How warm a raised seedling stands, °C, while the mean outdoors is `meanC`. */
-export const trayC = ({ trays = "sheltered" }: Climate, meanC: number): number =>
-  Math.max(meanC + SHELTER_WARMER_C, TRAY_LEAST_C[trays]);
+/** How warm a raised seedling stands, °C, while it is `outdoorsC`. */
+export const trayC = ({ trays = "sheltered" }: Climate, outdoorsC: number): number =>
+  Math.max(outdoorsC + SHELTER_WARMER_C, TRAY_LEAST_C[trays]);
 
 export interface DayTemperature {
   readonly nightC: number;

@@ -151,7 +151,7 @@ describe("cabbage", () => {
   });
 });
 
-it.each(["kale/leaf", "spinach/leaf"])(
+it.each(["kale/leaf", "chard/leaf"])(
   "%s: one to each hole of a tower, seedlings, first leaves 3 to 5 weeks after planting, 8 to 10 months of picking",
   (goalId) => {
     const tower = ask(goalId, "tower-75", SPRING);

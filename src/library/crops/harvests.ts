@@ -48,7 +48,7 @@ export const HARVESTS: Record<string, Given> = {
     dryMatter: "fooddata",
   }),
   "water-spinach/leaf": plant([90, 200, 330], [2, 4, 7], [0.08, 0.75]),
-  "spinach/leaf": plant([220, 450, 750], [2, 4, 7], [0.09, 0.85], { dryMatter: "fooddata" }),
+  "spinach/leaf": plant([130, 270, 470], [1.4, 2.6, 4.6], [0.09, 0.85], { dryMatter: "fooddata" }),
   "spinach/baby-leaf": dense([600, 1200, 2000], [0.06, 0.85]),
   "chard/leaf": plant([750, 1400, 2200], [3, 5.5, 9.5], [0.08, 0.75], { dryMatter: "fooddata" }),
   "chard/baby-leaf": dense([600, 1200, 2000], [0.06, 0.85]),

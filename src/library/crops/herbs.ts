@@ -49,7 +49,7 @@ export const herbs: CropData[] = [
   {
     ...soft,
     id: "coriander",
-    boltsH: 14,
+    boltsH: 15,
     botanical: "Coriandrum sativum",
     family: "Apiaceae",
     heatC: 27,

@@ -130,7 +130,7 @@ export const leaves: CropData[] = [
           bought(),
         ],
         days: { from: "planting", window: range(21, 28, 35), atC: 15, nurseryDays: 25 },
-        picking: { pattern: "leaf", window: range(240, 260, 300) },
+        picking: { pattern: "leaf", window: range(40, 75, 150) },
         source: practice("where", "days", "picking", "depthCm"),
       }),
       goal("spinach/baby-leaf", "baby-leaf", { stand: dense(15) }),
