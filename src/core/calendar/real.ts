@@ -6,6 +6,8 @@ export interface Real {
   readonly upOn?: Day;
   readonly movedOn?: Day;
   readonly pickedOn?: Day;
+  /** Plants that were lost, where some are left. */
+  readonly lost?: number;
   /** Pulled, or lost to the last plant. */
   readonly endedOn?: Day;
 }

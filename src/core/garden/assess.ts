@@ -183,7 +183,7 @@ function viewPlanting(own: Occupant, row: RowSetting): PlantingView {
     areaCm2: patch?.areaCm2,
   });
   return {
-    planting,
+    planting: own.planned,
     crop,
     goal,
     method,

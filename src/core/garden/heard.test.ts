@@ -4,7 +4,7 @@ import type { Real } from "../calendar";
 import { addDays, daysBetween } from "../day";
 import { realOf } from "../record";
 import { economyOf } from "../year";
-import { assessGarden, nextMeal } from ".";
+import { assessGarden, heardOf, nextMeal } from ".";
 
 const TODAY = "2026-05-18";
 const bean = planting(10, "bush-bean/pod", "2026-05-01", { plants: 4 });
@@ -50,6 +50,40 @@ describe("the plan hears the records", () => {
     );
   });
 
+  it("takes the plants that were lost out of what stands, and what is left by room and harvest", () => {
+    const { view } = beanWith({ sownOn: "2026-05-01", upOn: "2026-05-12", lost: 3 });
+    expect(view.units).toBe(1);
+    expect(view.top).toHaveLength(1);
+    expect(view.planting.plants).toBe(4);
+    const whole = beanWith({ sownOn: "2026-05-01", upOn: "2026-05-12" }).view;
+    expect(view.harvest.likely).toBeLessThan(whole.harvest.likely);
+    // One alone has more light than one of four.
+    expect(view.harvest.likely).toBeGreaterThan(whole.harvest.likely / 4);
+  });
+
+  it("says what is silent, moved, lost, over or too late, each only when it is so", () => {
+    const told = (real: Real | undefined, today = TODAY) => {
+      const { garden } = beanWith(real);
+      return heardOf(garden.rows[0]!, today).map((h) => h.code);
+    };
+    expect(told(undefined)).toEqual(["silent"]);
+    expect(told(undefined, "2026-05-03")).toEqual([]);
+    expect(told({ sownOn: "2026-05-01" })).toEqual([]);
+    expect(told({ sownOn: "2026-05-09", lost: 2 })).toEqual(["lost", "moved"]);
+    expect(told({ sownOn: "2026-05-01", endedOn: "2026-05-15" })).toEqual(["ended"]);
+    expect(told({ sownOn: "2026-05-01", pickedOn: "2026-06-01" }, "2026-06-02")).toEqual([]);
+  });
+
+  it("says early that what stands can no longer make it, and on which day of how many it is", () => {
+    const corn = planting(11, "sweet-corn/cob", "2026-09-25", { plants: 4, method: "stations" });
+    const setting = settingWith({ happened: { [corn.id]: { sownOn: "2026-09-25", upOn: "2026-10-03" } } });
+    const [heard] = heardOf(assessGarden(planOf("round-15-gal", corn), setting).rows[0]!, "2026-10-20");
+    expect(heard).toMatchObject({ code: "too-late", goalId: "sweet-corn/cob" });
+    const known = heard?.code === "too-late" ? heard.on : undefined;
+    expect(known?.day).toBe(25);
+    expect(known!.of).toBeGreaterThan(90);
+  });
+
   it("asks about a sowing that nobody wrote about before it counts it", () => {
     const silent = beanWith(undefined);
     expect(nextMeal(silent.garden, TODAY)).toBeUndefined();
@@ -74,6 +108,6 @@ it("reads what happened from records: first days, and an end where the last plan
   expect(realOf([line("sown", "2026-05-01", 8), line("up", "2026-05-09", 6)])).toEqual({
     a: { sownOn: "2026-05-01", upOn: "2026-05-09" },
   });
-  expect(realOf([line("lost", "2026-05-12", 3)]).a!.endedOn).toBeUndefined();
+  expect(realOf([line("lost", "2026-05-12", 3)]).a).toEqual({ lost: 3 });
   expect(realOf([line("lost", "2026-05-12", 4)]).a!.endedOn).toBe("2026-05-15");
 });

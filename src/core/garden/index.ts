@@ -13,6 +13,7 @@ export {
 export type { Clash } from "./clash";
 export { changeOf, type Cure, curesFor } from "./cure";
 export { type Difference, differences } from "./differ";
+export { type Heard, heardOf } from "./heard";
 export { liesIn } from "./occupant";
 export { type Patch, positionsInHalf } from "./positions";
 export { type GoalInPlace, shadeAcross } from "./shade";

@@ -9,7 +9,9 @@ import type { Setting } from "../setting";
 
 /** A planting as it takes its place in a bag: what the library knows of it, and its course. */
 export interface Occupant {
+  /** As it stands: without the plants that were lost. */
   readonly planting: Planting;
+  readonly planned: Planting;
   readonly goal: Goal;
   readonly crop: Crop;
   /** Why it is started as it is, see `rankMethods`. */
@@ -31,12 +33,11 @@ export function occupantOf(
   const choice = ranked.find((c) => c.method.method === planting.method);
   const method = choice?.method ?? methodsFor(goal, where)[0] ?? goal.methods[0];
   if (!method) return undefined;
-  const { sowOn, outBy } = planting;
-  const course = courseOf(
-    { crop, goal, method, sowOn, outBy, real: setting.happened?.[planting.id] },
-    setting,
-  );
-  return { planting, crop, goal, why: choice?.why ?? method.why, course };
+  const { sowOn, outBy, plants } = planting;
+  const real = setting.happened?.[planting.id];
+  const course = courseOf({ crop, goal, method, sowOn, outBy, real }, setting);
+  const standing = plants !== null && real?.lost ? { ...planting, plants: plants - real.lost } : planting;
+  return { planting: standing, planned: planting, crop, goal, why: choice?.why ?? method.why, course };
 }
 
 /** Whether two stand in a bag at the same time; one that comes in on the day that the other goes does not. */

@@ -1,6 +1,9 @@
 import type { Real } from "../calendar";
 import type { Day } from "../day";
+import { known } from "../known";
+import type { GardenRecord } from "./contract";
 import type { RecordKind } from "./kinds";
+import { validRecords } from "./record";
 
 /** One kind of thing that happened to a planting: on which days first and last, and how much in all. */
 interface Happening {
@@ -18,14 +21,36 @@ export function realOf(happenings: readonly Happening[]): Record<string, Real> {
   const found: Record<string, Real> = {};
   for (const { plantingId, kind, first, last, sum, plants } of happenings) {
     const isLost = kind === "lost" && plants !== null && plants > 0 && sum >= plants;
+    const isThinned = kind === "lost" && !isLost && plants !== null && sum > 0;
     const so: Real = {
       ...(kind === "sown" && { sownOn: first }),
       ...(kind === "up" && { upOn: first }),
       ...(kind === "moved" && { movedOn: first }),
       ...(kind === "picked" && { pickedOn: first }),
+      ...(isThinned && { lost: sum }),
       ...((kind === "ended" || isLost) && { endedOn: last }),
     };
     found[plantingId] = { ...found[plantingId], ...so };
   }
   return found;
+}
+
+/** What happened to one planting by its records, those that count. */
+export function happeningsIn(
+  records: readonly GardenRecord[],
+  { plantingId, plants }: Pick<Happening, "plantingId" | "plants">,
+): Happening[] {
+  const kinds = new Map<RecordKind, GardenRecord[]>();
+  for (const r of validRecords(records)) kinds.set(r.kind, [...(kinds.get(r.kind) ?? []), r]);
+  return [...kinds].map(([kind, of]) => {
+    const days = of.map((r) => r.on).sort();
+    return {
+      plantingId,
+      kind,
+      first: known(days[0]),
+      last: known(days.at(-1)),
+      sum: of.reduce((sum, r) => sum + (r.amount?.value ?? 0), 0),
+      plants,
+    };
+  });
 }

@@ -3,12 +3,15 @@ import type { Climate } from "../climate";
 import { startsFromSeed } from "../crop";
 import { addDays, type Day, daysBetween } from "../day";
 import type { GardenRecord } from "./contract";
-import type { Measure, RecordKind } from "./kinds";
-import { firstOn, pickedTotals, validRecords } from "./record";
+import { happeningsIn, realOf } from "./happened";
+import type { Measure } from "./kinds";
+import { pickedTotals, validRecords } from "./record";
 
 /** A planting with what was recorded of it. */
 export interface Followed extends Way {
   readonly sowOn: Day;
+  /** Plants that were planned; null for a stand sown dense. */
+  readonly plants: number | null;
   readonly records: readonly GardenRecord[];
 }
 
@@ -38,24 +41,10 @@ export interface Progress {
   readonly ups: number;
 }
 
-/** The stages of a planting with what is on record of it. */
-function stagesOf(p: Followed, climate: Climate): Stages {
-  const on = (kind: RecordKind) => firstOn(p.records, kind);
-  const real = {
-    sownOn: on("sown"),
-    upOn: on("up"),
-    movedOn: on("moved"),
-    pickedOn: on("picked"),
-    endedOn: on("ended"),
-  };
-  return stagesFrom({ ...p, real }, p.sowOn, climate);
-}
-
 /** A sowing is late when it is not done so many days after its own. Common practice. */
 const SOW_WITHIN_DAYS = 3;
 
 function waitingOf(p: Followed, stages: Stages, has: (...kinds: GardenRecord["kind"][]) => boolean) {
-  if (has("ended")) return undefined;
   const steps: { task: Waiting["task"]; isDone: boolean; from?: Day; until?: Day }[] = [
     {
       task: "sow",
@@ -85,15 +74,16 @@ function countsOf({ method, records }: Followed): { seeds: number; ups: number }
 
 /** How far a planting is. The same whatever day it is, so that it can be kept and changes only with plan, records and climate. */
 export function progressOf(p: Followed, climate: Climate): Progress {
-  const stages = stagesOf(p, climate);
+  const { "": real = {} } = realOf(happeningsIn(p.records, { plantingId: "", plants: p.plants }));
+  const stages = stagesFrom({ ...p, real }, p.sowOn, climate);
   const kinds = new Set(validRecords(p.records).map((r) => r.kind));
   const has = (...any: GardenRecord["kind"][]) => any.some((kind) => kinds.has(kind));
   return {
     isStarted: has("sown", "up", "moved", "lost", "fed"),
     isPicked: has("picked"),
     isRecorded: p.records.length > 0,
-    endedOn: firstOn(p.records, "ended"),
-    waiting: waitingOf(p, stages, has),
+    endedOn: real.endedOn,
+    waiting: real.endedOn ? undefined : waitingOf(p, stages, has),
     firstPick: stages.firstPick && { from: stages.firstPick.early, until: stages.firstPick.late },
     overOn: stages.seasons?.at(-1)?.to ?? stages.lastPick?.late,
     picked: pickedTotals(p.records),

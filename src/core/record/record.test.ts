@@ -110,7 +110,7 @@ it("lets a correction stand for what it corrects, and a striking-out for nothing
 describe("what is due", () => {
   const followed = (records: GardenRecord[], sowOn = "2026-04-20"): Followed => {
     const { crop, goal } = findGoal("carrot/root")!;
-    return { crop, goal, method: goal.methods[0]!, sowOn, records };
+    return { crop, goal, method: goal.methods[0]!, sowOn, plants: 60, records };
   };
 
   const due = (p: Followed, today: string) => dueOn(progressOf(p, climate).waiting, today);
@@ -126,6 +126,11 @@ describe("what is due", () => {
     expect(due(followed([sown, up]), "2026-05-18")).toBeUndefined();
     expect(due(followed([sown, up]), "2026-07-10")?.task).toBe("pick");
     expect(due(followed([sown, up, record(3, "ended", "2026-06-01")]), "2026-07-10")).toBeUndefined();
+    // Lost to the last plant is ended.
+    const lost = (value: number) =>
+      record(3, "lost", "2026-06-01", { amount: { measure: "count", value, typed: `${value}`, unit: "" } });
+    expect(due(followed([sown, up, lost(60)]), "2026-07-10")).toBeUndefined();
+    expect(due(followed([sown, up, lost(59)]), "2026-07-10")?.task).toBe("pick");
   });
 
   it("counts from the day on which it was really sown", () => {
@@ -163,7 +168,10 @@ describe("the programme's own germination", () => {
       ...more,
     });
   const countsOf = (records: GardenRecord[], method = goal.methods[0]!) => {
-    const { seeds, ups } = progressOf({ crop, goal, method, sowOn: "2026-03-01", records }, climate);
+    const { seeds, ups } = progressOf(
+      { crop, goal, method, sowOn: "2026-03-01", plants: 60, records },
+      climate,
+    );
     return [seeds, ups];
   };
 

@@ -1,6 +1,5 @@
-import type { Day } from "../day";
 import type { GardenRecord } from "./contract";
-import type { Measure, RecordKind } from "./kinds";
+import type { Measure } from "./kinds";
 
 /** The records that count: those that no other supersedes, without the ones that only strike out. Order is kept. */
 export function validRecords<T extends GardenRecord>(records: readonly T[]): T[] {
@@ -16,10 +15,3 @@ export function pickedTotals(records: readonly GardenRecord[]): Partial<Record<M
   }
   return totals;
 }
-
-/** The first day on which a kind of thing was recorded. */
-export const firstOn = (records: readonly GardenRecord[], kind: RecordKind): Day | undefined =>
-  validRecords(records)
-    .filter((r) => r.kind === kind)
-    .map((r) => r.on)
-    .sort()[0];

@@ -5,11 +5,11 @@ import * as z from "zod";
 import { sideHoles, topOutline } from "@/core/bag";
 import { lastSowing } from "@/core/calendar";
 import type { Crop } from "@/core/crop";
-import { addDays, DayText } from "@/core/day";
+import { addDays, type Day, DayText } from "@/core/day";
 import { type Fix, methodsFor } from "@/core/fit";
 import { type Planting } from "@/core/plan";
 import { plantingOf } from "@/core/match";
-import type { PlantingView, RowView } from "@/core/garden";
+import { heardOf, type PlantingView, type RowView } from "@/core/garden";
 import type { Setting } from "@/core/setting";
 import { HALVES, whereOf } from "@/core/placement";
 import { wholeField } from "@/core/quantity";
@@ -26,13 +26,17 @@ import { MethodLine } from "@/ui/verdict/method-line";
 import { Verdict } from "@/ui/verdict/verdict";
 import { useWords } from "@/ui/words/use-words";
 import type { RowName } from "./row-frame";
+import { TooLate } from "./too-late";
 
 interface PanelProps {
   readonly view: PlantingView;
   readonly row: RowView;
   readonly crops: readonly Crop[];
   readonly setting: Setting;
+  readonly today: Day;
   readonly onChange: (change: Partial<Planting>) => void;
+  /** Pulls it today, and has something else sown in its place where one is named. */
+  readonly onPull: (nextGoalId?: string) => void;
   /** A change to another planting of the row, where that cures a clash. */
   readonly onOther: (plantingId: string, change: Partial<Planting>) => void;
   readonly rows: readonly RowName[];
@@ -54,8 +58,10 @@ export function PlantingPanel({
   row,
   crops,
   setting,
+  today,
   rows,
   onChange,
+  onPull,
   onOther,
   onRehouse,
   onSowAgain,
@@ -71,6 +77,7 @@ export function PlantingPanel({
     [view.crop, goal, method, planting.sowOn, row.setting.climate],
   );
   const clashes = row.clashes.filter((c) => c.plantingId === planting.id || c.otherId === planting.id);
+  const tooLate = heardOf(row, today).find((h) => h.code === "too-late" && h.plantingId === planting.id);
   const holed = sideHoles(row.shape) > 0;
   const surfaces = [
     ...(goal.where.includes("top")
@@ -91,7 +98,8 @@ export function PlantingPanel({
     if (planted) onChange(planted);
   };
   const onFix = (fix: Fix) => {
-    if (fix.code === "plants") onChange({ plants: fix.plants });
+    // Those that were lost are out of what was judged, and in what was planned.
+    if (fix.code === "plants") onChange({ plants: fix.plants + (view.real?.lost ?? 0) });
     if (fix.code === "sow-on") onChange({ sowOn: fix.day });
   };
 
@@ -101,6 +109,17 @@ export function PlantingPanel({
         <p className="text-sm text-muted">{surfaceName(planting.surface)}</p>
         <h2 className="text-xl font-bold">{crop(goal.id)}</h2>
       </div>
+      {tooLate && (
+        <TooLate
+          heard={tooLate}
+          view={view}
+          row={row}
+          crops={crops}
+          today={today}
+          onKeepFor={toGoal}
+          onPull={onPull}
+        />
+      )}
       <Verdict fit={view.fit} onFix={onFix} />
       {clashes.length > 0 && <Clashes row={row} clashes={clashes} setting={setting} onChange={onOther} />}
       {view.neighbours.map((n) => (

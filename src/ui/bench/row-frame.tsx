@@ -1,6 +1,6 @@
 import type { ReactNode } from "react";
-import { type Day, daysBetween } from "@/core/day";
-import { isSilent, type PlantingView, type RowView, silentSince, standingOn } from "@/core/garden";
+import type { Day } from "@/core/day";
+import { heardOf, type PlantingView, type RowView, standingOn } from "@/core/garden";
 import { BagSection } from "@/ui/draw/section";
 import type { StripBar } from "@/ui/draw/strip";
 import type { TopPlanting } from "@/ui/draw/top";
@@ -74,30 +74,15 @@ export const topsOf = (row: RowShown): TopPlanting[] =>
     selected: chosenIn(row.view, row.selection) === p.planting.id,
   }));
 
-/** Dates differ by less than this on any packet. */
-const WORTH_TELLING_DAYS = 3;
-
-/** What the records change: first picks that have moved, and sowings that nobody wrote about. */
-function Heard({ view, today }: RowShown) {
-  const { t, crop, day } = useWords();
-  const lines = view.plantings.flatMap(({ planting, goal, real, planned, season, stay }) => {
-    const [now, was] = [season.stages.firstPick?.likely, planned?.firstPick?.likely];
-    const name = crop(goal.id);
-    if (isSilent(silentSince({ planting }, view.setting), today) && stay.to >= today)
-      return [{ id: planting.id, text: t("bench.silent", { crop: name, day: day(planting.sowOn) }) }];
-    if (real?.endedOn)
-      return [{ id: planting.id, text: t("bench.ended", { crop: name, day: day(real.endedOn) }) }];
-    if (!real || real.pickedOn || !now || !was) return [];
-    const late = daysBetween(was, now);
-    if (Math.abs(late) < WORTH_TELLING_DAYS) return [];
-    const key = late > 0 ? "bench.nowLater" : "bench.nowSooner";
-    return [
-      { id: planting.id, text: t(key, { crop: name, days: Math.abs(late), now: day(now), was: day(was) }) },
-    ];
-  });
-  return lines.map(({ id, text }) => (
-    <p key={id} className="text-fine font-semibold">
-      {text}
+/** What the records change, in words. */
+function HeardLines({ view, today }: RowShown) {
+  const { heard } = useWords();
+  return heardOf(view, today).map((h) => (
+    <p
+      key={`${h.code} ${h.plantingId}`}
+      className={`text-fine font-semibold ${h.code === "too-late" ? "text-beet" : ""}`}
+    >
+      {heard(h)}
     </p>
   ));
 }
@@ -155,7 +140,7 @@ export function RowFrame({ top, season, ...row }: RowShown & { top: ReactNode; s
       <div className="col-start-2 row-start-2 self-center">{top}</div>
       <div className="col-span-full min-w-0 self-start pr-4 sm:col-span-1 sm:col-start-3 sm:row-span-2 sm:row-start-1">
         {season}
-        <Heard {...row} />
+        <HeardLines {...row} />
         {view.plantings.length === 0 && (
           <p className="-mt-14 pl-2 text-note text-muted">{t("bench.noPlanting")}</p>
         )}

@@ -78,7 +78,12 @@ export function SidePanel({
               row={row}
               crops={reference.crops}
               setting={setting}
+              today={today}
               onChange={(edit) => change((p) => changePlanting(p, planting.planting.id, edit))}
+              onPull={(nextGoalId) => {
+                change((p) => changePlanting(p, planting.planting.id, { outBy: today }));
+                if (nextGoalId) onPlant(row.row.id, nextGoalId, today);
+              }}
               rows={rows}
               onRehouse={(rowId) => {
                 change((p) => rehouse(p, planting.planting.id, rowId));

@@ -4,7 +4,7 @@ import { createContext, useContext } from "react";
 import type { DateReason, SeasonReason } from "@/core/calendar";
 import type { Day } from "@/core/day";
 import type { Fix, Limit, Note } from "@/core/fit";
-import type { Clash, Cure } from "@/core/garden";
+import type { Clash, Cure, Heard } from "@/core/garden";
 import { fromMinor } from "@/core/money";
 import type { Problem } from "@/core/problem";
 import { type Dimension, formatQuantity, formatRain, showQuantity, type UnitSystem } from "@/core/quantity";
@@ -167,6 +167,30 @@ function wordsIn(units: UnitSystem, currency: string) {
       : c.code === "fewer"
         ? t("bench.cures.fewer", { crop: crop(c.goalId), plants: c.plants })
         : t("bench.cures.ring", { crop: crop(c.goalId) });
+  const heard = (h: Heard): string => {
+    const name = crop(h.goalId);
+    switch (h.code) {
+      case "silent":
+        return t("bench.silent", { crop: name, day: day(h.day) });
+      case "ended":
+        return t("bench.ended", { crop: name, day: day(h.day) });
+      case "lost":
+        return t("bench.lost", { crop: name, lost: h.lost, of: h.of });
+      case "moved":
+        return t(h.days > 0 ? "bench.nowLater" : "bench.nowSooner", {
+          crop: name,
+          days: Math.abs(h.days),
+          now: day(h.now),
+          was: day(h.was),
+        });
+      case "too-late": {
+        const why = season(h.reason);
+        return h.on
+          ? t("bench.tooLateOn", { crop: name, on: h.on.day, of: h.on.of, pick: day(h.on.pick), why })
+          : t("bench.tooLate", { crop: name, why });
+      }
+    }
+  };
   const note = (n: Note): string =>
     n.code === "roots-short"
       ? t("notes.roots-short", { depth: quantity(n.depthCm, "length") })
@@ -203,6 +227,7 @@ function wordsIn(units: UnitSystem, currency: string) {
     note,
     clash,
     cure,
+    heard,
     problem,
   };
 }
