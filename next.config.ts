@@ -1,10 +1,21 @@
 import { copyFileSync, mkdirSync } from "node:fs";
 import { createRequire } from "node:module";
+import { buildSync } from "esbuild";
 import type { NextConfig } from "next";
 
 // The solver's WebAssembly is served beside the app, where the planner's worker finds it.
 mkdirSync("public", { recursive: true });
 copyFileSync(createRequire(import.meta.url).resolve("highs/runtime"), "public/highs.wasm");
+
+// What opens pages without signal has to be one script at the root of the site.
+buildSync({
+  entryPoints: ["src/ui/offline/worker.ts"],
+  outfile: "public/worker.js",
+  bundle: true,
+  minify: true,
+  logLevel: "error",
+  define: { "process.env.NODE_ENV": '"production"' },
+});
 
 const config: NextConfig = {
   poweredByHeader: false,

@@ -53,11 +53,11 @@ describe.each([
     await visit(page, `/house/${house}/bench`);
     await page.locator("section button[aria-pressed]").click();
     await expectAccessible(page, "row panel");
-    await page.locator('::-p-aria([name="Earlier versions"])').click();
+    await page.locator('::-p-aria([name="Versions"])').click();
     await see(page, "Version 1");
     await expectAccessible(page, "versions");
     await visit(page, `/house/${house}/bench`);
-    await page.locator('::-p-aria([name="Propose a garden"])').click();
+    await page.locator('::-p-aria([name="Propose"])').click();
     await see(page, "Bags that may be bought");
     await expectAccessible(page, "proposals");
     await page.keyboard.press("Escape");

@@ -208,7 +208,7 @@ it("tells the second of two tabs that save the same plan, and neither loses work
   await see(second, "Ilva Renn saved version 1 after you opened version 0.");
   await press(second, "Take theirs, set mine aside");
   await see(second, "1 bag");
-  await press(second, "Earlier versions");
+  await press(second, "Versions");
   await see(second, "set aside at version 0");
   await press(second, "Open");
   await see(second, "2 bags");
@@ -268,7 +268,7 @@ it("names a clash in a bag with its dates, and cures it with one press", async (
   await press(page, "Add a planting");
   await choose(page, "Crop and goal", "cabbage, standard");
   await pickDate(page, "Sown", "2026-01-10");
-  await page.locator('section[aria-label="Row 1"] > button').click();
+  await page.locator('section[aria-label="Row 1"] button[aria-pressed]').click();
   await press(page, "Add a planting");
   await choose(page, "Crop and goal", "radish");
   await type(page, "Plants", "20");
@@ -291,19 +291,24 @@ it(
     const id = await survey(page, "Planned");
     await visit(page, `/house/${id}/bench`);
     const propose = async (start: string) => {
-      await press(page, "Propose a garden");
+      await press(page, "Propose");
       await press(page, start);
-      await page.waitForSelector('[role="progressbar"]', { timeout: 40_000 });
-      await press(page, "Stop, take the best so far");
       await page.waitForFunction(
-        () => !document.querySelector('[role="dialog"]')!.textContent!.includes("Stop, take"),
+        () => document.querySelector('[role="dialog"]')!.textContent!.includes("Look at it on the Bench"),
         { timeout: 60_000 },
       );
+      await press(page, "Stop, keep the best so far");
+      await see(page, "Stopped. What had been found until then is below.");
+      // Nothing is searched any more.
+      expect(await page.$('[role="dialog"] [role="progressbar"]')).toBeNull();
+      const shown = await textOf(page, '[role="dialog"]');
+      await new Promise((resolve) => setTimeout(resolve, 1000));
+      expect(await textOf(page, '[role="dialog"]')).toBe(shown);
     };
     await propose("Work out three gardens");
     await see(page, "the best that is possible with the");
     await page.locator('section[aria-label="Soonest food"] button').click();
-    await see(page, "Not saved");
+    await see(page, "It is not the plan until you save it.");
     const titles = (row: number) =>
       page.$$eval(`section[aria-label="Row ${row}"] [data-strip] button`, (bars) =>
         bars.map((b) => b.ariaLabel),
@@ -312,11 +317,11 @@ it(
     expect(first.length).toBeGreaterThan(0);
 
     // One pin: a mending that leaves out what the second row has keeps the first as it is.
-    await page.locator('section[aria-label="Row 1"] > button').click();
+    await page.locator('section[aria-label="Row 1"] button[aria-pressed]').click();
     await page.locator("aside ::-p-text(Pin this row)").click();
     await see(page, "pinned");
     const refused = /^(.*?)( ×|:)/.exec(second[0]!)![1]!.split(",")[0]!.replace("leaf ", "");
-    await press(page, "Propose a garden");
+    await press(page, "Propose");
     await page.locator('::-p-aria([name="What is wanted"])').fill("repair");
     await page.locator('[role="dialog"] button[aria-label^="Leave out"]').click();
     await page.waitForSelector("[cmdk-item]");
@@ -411,7 +416,7 @@ it("finds what can be done by name, and holds a named version beside the plan", 
   await press(page, "Save");
   await see(page, "Saved, version 1");
   await press(page, "Add a bag");
-  await press(page, "Earlier versions");
+  await press(page, "Versions");
   await type(page, "Name of version 1", "before the towers");
   await page.keyboard.press("Tab");
   await page.locator('[role="dialog"] b::-p-text(before the towers)').wait();
@@ -421,7 +426,7 @@ it("finds what can be done by name, and holds a named version beside the plan", 
   expect(await textOf(page, '[role="dialog"] table')).toMatch(/bags 1 2/);
   await press(page, "Close");
   // A crop from the shelf, dragged onto a season, is planted there.
-  await page.locator('section[aria-label="Row 1"] > button').click();
+  await page.locator('section[aria-label="Row 1"] button[aria-pressed]').click();
   await page.locator("summary::-p-text(What could go in here)").click();
   await type(page, "Find a crop by name", "camote");
   await page.waitForFunction(() =>
@@ -434,7 +439,7 @@ it("finds what can be done by name, and holds a named version beside the plan", 
   await dragOnto(page, crop!, strip!, [0.5, 0.2]);
   await page.waitForSelector('section[aria-label="Row 2"] [data-strip] button');
   // Dragged onto a part of a bag's top, it keeps to that part.
-  await page.locator('section[aria-label="Row 1"] > button').click();
+  await page.locator('section[aria-label="Row 1"] button[aria-pressed]').click();
   await page.locator("summary::-p-text(What could go in here)").click();
   const top = await page.$('section[aria-label="Row 1"] svg[aria-label^="From above"]');
   await dragOnto(page, (await page.waitForSelector("aside li button[data-crop]"))!, top!, [0.88, 0.5]);
@@ -489,7 +494,7 @@ it("chooses a school for the programme and another for a bag, and sees what each
   await page.waitForFunction(() => location.pathname.endsWith("/log"));
   await visit(page, (await page.evaluate(() => location.pathname)).replace("/log", "/bench"));
   await see(page, "111 L");
-  await page.locator('section[aria-label="Row 4"] > button').click();
+  await page.locator('section[aria-label="Row 4"] button[aria-pressed]').click();
   await page.locator("aside details > summary").click();
   await page.locator('::-p-aria([name="Core of towers"])').fill("stones");
   await see(page, "103 L");

@@ -13,7 +13,13 @@ import { currentActor } from "@/server/actor";
 import { saveClimate } from "@/server/climate";
 import { addHousehold, resurvey } from "@/server/households";
 import { outcomeOf } from "@/server/outcome";
-import { type ProposalsPage, proposeForAll, readProposals, takeProposal } from "@/server/proposals";
+import {
+  type ProposalsPage,
+  proposeForAll,
+  readProposals,
+  takeBackProposal,
+  takeProposal,
+} from "@/server/proposals";
 import { nameVersion, rereadPlan, type SavedPlan, savePlan, setAside } from "@/server/plans";
 import { savePrice } from "@/server/prices";
 import { addRecord } from "@/server/records";
@@ -141,6 +147,12 @@ export async function readProposalsAction(page: number): Promise<Outcome<Proposa
 
 export async function takeProposalAction(householdId: string): Promise<Outcome<{ version: number }>> {
   const outcome = await outcomeOf(async () => takeProposal(await currentActor(), householdId));
+  if (outcome.ok) revalidatePath("/", "layout");
+  return outcome;
+}
+
+export async function takeBackProposalAction(householdId: string): Promise<Outcome<{ version: number }>> {
+  const outcome = await outcomeOf(async () => takeBackProposal(await currentActor(), householdId));
   if (outcome.ok) revalidatePath("/", "layout");
   return outcome;
 }

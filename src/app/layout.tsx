@@ -3,6 +3,7 @@ import type { Metadata } from "next";
 import { cookies } from "next/headers";
 import { connection } from "next/server";
 import type { ReactNode } from "react";
+import { addRecordAction } from "@/app/actions";
 import { dayAt } from "@/core/day";
 import { requestProgramme } from "@/server/actor";
 import { fixedDay } from "@/server/environment";
@@ -34,10 +35,10 @@ export default async function RootLayout({ children }: { children: ReactNode }) 
   const units = (await cookies()).get("units")?.value === "us" ? "us" : "metric";
   const { currency, programme, day } = await head();
   return (
-    <html lang="en">
+    <html lang="en" data-made={new Date().toISOString()}>
       <body>
         <Words units={units} currency={currency}>
-          <Frame programme={programme} day={day} fixedDay={fixedDay() !== undefined}>
+          <Frame programme={programme} day={day} fixedDay={fixedDay() !== undefined} store={addRecordAction}>
             {children}
           </Frame>
         </Words>

@@ -58,6 +58,17 @@ const Household = z.object({
   schools: Schools,
   /** Null until somebody has surveyed it. */
   place: Place.nullable(),
+  /** Plantings of its plan, and the one of them that waits longest for what is to be done. */
+  plantings: z.number(),
+  waits: z
+    .object({
+      plantingId: z.string(),
+      goalId: z.string(),
+      task: z.enum(["sow", "up", "move", "pick"]),
+      from: DayText,
+      until: DayText,
+    })
+    .nullable(),
 });
 export type Household = z.infer<typeof Household>;
 
@@ -68,7 +79,11 @@ const COLUMNS = `h.id, h.code, h.name, h.adults, h.children, h.tastes, h.note, h
       'widthTyped', p.width_typed, 'sun', p.sun, 'limitKgM2', p.limit_kg_m2, 'limitTyped', p.limit_typed,
       'waterLDay', p.water_l_day, 'waterTyped', p.water_typed,
       'hooks', p.hooks, 'hookLimitKg', p.hook_limit_kg, 'hookLimitTyped', p.hook_limit_typed,
-      'facesDeg', p.faces_deg, 'door', p.door, 'sunSeenOn', p.sun_seen_on) END AS place`;
+      'facesDeg', p.faces_deg, 'door', p.door, 'sunSeenOn', p.sun_seen_on) END AS place,
+    (SELECT count(*)::int FROM planting_progress w WHERE w.household_id = h.id AND NOT w.removed) AS plantings,
+    (SELECT jsonb_build_object('plantingId', w.planting_id, 'goalId', w.goal_id, 'task', w.task, 'from', w.due_from, 'until', w.due_until)
+      FROM planting_progress w WHERE w.household_id = h.id AND NOT w.removed AND w.task IS NOT NULL
+      ORDER BY w.due_until, w.planting_id LIMIT 1) AS waits`;
 
 const SELECT = `SELECT ${COLUMNS} FROM household h LEFT JOIN place p ON p.household_id = h.id WHERE h.programme_id = $1`;
 

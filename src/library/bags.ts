@@ -1,4 +1,5 @@
 import type { BagMake, BagShape } from "@/core/bag";
+import type { PlaceKind } from "@/core/place";
 
 /** A kind of bag that the library knows: its build and usual inner measures. Common practice; measures and lives from memory. */
 export interface BagKind {
@@ -99,5 +100,11 @@ export const BAG_KINDS: readonly BagKind[] = [
 
 export const findBagKind = (id: string): BagKind | undefined => BAG_KINDS.find((kind) => kind.id === id);
 
-/** Kinds that are offered to be bought, unless somebody ticks others. Ours to choose. */
-export const USUAL_BAGS: readonly string[] = ["round-5-gal", "round-10-gal", "tub-80-l", "box-60-cm"];
+/** Kinds that are offered to be bought for each kind of place, unless somebody ticks others: what can be carried there and stands there. Ours to choose. */
+export const USUAL_BAGS: Readonly<Record<PlaceKind, readonly string[]>> = {
+  balcony: ["round-5-gal", "round-10-gal", "tub-80-l", "box-60-cm"],
+  roof: ["round-10-gal", "round-15-gal", "tub-80-l", "flat-1.5-cu-ft"],
+  courtyard: ["round-10-gal", "round-15-gal", "tub-80-l", "flat-1.5-cu-ft"],
+  landing: ["round-5-gal", "round-7-gal", "pot-25-l", "box-60-cm"],
+  sill: ["box-60-cm", "bottle", "jug-6-l", "tray"],
+};

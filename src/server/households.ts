@@ -7,7 +7,14 @@ import { toMinor } from "@/core/money";
 import { seenHours, Survey } from "@/core/place";
 import type { Outcome } from "@/core/problem";
 import { dayLength, solarHour } from "@/core/sun";
-import { type Due, dueOn, HOUSEHOLD_STAGES, type HouseholdStage } from "@/core/record";
+import {
+  type Due,
+  dueOn,
+  HOUSEHOLD_STAGES,
+  type HouseholdStage,
+  type NextStep,
+  nextStepOn,
+} from "@/core/record";
 import {
   findHousehold,
   type Household,
@@ -107,6 +114,10 @@ const byId = cache((programmeId: string, householdId: string) =>
 export async function readHousehold(actor: Actor, id: string): Promise<Household | undefined> {
   return z.uuid().safeParse(id).success ? byId(actor.programmeId, id) : undefined;
 }
+
+/** What a household needs next, today. */
+export const readNextStep = async (actor: Actor, household: Household): Promise<NextStep | undefined> =>
+  nextStepOn({ ...household, isSurveyed: household.place !== null }, await readToday(actor));
 
 /** The rows of one household of the actor's programme. */
 export const scopeOf = ({ programmeId }: Actor, householdId: string): Scope => ({ programmeId, householdId });

@@ -2,6 +2,7 @@ import { join } from "node:path";
 import { Worker } from "node:worker_threads";
 import * as z from "zod";
 import { type Aim, AIMS, type Ask, Proposal } from "@/core/planner";
+import { EMPTY_PLAN, type Plan } from "@/core/plan";
 import type { Outcome } from "@/core/problem";
 import type { PlainSetting } from "@/core/setting";
 import { db } from "@/db/pool";
@@ -21,7 +22,7 @@ import type { Actor } from "./actor";
 import { readHousehold, scopeOf } from "./households";
 import { readSetting } from "./judging";
 import { outcomeOf, parsed, refused } from "./outcome";
-import { readPlan, savePlan } from "./plans";
+import { earlierPlans, readPlan, savePlan } from "./plans";
 import { programmeToChange, readProgramme, readReference, readToday } from "./programme";
 import { enqueue, type Jobs } from "./queue";
 import { isSurveyed } from "./setting";
@@ -69,7 +70,7 @@ export async function workOut({ programmeId, householdId }: Jobs["propose"]): Pr
     reference: await readReference(actor),
     today: await readToday(actor),
     aim,
-    kinds: USUAL_BAGS,
+    kinds: USUAL_BAGS[household.place.kind],
     budgetMinor: household.budgetMinor ?? undefined,
     waterLDay: household.place.waterLDay ?? undefined,
     away: household.away,
@@ -121,6 +122,31 @@ export async function readProposals(actor: Actor, at: unknown): Promise<Proposal
   ]);
   const { households = 0, asked = 0, open = 0 } = totals ?? {};
   return { lines, page, pages: Math.max(1, Math.ceil(households / PROPOSALS_A_PAGE)), asked, open };
+}
+
+/** The plan of a household's proposal, as long as it was made for the plan that is saved; undefined when there is none. */
+export async function proposedPlan(actor: Actor, householdId: string): Promise<Plan | undefined> {
+  const found = await findProposal(db(), scopeOf(actor, householdId));
+  const saved = await readPlan(actor, householdId);
+  return found?.result && found.planVersion === saved.version ? found.result.plan : undefined;
+}
+
+/** Puts the plan back over which a household's proposal was taken, as long as nobody has saved since. */
+export function takeBackProposal(actor: Actor, householdId: unknown): Promise<Outcome<{ version: number }>> {
+  return outcomeOf(async () => {
+    const id = parsed(z.uuid(), householdId);
+    if (!id.ok) return refused({ code: "not-found" });
+    const found = await findProposal(db(), scopeOf(actor, id.value));
+    const { planVersion } = found ?? {};
+    if (planVersion === undefined || planVersion === null) return refused({ code: "not-found" });
+    const earlier = (await earlierPlans(actor, id.value)).find(
+      (v) => v.version === planVersion && !v.setAside,
+    );
+    const plan = planVersion === 0 ? EMPTY_PLAN : earlier?.plan;
+    if (!plan) return refused({ code: "not-found" });
+    const saved = await savePlan(actor, id.value, planVersion + 1, plan);
+    return saved.ok ? { ok: true, value: { version: saved.value.version } } : saved;
+  });
 }
 
 /** Saves a proposal as its household's plan, over the version that it was made for. */

@@ -1,54 +1,30 @@
 "use client";
 
-import { ChevronsUpDown } from "lucide-react";
 import Link from "next/link";
 import { usePathname, useRouter } from "next/navigation";
-import { lazy, type ReactNode } from "react";
-import { WhenAsked } from "@/ui/primitives/when-asked";
+import type { ReactNode } from "react";
+import type { Store } from "@/ui/offline/outbox";
+import { Signal } from "@/ui/offline/signal";
+import { PaletteButton } from "@/ui/palette/palette-button";
 import { useWords } from "@/ui/words/use-words";
-
-const Switcher = lazy(async () => ({ default: (await import("@/ui/switcher")).Switcher }));
-
-/** What the whole programme works with. */
-const PLACES = [
-  { path: "/", word: "households" },
-  { path: "/proposals", word: "proposals" },
-  { path: "/library", word: "reference" },
-  { path: "/climate", word: "town" },
-] as const;
-
-/** What holds for the programme's town: its weather, its ways, its prices. */
-const TOWN_PLACES = [
-  { path: "/climate", word: "climate" },
-  { path: "/schools", word: "schools" },
-  { path: "/prices", word: "prices" },
-] as const;
-
-/** Classes of a tab in a head. */
-export const tabClass = (on: boolean): string =>
-  `shrink-0 border-b-thick px-0.5 pt-3.5 pb-2.5 font-head font-semibold hover:text-ink ${on ? "border-beet text-ink" : "border-transparent text-muted"}`;
+import { PlaceTabs } from "./place-tabs";
+import { PROGRAMME_PLACES, TOWN_PLACES } from "./places";
 
 interface FrameProps {
   readonly programme: string;
   readonly day: string;
   readonly fixedDay: boolean;
+  /** Stores a record that waited on this device. */
+  readonly store: Store;
   readonly children: ReactNode;
 }
 
-/** The ruled head that every screen stands under: the mark, the programme's places, the way to any household, and the day. */
-export function Frame({ programme, day, fixedDay, children }: FrameProps) {
+/** The ruled head that every screen stands under: the mark, the programme's places, the way to anything by name, and the day. */
+export function Frame({ programme, day, fixedDay, store, children }: FrameProps) {
   const { t, longDay, units } = useWords();
   const path = usePathname();
   const isTown = TOWN_PLACES.some((place) => place.path === path);
   const router = useRouter();
-  const goTo = (
-    <button
-      type="button"
-      className="flex min-h-9 items-center gap-1 border-b border-ink py-1 font-semibold text-ink"
-    >
-      {t("nav.goTo")} <ChevronsUpDown aria-hidden="true" className="size-3.5" />
-    </button>
-  );
   return (
     <>
       <a
@@ -70,29 +46,22 @@ export function Frame({ programme, day, fixedDay, children }: FrameProps) {
           </span>
           Row
         </Link>
-        <nav
-          aria-label={t("app.main")}
-          className="order-3 -mb-px flex w-full gap-3.5 overflow-x-auto text-note sm:gap-5 sm:text-base lg:order-none lg:w-auto"
-        >
-          {PLACES.map(({ path: at, word }) => (
-            <Link
-              key={at}
-              href={at}
-              className={tabClass(path === at || (word === "town" && isTown))}
-              aria-current={path === at && word !== "town" ? "page" : undefined}
-            >
-              {t(`nav.${word}`)}
-            </Link>
-          ))}
-        </nav>
+        <PlaceTabs
+          label={t("app.main")}
+          className="order-3 -mb-px w-full sm:text-base lg:order-none lg:w-auto"
+          places={PROGRAMME_PLACES.map(({ path: href, word }) => ({
+            href,
+            name: t(`nav.${word}`),
+            isHere: path === href || (word === "town" && isTown),
+            isPage: path === href && word !== "town",
+          }))}
+        />
         <div className="ml-auto flex items-center gap-3 py-1.5 text-sm text-muted">
           <p className="hidden whitespace-nowrap xl:block">
             <span className="hidden 2xl:inline">{programme} · </span>
             {t(fixedDay ? "app.demoDay" : "app.today", { day: longDay(day) })}
           </p>
-          <WhenAsked trigger={goTo}>
-            <Switcher trigger={goTo} />
-          </WhenAsked>
+          <PaletteButton />
           <label className="flex items-center gap-1.5">
             <span className="sr-only">{t("app.units")}</span>
             <select
@@ -110,22 +79,17 @@ export function Frame({ programme, day, fixedDay, children }: FrameProps) {
         </div>
       </header>
       {isTown && (
-        <nav
-          aria-label={t("nav.townPlaces")}
-          className="flex items-center gap-3.5 overflow-x-auto border-b border-line px-4 text-note sm:gap-5 lg:px-6 print:hidden"
-        >
-          {TOWN_PLACES.map(({ path: at, word }) => (
-            <Link
-              key={at}
-              href={at}
-              className={tabClass(path === at)}
-              aria-current={path === at ? "page" : undefined}
-            >
-              {t(`nav.${word}`)}
-            </Link>
-          ))}
-        </nav>
+        <PlaceTabs
+          label={t("nav.townPlaces")}
+          className="border-b border-line px-4 lg:px-6"
+          places={TOWN_PLACES.map(({ path: href, word }) => ({
+            href,
+            name: t(`nav.${word}`),
+            isHere: path === href,
+          }))}
+        />
       )}
+      <Signal store={store} />
       <main id="content" tabIndex={-1} className="outline-none">
         {children}
       </main>

@@ -2,37 +2,46 @@
 
 import Link from "next/link";
 import { useSelectedLayoutSegment } from "next/navigation";
-import { tabClass } from "@/ui/frame";
+import type { NextStep } from "@/core/record";
 import { useWords } from "@/ui/words/use-words";
-
-const PLACES = ["doorstep", "match", "bench", "log"] as const;
+import { PlaceTabs } from "./place-tabs";
+import { HOUSE_PLACES } from "./places";
 
 interface HouseHeadProps {
   readonly household: { readonly id: string; readonly code: string; readonly name: string };
+  readonly next: NextStep | undefined;
 }
 
-/** The second floor of the head: a household's name and number, and its own places. */
-export function HouseHead({ household: { id, code, name } }: HouseHeadProps) {
-  const { t } = useWords();
+/** The second floor of the head: a household's name and number, its own places (on a phone at the thumb), and its one next step. */
+export function HouseHead({ household: { id, code, name }, next }: HouseHeadProps) {
+  const { t, nextStep } = useWords();
   const place = useSelectedLayoutSegment();
+  const step = next && nextStep(next);
   return (
-    <nav
-      aria-label={t("nav.house", { name })}
-      className="flex items-center gap-3.5 overflow-x-auto border-b border-line px-4 text-note sm:gap-5 lg:px-6 print:hidden"
-    >
-      <p className="max-w-[40vw] shrink-0 truncate font-head font-bold">
+    <div className="flex flex-wrap items-center gap-x-5 border-b border-line px-4 lg:px-6 print:hidden">
+      <p className="min-w-0 truncate py-1.5 font-head font-bold lg:max-w-[16rem]">
         <span className="text-muted">{code}</span> {name}
       </p>
-      {PLACES.map((p) => (
+      <PlaceTabs
+        label={t("nav.house", { name })}
+        className="fixed inset-x-0 bottom-0 z-6 justify-between border-t-rule border-ink bg-paper px-3 lg:static lg:justify-start lg:border-t-0 lg:bg-transparent lg:px-0"
+        places={HOUSE_PLACES.map((p) => ({
+          href: `/house/${id}/${p}`,
+          name: t(`nav.${p}`),
+          isHere: place === p,
+        }))}
+      />
+      {step && (
         <Link
-          key={p}
-          href={`/house/${id}/${p}`}
-          className={tabClass(place === p)}
-          aria-current={place === p ? "page" : undefined}
+          href={`/house/${id}/${step.place}`}
+          className={`ml-auto flex min-h-9 items-center text-note font-semibold underline-offset-2 hover:underline ${step.isLate ? "text-beet" : ""}`}
         >
-          {t(`nav.${p}`)}
+          <span>
+            {step.isLate ? "▲ " : "→ "}
+            {step.text}
+          </span>
         </Link>
-      ))}
-    </nav>
+      )}
+    </div>
   );
 }

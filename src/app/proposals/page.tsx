@@ -1,4 +1,9 @@
-import { proposeForAllAction, readProposalsAction, takeProposalAction } from "@/app/actions";
+import {
+  proposeForAllAction,
+  readProposalsAction,
+  takeBackProposalAction,
+  takeProposalAction,
+} from "@/app/actions";
 import { screen } from "@/app/screen";
 import { readProposals } from "@/server/proposals";
 import { Proposals } from "@/ui/proposals/proposals";
@@ -15,6 +20,7 @@ export default function Page({ searchParams }: PageProps<"/proposals">) {
         ask={proposeForAllAction}
         read={readProposalsAction}
         take={takeProposalAction}
+        takeBack={takeBackProposalAction}
       />
     </Queries>
   ));

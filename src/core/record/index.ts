@@ -18,5 +18,6 @@ export {
 } from "./progress";
 export { type Amount, GardenRecord } from "./contract";
 export { type Measure, MEASURES, MEASURES_OF, RECORD_KINDS, type RecordKind } from "./kinds";
+export { type NextStep, nextStepOn } from "./next-step";
 export { pickedTotals, validRecords } from "./record";
 export { realOf } from "./happened";

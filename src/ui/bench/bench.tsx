@@ -1,16 +1,19 @@
 "use client";
 
+import { Redo2, Undo2 } from "lucide-react";
 import Link from "next/link";
-import { lazy, useDeferredValue, useMemo, useState } from "react";
+import { lazy, useDeferredValue, useEffect, useMemo, useRef, useState } from "react";
 import type { Day } from "@/core/day";
 import { findSpots } from "@/core/floor";
 import { assessGarden } from "@/core/garden";
 import type { Override } from "@/core/override";
-import { changeBag, changePlanting, type KeptPlan, movePlanting, nudgeBag } from "@/core/plan";
+import { changeBag, changePlanting, type KeptPlan, movePlanting, nudgeBag, type Plan } from "@/core/plan";
 import type { Outcome } from "@/core/problem";
 import type { PlainSetting } from "@/core/setting";
 import { spanOf } from "@/core/year";
 import { Button, buttonClass } from "@/ui/primitives/button";
+import { SeasonAxis, SeasonLegend } from "@/ui/draw/strip";
+import { useActs } from "@/ui/palette/acts";
 import { WhenAsked } from "@/ui/primitives/when-asked";
 import { useJudged } from "@/ui/use-judged";
 import { useWords } from "@/ui/words/use-words";
@@ -18,15 +21,14 @@ import { Dragging } from "./dragging";
 import { GroundPlan } from "./ground";
 import { handsOf, rowActs } from "./hands";
 import { LoadCautions, SavingNotices } from "./notices";
-import type { Act } from "./palette";
-import { PaletteButton } from "./palette-button";
 import type { Means } from "./propose/propose";
 import { BenchRow, type RowHands } from "./row";
-import type { Selection } from "./row-frame";
+import { ROW_COLUMNS, type Selection } from "./row-frame";
 import { SidePanel } from "./side-panel";
 import { useBench } from "./store";
 import { Totals } from "./totals";
 import { useKeys } from "./use-keys";
+import { Trial } from "./trial";
 import { type PlanActions, type Saved, useSaving } from "./use-saving";
 import { useSums } from "./use-sums";
 import { Year } from "./year";
@@ -42,6 +44,8 @@ export interface BenchProps extends PlanActions {
   readonly setting: PlainSetting;
   readonly means: Means;
   readonly overrides: readonly Override[];
+  /** A proposal to look at, worked out for the saved plan. */
+  readonly trial?: Plan;
   readonly nameVersion: (id: string, name: string) => Promise<Outcome<null>>;
 }
 
@@ -54,6 +58,7 @@ export function Bench({
   setting: plain,
   means,
   overrides,
+  trial,
   nameVersion,
   ...actions
 }: BenchProps) {
@@ -63,8 +68,34 @@ export function Bench({
   const { reference, setting } = judged;
   const { plan, change, undo, redo, canUndo, canRedo } = useBench(saved.plan);
   const [selection, setSelection] = useState<Selection>();
-  const saving = useSaving({ householdId: household.id, saved, plan, change, actions });
-  const { save, say, version } = saving;
+  // The plan that a proposal would take the place of, as long as one is only looked at.
+  const [before, setBefore] = useState<Plan>();
+  const saving = useSaving({
+    householdId: household.id,
+    saved,
+    plan,
+    change,
+    actions,
+    isTrial: before !== undefined,
+  });
+  const { say, version } = saving;
+  const save = () => {
+    setBefore(undefined);
+    saving.save();
+  };
+  const tryOut = (proposed: Plan) => {
+    setBefore((kept) => kept ?? plan);
+    change(() => findSpots(proposed, assessGarden(proposed, setting), setting));
+    setSelection(undefined);
+  };
+  const isTried = useRef(false);
+  useEffect(() => {
+    if (isTried.current) return;
+    isTried.current = true;
+    if (trial) tryOut(trial);
+  });
+  // Undone by hand: nothing is looked at any more.
+  if (before === plan) setBefore(undefined);
   useKeys({ save, undo, redo });
 
   const garden = useMemo(() => assessGarden(plan, setting), [plan, setting]);
@@ -83,57 +114,49 @@ export function Bench({
     refuse: () => say(t("bench.growsNot")),
   };
   const { plant, addRow, plantBest } = handsOf(atHand);
-  const acts: Act[] = [
+  useActs([
     { name: t("bench.save"), keys: "Ctrl S", run: save },
     { name: t("bench.undo"), keys: "Ctrl Z", run: undo },
     { name: t("bench.redo"), keys: "Ctrl Y", run: redo },
     { name: t("bench.addBag"), run: addRow },
     ...(selection ? [{ name: t("palette.away"), run: () => setSelection(undefined) }] : []),
     ...rowActs(atHand, words),
-  ];
+  ]);
   const byHand: RowHands = {
     onPlant: plant,
     onMove: (id, days) => change((p) => movePlanting(p, id, days)),
     onOutBy: (id, day) => change((p) => changePlanting(p, id, { outBy: day })),
   };
+  const limit =
+    plain.limitKgM2 === undefined
+      ? t("bench.limitNone")
+      : t("bench.limitTheirs", { limit: quantity(plain.limitKgM2, "load") });
   const versions = <Button>{t("bench.versions")}</Button>;
   const propose = <Button look="solid">{t("propose.open")}</Button>;
   return (
     <div>
-      <div className="flex flex-wrap items-end gap-x-6 gap-y-2 px-4 pt-3 pb-2 lg:flex-nowrap lg:px-6">
-        <div className="min-w-0">
-          <h1 className="text-title font-bold">{household.title}</h1>
-          <p className="text-note text-muted">
-            {household.sub} ·{" "}
-            {plain.limitKgM2 === undefined
-              ? t("bench.limitNone")
-              : t("bench.limitTheirs", { limit: quantity(plain.limitKgM2, "load") })}
-          </p>
-        </div>
+      <h1 className="sr-only">
+        {household.title}: {t("bench.title")}
+      </h1>
+      <div className="z-4 flex flex-wrap items-center gap-x-4 gap-y-1.5 border-b border-line bg-paper px-4 py-1.5 lg:sticky lg:top-0 lg:flex-nowrap lg:px-6 print:static">
         <Totals garden={garden} sums={sums} />
-      </div>
-      <div className="z-4 flex flex-wrap items-center gap-2 border-y border-line bg-paper px-4 py-1.5 lg:sticky lg:top-0 lg:px-6">
-        <Button look="solid" disabled={!saving.isDirty || saving.isBusy} onClick={save}>
-          {t("bench.save")}
-        </Button>
-        <Button disabled={!canUndo} onClick={undo}>
-          {t("bench.undo")}
-        </Button>
-        <Button disabled={!canRedo} onClick={redo}>
-          {t("bench.redo")}
-        </Button>
-        <p role="status" className="px-1 text-note text-muted">
-          {saving.isDirty ? (
-            <b className="text-beet">▲ {t("bench.unsaved")}</b>
-          ) : (
-            saving.said || (version > 0 ? t("bench.savedState", { version }) : t("bench.never"))
-          )}
-        </p>
-        <div className="ml-auto flex flex-wrap gap-2">
-          <PaletteButton acts={acts} />
-          <Link href={`/house/${household.id}/garden`} className={buttonClass("quiet")}>
-            {t("own.view")}
-          </Link>
+        <div className="flex w-full items-center gap-2 overflow-x-auto lg:w-auto lg:shrink-0 print:hidden [&_button]:shrink-0 [&_button]:whitespace-nowrap">
+          <p role="status" className="order-last shrink-0 text-note text-muted lg:order-first lg:max-w-36">
+            {saving.isDirty ? (
+              <b className="text-beet">▲ {t("bench.unsaved")}</b>
+            ) : (
+              saving.said || (version > 0 ? t("bench.savedState", { version }) : t("bench.never"))
+            )}
+          </p>
+          <Button look="solid" disabled={!saving.isDirty || saving.isBusy} onClick={save}>
+            {t("bench.save")}
+          </Button>
+          <Button aria-label={t("bench.undo")} className="px-2" disabled={!canUndo} onClick={undo}>
+            <Undo2 aria-hidden="true" className="size-4.5" />
+          </Button>
+          <Button aria-label={t("bench.redo")} className="px-2" disabled={!canRedo} onClick={redo}>
+            <Redo2 aria-hidden="true" className="size-4.5" />
+          </Button>
           <WhenAsked trigger={versions}>
             <Versions
               trigger={versions}
@@ -156,40 +179,63 @@ export function Bench({
               judged={judged}
               today={today}
               means={means}
-              onTake={(taken) => {
-                change(() => findSpots(taken, assessGarden(taken, setting), setting));
-                setSelection(undefined);
-                say(t("bench.proposed"));
-              }}
+              onTake={tryOut}
             />
           </WhenAsked>
         </div>
       </div>
       <SavingNotices saving={saving} />
+      {before && (
+        <Trial
+          before={before}
+          plan={plan}
+          setting={setting}
+          today={today}
+          isBusy={saving.isBusy}
+          onSave={save}
+          onBack={() => {
+            change(() => before);
+            setBefore(undefined);
+          }}
+        />
+      )}
       <LoadCautions garden={garden} limitKgM2={plain.limitKgM2} />
       <Dragging>
         <div className="grid grid-cols-[minmax(0,1fr)] lg:grid-cols-[minmax(0,1fr)_20rem]">
-          <div role="group" aria-label={t("bench.rows")}>
-            {garden.rows.length === 0 && (
-              <div className="grid justify-items-start gap-3 px-4 py-6 lg:px-6">
-                <p>{t("bench.empty")}</p>
-                <Link href={`/house/${household.id}/match`} className={buttonClass("solid")}>
-                  {t("bench.toMatch")}
-                </Link>
-              </div>
+          <div className="min-w-0">
+            <div role="group" aria-label={t("bench.rows")}>
+              {garden.rows.length > 0 && (
+                <div
+                  className={`z-3 bg-paper px-4 py-0.5 lg:sticky lg:top-[3.35rem] lg:pr-0 lg:pl-6 ${ROW_COLUMNS}`}
+                >
+                  <SeasonLegend />
+                  <SeasonAxis span={span} today={today} />
+                </div>
+              )}
+              {garden.rows.length === 0 && (
+                <div className="grid justify-items-start gap-3 px-4 py-6 lg:px-6">
+                  <p>{t("bench.empty")}</p>
+                  <Link href={`/house/${household.id}/match`} className={buttonClass("solid")}>
+                    {t("bench.toMatch")}
+                  </Link>
+                </div>
+              )}
+              {garden.rows.map((view, i) => (
+                <BenchRow
+                  key={view.row.id}
+                  view={view}
+                  number={i + 1}
+                  span={span}
+                  today={today}
+                  selection={selection}
+                  onSelect={setSelection}
+                  hands={byHand}
+                />
+              ))}
+            </div>
+            {garden.rows.length > 0 && (
+              <Year sums={sums} setting={setting} span={span} today={today} waterLDay={means.waterLDay} />
             )}
-            {garden.rows.map((view, i) => (
-              <BenchRow
-                key={view.row.id}
-                view={view}
-                number={i + 1}
-                span={span}
-                today={today}
-                selection={selection}
-                onSelect={setSelection}
-                hands={byHand}
-              />
-            ))}
             {garden.rows.length > 0 && (
               <GroundPlan
                 garden={calm}
@@ -202,9 +248,9 @@ export function Bench({
                 onFindSpots={() => change((p) => findSpots(p, garden, setting))}
               />
             )}
-            {garden.rows.length > 0 && <Year sums={sums} setting={setting} waterLDay={means.waterLDay} />}
           </div>
           <SidePanel
+            lead={`${household.sub} · ${limit}`}
             garden={garden}
             judged={judged}
             today={today}

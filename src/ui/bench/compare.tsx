@@ -10,6 +10,8 @@ import { useWords } from "@/ui/words/use-words";
 
 interface CompareProps {
   readonly title: string;
+  /** What the plan on the screen is called. */
+  readonly titleAfter: string;
   readonly before: Plan;
   readonly after: Plan;
   readonly setting: Setting;
@@ -17,7 +19,7 @@ interface CompareProps {
 }
 
 /** Two states of a plan compared: what each comes to, and which plantings differ. */
-export function Compare({ title, before, after, setting, today }: CompareProps) {
+export function Compare({ title, titleAfter, before, after, setting, today }: CompareProps) {
   const { t, number, money, quantity, harvest, day, crop } = useWords();
   const sums = useMemo(
     () =>
@@ -56,7 +58,7 @@ export function Compare({ title, before, after, setting, today }: CompareProps) 
               {title}
             </th>
             <th scope="col" className="px-2 text-right">
-              {t("compare.now")}
+              {titleAfter}
             </th>
           </tr>
         </thead>

@@ -4,7 +4,7 @@ import { expect, it, vi } from "vitest";
 import { assessGarden } from "@/core/garden";
 import type { PlainSetting, Setting } from "@/core/setting";
 import type { Plan } from "@/core/plan";
-import { sumsOf } from "@/core/year";
+import { spanOf, sumsOf } from "@/core/year";
 import { pricesBy } from "@/core/money";
 import type { Proposal } from "@/core/planner";
 import { demoPrices } from "@/demo/prices";
@@ -64,7 +64,9 @@ it("tells of the year: food and worth, the bags' price over their lives, and wat
   const garden = assessGarden(toBuy, setting);
   const sums = sumsOf(garden, setting, today);
   const of = (waterLDay: number | null) =>
-    show(<Year sums={sums} setting={setting} waterLDay={waterLDay} />).text();
+    show(
+      <Year sums={sums} setting={setting} span={spanOf(garden, today)} today={today} waterLDay={waterLDay} />,
+    ).text();
   // A kilogram is 3.20 at the market; the bag costs 4.50 over four seasons.
   const { low, likely } = sums.economy.harvest;
   expect(likely).toBeGreaterThan(0.7);

@@ -6,7 +6,7 @@ import { addBag, changeRow, type Plan, type Planting, putPlanting } from "@/core
 
 import type { Reference, Setting } from "@/core/setting";
 import type { useWords } from "@/ui/words/use-words";
-import type { Act } from "./palette";
+import type { Act } from "@/ui/palette/acts";
 import type { Selection } from "./row-frame";
 
 interface AtHand {

@@ -14,7 +14,7 @@ export interface BarHands {
 interface MovableBarProps {
   readonly span: Span;
   readonly bar: StripBar;
-  readonly top: number;
+  readonly top: string;
   readonly onSelect: (id: string) => void;
   readonly hands: BarHands;
 }

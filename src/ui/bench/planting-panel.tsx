@@ -15,7 +15,7 @@ import { HALVES, whereOf } from "@/core/placement";
 import { wholeField } from "@/core/quantity";
 import { Button } from "@/ui/primitives/button";
 import { Caution } from "@/ui/primitives/caution";
-import { ChooseField, SelectField } from "@/ui/primitives/field";
+import { CheckField, ChooseField, SelectField } from "@/ui/primitives/field";
 import { TypedField } from "@/ui/primitives/typed-field";
 import { Bill } from "@/ui/verdict/bill";
 import { Clashes } from "@/ui/verdict/clashes";
@@ -234,15 +234,11 @@ export function PlantingPanel({
           ))}
         </SelectField>
       </div>
-      <label className="flex min-h-9 items-center gap-2">
-        <input
-          type="checkbox"
-          className="size-5 accent-(--beet)"
-          checked={planting.isChosen ?? false}
-          onChange={(e) => onChange({ isChosen: e.target.checked || undefined })}
-        />
-        {t("bench.chosen")}
-      </label>
+      <CheckField
+        label={t("bench.chosen")}
+        checked={planting.isChosen ?? false}
+        onChecked={(on) => onChange({ isChosen: on || undefined })}
+      />
       <div className="grid grid-cols-2 items-end gap-2.5 border-t border-line pt-2">
         {rows.length > 1 && (
           <SelectField

@@ -56,6 +56,7 @@ export const barsOf = ({ view, selection, today }: RowShown): StripBar[] =>
     id: p.planting.id,
     goalId: p.goal.id,
     plants: p.planting.plants,
+    harvest: p.harvest.high > 0 && !p.real?.endedOn ? p.harvest : undefined,
     stages: p.season.stages,
     outBy: p.planting.outBy,
     selected: chosenIn(view, selection) === p.planting.id,
@@ -87,8 +88,15 @@ function HeardLines({ view, today }: RowShown) {
   ));
 }
 
-/** One row is one bag: its name and weight, its section, its top with the plants, and its season. */
-export function RowFrame({ top, season, ...row }: RowShown & { top: ReactNode; season: ReactNode }) {
+/** Columns of a row, of the axis above and of the year below, so that all share one time. */
+export const ROW_COLUMNS = "lg:grid lg:grid-cols-[18.5rem_minmax(0,1fr)] lg:gap-x-3";
+
+/** One row is one bag: its name and weight, its section, its top with the plants, and its season. It is drawn larger once it is chosen. */
+export function RowFrame({
+  top,
+  season,
+  ...row
+}: RowShown & { top: (isSmall: boolean) => ReactNode; season: ReactNode }) {
   const { t, bag, quantity } = useWords();
   const { view, number, selection, onSelect } = row;
   const rowId = view.row.id;
@@ -105,28 +113,29 @@ export function RowFrame({ top, season, ...row }: RowShown & { top: ReactNode; s
   return (
     <section
       aria-label={t("bench.row", { n: number })}
-      className={`relative grid grid-cols-[auto_1fr] gap-x-3 gap-y-1 border-t border-line py-2 pl-4 sm:grid-cols-[160px_112px_minmax(0,1fr)] lg:pl-6 ${
+      className={`relative border-t border-line px-4 py-1 lg:pr-0 lg:pl-6 ${ROW_COLUMNS} ${
         selected ? "bg-card before:absolute before:inset-y-0 before:left-0 before:w-[5px] before:bg-beet" : ""
       }`}
     >
-      <button
-        type="button"
-        aria-pressed={selected && !selection.plantingId}
-        onClick={() => onSelect({ rowId })}
-        className="col-span-full min-h-7 text-left text-note hover:underline sm:col-span-2"
-      >
-        <b className="mr-2 font-head">{number}</b>
-        <span className="font-semibold">{bag(view.bag.kindId)}</span>
-        {view.row.pinned && <span className="ml-2 text-fine text-muted">{t("bench.pinned")}</span>}
-        <span className="block text-fine whitespace-nowrap text-muted">
-          {quantity(view.soilL, "volume")} · {quantity(view.wetKg, "mass")} {t("bench.weight")}
-          {heavy && <b className="ml-2 text-beet">▲ {heavy}</b>}
-        </span>
-      </button>
-      <div className="col-start-1 row-start-2 self-end">
+      <div className={`flex gap-x-2 ${selected ? "flex-wrap" : ""}`}>
+        <button
+          type="button"
+          aria-pressed={selected && !selection.plantingId}
+          onClick={() => onSelect({ rowId })}
+          className={`min-h-9 self-start py-0.5 text-left text-note hover:underline ${selected ? "w-full" : "min-w-0 flex-1"}`}
+        >
+          <b className="mr-2 font-head">{number}</b>
+          <span className="font-semibold">{bag(view.bag.kindId)}</span>
+          {view.row.pinned && <span className="ml-2 text-fine text-muted">{t("bench.pinned")}</span>}
+          <span className="block text-fine text-muted">
+            {quantity(view.soilL, "volume")} · {quantity(view.wetKg, "mass")} {t("bench.weight")}
+            {heavy && <b className="block text-beet">▲ {heavy}</b>}
+          </span>
+        </button>
         <BagSection
           shape={view.shape}
           depthCm={view.depthCm}
+          isSmall={!selected}
           plants={inView(row).map((p) => ({
             goalId: p.goal.id,
             kind: p.goal.kind,
@@ -136,14 +145,16 @@ export function RowFrame({ top, season, ...row }: RowShown & { top: ReactNode; s
             side: p.planting.surface === "side",
           }))}
         />
+        {top(!selected)}
       </div>
-      <div className="col-start-2 row-start-2 self-center">{top}</div>
-      <div className="col-span-full min-w-0 self-start pr-4 sm:col-span-1 sm:col-start-3 sm:row-span-2 sm:row-start-1">
-        {season}
+      <div className="flex min-w-0 flex-col">
+        <div className="relative min-w-0 flex-1">
+          {season}
+          {view.plantings.length === 0 && (
+            <p className="absolute top-2 left-2 text-note text-muted">{t("bench.noPlanting")}</p>
+          )}
+        </div>
         <HeardLines {...row} />
-        {view.plantings.length === 0 && (
-          <p className="-mt-14 pl-2 text-note text-muted">{t("bench.noPlanting")}</p>
-        )}
       </div>
     </section>
   );

@@ -13,7 +13,7 @@ import { SchoolSwitches } from "@/ui/schools/switches";
 import { optionalQuantityField } from "@/core/quantity";
 import { Button } from "@/ui/primitives/button";
 import { Caution } from "@/ui/primitives/caution";
-import { SelectField } from "@/ui/primitives/field";
+import { CheckField, SelectField } from "@/ui/primitives/field";
 import { TypedField } from "@/ui/primitives/typed-field";
 import { useWords } from "@/ui/words/use-words";
 import { Measures } from "./measures";
@@ -125,15 +125,11 @@ export function RowPanel({
       </div>
       {cover && (
         <div className="grid gap-1 border-t border-line pt-2 text-note">
-          <label className="flex min-h-9 items-center gap-2">
-            <input
-              type="checkbox"
-              className="size-5 accent-(--beet)"
-              checked={view.row.isCovered ?? false}
-              onChange={(e) => onRow({ isCovered: e.target.checked || undefined })}
-            />
-            {t("bench.covered")}
-          </label>
+          <CheckField
+            label={t("bench.covered")}
+            checked={view.row.isCovered ?? false}
+            onChecked={(on) => onRow({ isCovered: on || undefined })}
+          />
           <p>
             {t("bench.cover", {
               length: quantity(cover.lengthCm, "length"),
@@ -167,24 +163,16 @@ export function RowPanel({
             </option>
           ))}
         </SelectField>
-        <label className="flex min-h-9 items-center gap-2">
-          <input
-            type="checkbox"
-            className="size-5 accent-(--beet)"
-            checked={view.bag.atHand}
-            onChange={(e) => onBag({ atHand: e.target.checked })}
-          />
-          {t("bench.atHand")}
-        </label>
-        <label className="flex min-h-9 items-center gap-2">
-          <input
-            type="checkbox"
-            className="size-5 accent-(--beet)"
-            checked={view.row.pinned ?? false}
-            onChange={(e) => onRow({ pinned: e.target.checked || undefined })}
-          />
-          {t("bench.pin")}
-        </label>
+        <CheckField
+          label={t("bench.atHand")}
+          checked={view.bag.atHand}
+          onChecked={(atHand) => onBag({ atHand })}
+        />
+        <CheckField
+          label={t("bench.pin")}
+          checked={view.row.pinned ?? false}
+          onChecked={(on) => onRow({ pinned: on || undefined })}
+        />
         <TypedField
           label={t("bench.gap")}
           hint={t("bench.gapUsual", { gap: usual })}

@@ -39,17 +39,21 @@ function MovableRow({ hands, span, ...row }: RowProps) {
   return (
     <RowFrame
       {...row}
-      top={
-        <div ref={setTop} className="w-fit leading-none">
-          <BagTop shape={shape} plantings={topsOf(row)} mark={above && partOfTop(shape, above)} />
+      top={(isSmall) => (
+        <div ref={setTop} className="w-fit shrink-0 leading-none">
+          <BagTop
+            shape={shape}
+            plantings={topsOf(row)}
+            mark={above && partOfTop(shape, above)}
+            isSmall={isSmall}
+          />
         </div>
-      }
+      )}
       season={
         <SeasonStrip
           ref={setSeason}
           span={span}
           today={row.today}
-          months={row.number === 1}
           bars={barsOf(row)}
           draw={(bar, lane) => (
             <MovableBar

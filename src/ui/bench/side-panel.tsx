@@ -20,6 +20,8 @@ import { Better } from "./better";
 import type { Selection } from "./row-frame";
 
 interface SidePanelProps {
+  /** Who the household is, and its place. */
+  lead: string;
   garden: Garden;
   judged: Judged;
   today: Day;
@@ -41,6 +43,7 @@ const newId = () => crypto.randomUUID();
 
 /** Beside the rows: the planting or the bag that is chosen, and what would do the garden good where nothing is. */
 export function SidePanel({
+  lead,
   garden,
   judged,
   today,
@@ -61,7 +64,7 @@ export function SidePanel({
   return (
     <aside
       aria-label={t("bench.panel")}
-      className={`border-l-rule border-ink bg-card ${row ? "fixed inset-x-0 bottom-0 z-5 border-t-rule lg:static lg:border-t-0" : "hidden lg:block"}`}
+      className={`border-l-rule border-ink bg-card ${row ? "fixed inset-x-0 bottom-12 z-5 border-t-rule lg:static lg:border-t-0" : "hidden lg:block"}`}
     >
       <div className="relative max-h-[60vh] overflow-y-auto p-4 lg:sticky lg:top-12 lg:max-h-[calc(100vh-3rem)]">
         {row && (
@@ -69,6 +72,7 @@ export function SidePanel({
             {t("bench.close")}
           </Button>
         )}
+        {!row && <p className="mb-3 text-note text-muted">{lead}</p>}
         {!row && <Better garden={garden} today={today} onSelect={onSelect} />}
         <Suspense>
           {row && planting && (

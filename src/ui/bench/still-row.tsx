@@ -9,12 +9,11 @@ export function StillRow({ span, ...row }: RowShown & { span: Span }) {
   return (
     <RowFrame
       {...row}
-      top={<BagTop shape={row.view.shape} plantings={topsOf(row)} />}
+      top={(isSmall) => <BagTop shape={row.view.shape} plantings={topsOf(row)} isSmall={isSmall} />}
       season={
         <SeasonStrip
           span={span}
           today={row.today}
-          months={row.number === 1}
           bars={barsOf(row)}
           draw={(bar, top) => (
             <Bar

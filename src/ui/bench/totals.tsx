@@ -7,7 +7,7 @@ import { useWords } from "@/ui/words/use-words";
 
 /** The figures that never leave sight: bags and mix, load against the floor's limit, water, cost and worth, first meal. */
 export function Totals({ garden, sums }: { garden: Garden; sums: Sums }) {
-  const { t, shown, quantity, percent, money, day, crop } = useWords();
+  const { t, shown, quantity, percent, money, day, month, crop } = useWords();
   const { load, rows, soilL } = garden;
   const { economy, meal } = sums;
   const perArea = shown(load.kgM2, "load");
@@ -15,30 +15,41 @@ export function Totals({ garden, sums }: { garden: Garden; sums: Sums }) {
   const share =
     load.share === undefined ? t("bench.noShare") : t("bench.share", { share: percent(load.share) });
   const water = shown(sums.waterNowL, "volume");
+  const { harvest: food } = economy;
   return (
-    <div className="grid w-full grid-cols-2 gap-x-3 gap-y-2 sm:grid-cols-3 lg:ml-auto lg:flex lg:w-auto lg:gap-0">
+    <div
+      role="group"
+      aria-label={t("bench.totals")}
+      tabIndex={0}
+      className="flex min-w-0 flex-1 overflow-x-auto"
+    >
       <Total
         amount={String(rows.length)}
         unit={t("bench.bags", { count: rows.length })}
-        label={t("bench.mix", { soil: quantity(soilL, "volume") })}
+        label={t("bench.mixWet", { soil: quantity(soilL, "volume"), kg: quantity(load.kg, "mass") })}
+      />
+      <Total amount={`${over ? "▲ " : ""}${perArea.amount}`} unit={perArea.unit} label={share} bad={over} />
+      <Total
+        amount={shown(food.low, "mass").amount}
+        unit={t("bench.toFood", { high: quantity(food.high, "mass") })}
+        label={t("bench.foodLikely", { likely: quantity(food.likely, "mass") })}
       />
       <Total
-        amount={`${over ? "▲ " : ""}${perArea.amount}`}
-        unit={perArea.unit}
-        label={`${t("bench.weight")}, ${share}`}
-        extra={t("bench.wetAll", { kg: quantity(load.kg, "mass") })}
-        bad={over}
+        amount={water.amount}
+        unit={t("bench.aWeek", { unit: water.unit })}
+        label={t("bench.waterMostOf", {
+          most: quantity(sums.waterMost.l, "volume"),
+          month: month(sums.waterMost.from),
+        })}
       />
-      <Total amount={water.amount} unit={water.unit} label={t("bench.waterNow")} />
       <Total
         amount={money(economy.shopping.minor)}
-        unit=""
-        label={
+        unit={
           economy.shopping.unpriced > 0
             ? t("bench.costUnpriced", { count: economy.shopping.unpriced })
             : t(economy.shopping.shared ? "bench.toBuyShare" : "bench.toBuy")
         }
-        extra={t("bench.worthYear", {
+        label={t("bench.worthYear", {
           low: money(economy.worthMinor.low),
           high: money(economy.worthMinor.high),
         })}
@@ -51,39 +62,26 @@ export function Totals({ garden, sums }: { garden: Garden; sums: Sums }) {
             ? t(meal.first ? "bench.firstMeal" : "bench.nextMeal", { crop: crop(meal.goalId) })
             : t("bench.noMeal")
         }
-        extra={
-          economy.paidBack
-            ? t("bench.paidBack", {
-                day: day(economy.paidBack),
-                late: economy.paidBackLate ? day(economy.paidBackLate) : t("bench.paidNever"),
-              })
-            : t("bench.neverPaid")
-        }
       />
     </div>
   );
 }
 
-function Total({
-  amount,
-  unit,
-  label,
-  extra,
-  bad = false,
-}: {
-  amount: string;
-  unit: string;
-  label: ReactNode;
-  extra?: string;
-  bad?: boolean;
-}) {
+interface TotalProps {
+  readonly amount: string;
+  readonly unit: string;
+  readonly label: ReactNode;
+  readonly bad?: boolean;
+}
+
+function Total({ amount, unit, label, bad = false }: TotalProps) {
   return (
-    <div className="border-l border-line pl-2 last:col-span-2 sm:last:col-span-1 lg:px-3 lg:whitespace-nowrap">
+    <div className="shrink-0 border-l border-line px-2.5 whitespace-nowrap first:border-l-0 first:pl-0">
       <p className={bad ? "text-beet" : ""}>
-        <span className="big-number">{amount}</span> <span className="text-sm">{unit}</span>
+        <span className="font-head text-lg leading-tight font-bold">{amount}</span>{" "}
+        <span className="text-fine">{unit}</span>
       </p>
       <p className="text-fine text-muted">{label}</p>
-      {extra && <p className="text-fine text-muted">{extra}</p>}
     </div>
   );
 }

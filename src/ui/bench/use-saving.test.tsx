@@ -19,9 +19,9 @@ const theirs: Saved = {
 };
 
 /** A plan of which nothing is seen but the plants of its one planting, a way to add one, and what saving says. */
-function Small({ saved, actions }: { saved: Saved; actions: PlanActions }) {
+function Small({ saved, actions, isTrial }: { saved: Saved; actions: PlanActions; isTrial: boolean }) {
   const { plan, change, undo, redo } = useBench(saved.plan);
-  const saving = useSaving({ householdId: "h", saved, plan, change, actions });
+  const saving = useSaving({ householdId: "h", saved, plan, change, actions, isTrial });
   useKeys({ save: saving.save, undo, redo });
   const plants = plan.rows[0]!.plantings[0]!.plants ?? 0;
   return (
@@ -37,10 +37,12 @@ function Small({ saved, actions }: { saved: Saved; actions: PlanActions }) {
   );
 }
 
-function bench(save: PlanActions["save"]) {
+function bench(save: PlanActions["save"], isTrial = false) {
   const setAside = vi.fn<PlanActions["setAside"]>().mockResolvedValue({ ok: true, value: null });
   const actions = { save, setAside, reread: async () => ({ ok: true, value: theirs }) as const };
-  const shown = show(<Small saved={{ version: 7, savedBy: null, plan }} actions={actions} />);
+  const shown = show(
+    <Small saved={{ version: 7, savedBy: null, plan }} actions={actions} isTrial={isTrial} />,
+  );
   const press = (name: string) => act(async () => void fireEvent.click(shown.getByRole("button", { name })));
   const keys = (key: string, more: object = {}) =>
     act(async () => void fireEvent.keyDown(window, { key, ctrlKey: true, ...more }));
@@ -110,4 +112,33 @@ it("says that it could not save, and keeps the change", async () => {
   await keys("s");
   expect(getByRole("alert").textContent).toMatch(/^✕ ./);
   expect(state()).toBe("7 plants, version 7, changed");
+});
+
+it("tries again by itself what only a lost connection kept from being saved", async () => {
+  vi.useFakeTimers();
+  let isOnline = false;
+  const save = vi.fn<PlanActions["save"]>(async (_, sent) => {
+    if (!isOnline) throw new TypeError("fetch failed");
+    return { ok: true, value: { version: 8, savedBy: null, plan: sent } };
+  });
+  const { press, state } = bench(save);
+  await press("more");
+  await act(() => vi.advanceTimersByTimeAsync(13_000));
+  await act(() => vi.advanceTimersByTimeAsync(13_000));
+  expect(save.mock.calls.length).toBeGreaterThan(1);
+  isOnline = true;
+  await act(async () => void fireEvent(window, new Event("online")));
+  expect(state()).toBe("7 plants, version 8, as saved");
+});
+
+it("neither saves nor keeps a proposal that is only looked at, until somebody says so", async () => {
+  vi.useFakeTimers();
+  const save = saves(8);
+  const { press, keys, state } = bench(save, true);
+  await press("more");
+  await act(() => vi.advanceTimersByTimeAsync(60_000));
+  expect(save).not.toHaveBeenCalled();
+  expect(localStorage.getItem("pip-row-draft-h")).toBeNull();
+  await keys("s");
+  expect(state()).toBe("7 plants, version 8, as saved");
 });

@@ -26,10 +26,15 @@ interface Edited {
   readonly plan: Plan;
   readonly change: (edit: (plan: Plan) => Plan) => void;
   readonly actions: PlanActions;
+  /** A proposal that somebody only looks at: neither saved by itself nor kept as a draft. */
+  readonly isTrial: boolean;
 }
 
 /** A plan that nobody has touched for so long is saved by itself. */
 const SAVED_AFTER_MS = 12_000;
+
+/** Problems that pass by themselves. */
+const PASSING = new Set(["offline", "database-unreachable"]);
 
 const same = (a: Plan, b: Plan) => a === b || JSON.stringify(a) === JSON.stringify(b);
 
@@ -37,7 +42,7 @@ const same = (a: Plan, b: Plan) => a === b || JSON.stringify(a) === JSON.stringi
  * The saving of a plan that is being changed: by hand, by itself when hands rest, and what happens where another person saved
  * in between. Until then a draft of it stays on the machine.
  */
-export function useSaving({ householdId, saved, plan, change, actions }: Edited) {
+export function useSaving({ householdId, saved, plan, change, actions, isTrial }: Edited) {
   const { t } = useWords();
   const router = useRouter();
   const [base, setBase] = useState<Saved>(saved);
@@ -47,14 +52,15 @@ export function useSaving({ householdId, saved, plan, change, actions }: Edited)
   const [isBusy, setBusy] = useState(false);
   const isDirty = !same(plan, base.plan);
   const restore = useCallback((kept: Plan) => change(() => kept), [change]);
-  useDraft({ householdId, version: base.version, plan, dirty: isDirty, restore });
+  useDraft({ householdId, version: base.version, plan, dirty: isDirty && !isTrial, restore });
 
   const store = async (readAt: number, byItself = false) => {
     setBusy(true);
-    setFailure(undefined);
+    if (!byItself) setFailure(undefined);
     const sent = plan;
     const outcome = await send(() => actions.save(readAt, sent));
     if (outcome.ok) {
+      setFailure(undefined);
       setBase({ ...outcome.value, plan: sent });
       setConflict(undefined);
       setSaid(t(byItself ? "bench.savedItself" : "bench.saved", { version: outcome.value.version }));
@@ -68,12 +74,19 @@ export function useSaving({ householdId, saved, plan, change, actions }: Edited)
   };
 
   useEffect(() => {
-    if (!isDirty || isBusy || conflict || failure) return;
-    const timer = setTimeout(() => void store(base.version, true), SAVED_AFTER_MS);
-    return () => clearTimeout(timer);
+    // What only a lost connection kept from being saved is tried again; all else waits for a hand.
+    const isPassing = failure === undefined || PASSING.has(failure.code);
+    if (!isDirty || isTrial || isBusy || conflict || !isPassing) return;
+    const again = () => void store(base.version, true);
+    const timer = setTimeout(again, SAVED_AFTER_MS);
+    if (failure) window.addEventListener("online", again, { once: true });
+    return () => {
+      clearTimeout(timer);
+      window.removeEventListener("online", again);
+    };
     // Every change of the plan starts the wait anew; what `store` closes over is only read when it is over.
     // eslint-disable-next-line react-hooks/exhaustive-deps
-  }, [plan, isDirty, isBusy, conflict, failure, base.version]);
+  }, [plan, isDirty, isTrial, isBusy, conflict, failure, base.version]);
 
   return {
     version: base.version,

@@ -44,6 +44,7 @@ export function Versions({ trigger, earlier, plan, setting, today, onOpen, onNam
       {compared && (
         <Compare
           title={titleOf(compared)}
+          titleAfter={t("compare.now")}
           before={compared.plan}
           after={plan}
           setting={setting}

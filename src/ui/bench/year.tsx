@@ -1,109 +1,151 @@
 "use client";
 
-import { useCallback } from "react";
+import { type ReactNode, useCallback } from "react";
+import type { Day } from "@/core/day";
 import { FOOD_GROUPS, NO_WANTS, weeklyWantG } from "@/core/food";
 import type { Setting } from "@/core/setting";
-import { type Sums, tooThirsty } from "@/core/year";
+import { type Span, type Sums, tooThirsty } from "@/core/year";
 import { Chart } from "@/ui/draw/chart";
 import { chartInk } from "@/ui/draw/chart-ink";
 import { useWords } from "@/ui/words/use-words";
-import { known } from "@/core/known";
+import { ROW_COLUMNS } from "./row-frame";
 
-/** The ink of each kind of food, in their order. */
-const KINDS = ["leaf", "water", "soil", "marigold", "beet", "soil-light"] as const;
+interface YearProps {
+  readonly sums: Sums;
+  readonly setting: Setting;
+  /** The time that the rows above are drawn on, and that these are drawn on too. */
+  readonly span: Span;
+  readonly today: Day;
+  readonly waterLDay: number | null;
+}
 
-/** The year week by week: food by kind against what is wanted, and water against what can be carried. */
-export function Year({
-  sums,
-  setting,
-  waterLDay,
-}: {
-  sums: Sums;
-  setting: Setting;
-  waterLDay: number | null;
-}) {
-  const { t, day, month, money, quantity, harvest, shown, number, percent } = useWords();
+/** What a week's food comes to at each of the marks of its range, g. */
+function foodOf({ economy }: Sums) {
+  const { low, likely, high } = economy.harvest;
+  const [few, many] = likely > 0 ? [low / likely, high / likely] : [0, 0];
+  return economy.weeks.map(({ from, g }) => {
+    const all = Object.values(g).reduce((sum, of) => sum + of, 0);
+    return { from, low: few * all, likely: all, high: many * all };
+  });
+}
+
+/** The year week by week under the rows, on their own time: food against what is wanted, and water against what can be carried. */
+export function Year({ sums, setting, span, today, waterLDay }: YearProps) {
+  const { t, day, money, quantity, harvest, shown, number, percent } = useWords();
   const { economy, water, waterMost: most, hours, busiest } = sums;
   const want = Object.values(
     weeklyWantG(setting.wants ?? NO_WANTS, setting.people ?? { adults: 2, children: 0 }),
   ).reduce((a, b) => a + b, 0);
   const limit = waterLDay === null ? undefined : 7 * waterLDay;
   const over = limit === undefined ? undefined : tooThirsty(sums, limit);
+  const byKind = FOOD_GROUPS.map((group) => ({
+    group,
+    g: economy.weeks.reduce((sum, week) => sum + (week.g[group] ?? 0), 0),
+  })).filter(({ g }) => g > 0);
+
+  /** What both charts share: the rows' time from edge to edge, and amounts in one unit. */
+  const frame = useCallback(
+    (unitOf: (value: number) => string) => {
+      const { ink, muted, line, beet } = chartInk();
+      return {
+        animation: false,
+        textStyle: { fontFamily: "inherit", color: ink },
+        grid: { left: 0, right: 0, top: 8, bottom: 4 },
+        xAxis: {
+          type: "time",
+          min: span.from,
+          max: span.to,
+          axisLabel: { show: false },
+          axisTick: { show: false },
+          splitLine: { show: false },
+          axisLine: { lineStyle: { color: ink } },
+        },
+        yAxis: {
+          type: "value",
+          splitNumber: 2,
+          axisLabel: {
+            color: muted,
+            inside: true,
+            verticalAlign: "bottom",
+            padding: [0, 0, 2, 0],
+            formatter: unitOf,
+            showMinLabel: false,
+          },
+          splitLine: { lineStyle: { color: line } },
+          z: 3,
+        },
+        mark: {
+          silent: true,
+          symbol: "none",
+          label: { show: false },
+          lineStyle: { color: beet, width: 2, type: "solid" },
+          data: [{ xAxis: today }],
+        },
+      };
+    },
+    [span, today],
+  );
 
   const food = useCallback(() => {
-    const inks = chartInk();
-    const { ink, muted, line } = inks;
+    const { ink, leaf } = chartInk();
+    const weeks = foodOf(sums);
+    const { mark, ...base } = frame((g) => quantity(g / 1000, "mass"));
+    const line = (name: string, data: unknown[], more: object) => ({
+      type: "line",
+      name,
+      symbol: "none",
+      data,
+      ...more,
+    });
     return {
-      aria: { enabled: true, decal: { show: true } },
-      animation: false,
-      textStyle: { fontFamily: "inherit", color: ink },
-      grid: { left: 44, right: 8, top: 10, bottom: 22 },
+      ...base,
       tooltip: { trigger: "axis", valueFormatter: (v: unknown) => quantity(Number(v) / 1000, "mass") },
-      xAxis: {
-        type: "category",
-        data: economy.weeks.map((w) => day(w.from)),
-        axisLabel: {
-          color: muted,
-          interval: 4,
-          formatter: (_: string, i: number) => month(known(economy.weeks[i]).from),
-        },
-        axisLine: { lineStyle: { color: ink } },
-      },
-      yAxis: {
-        type: "value",
-        axisLabel: { color: muted, formatter: (v: number) => shown(v / 1000, "mass").amount },
-        splitLine: { lineStyle: { color: line } },
-      },
       series: [
-        ...FOOD_GROUPS.map((group, i) => ({
-          type: "bar",
-          stack: "food",
-          name: t(`foodGroups.${group}`),
-          color: inks[known(KINDS[i])],
-          barCategoryGap: "15%",
-          data: economy.weeks.map((w) => Math.round(w.g[group] ?? 0)),
-        })),
-        {
-          type: "line",
-          name: t("year.want"),
-          color: ink,
-          symbol: "none",
-          lineStyle: { type: "dashed", width: 1.5 },
-          data: economy.weeks.map(() => Math.round(want)),
-        },
+        line(
+          t("year.low"),
+          weeks.map((w) => [w.from, Math.round(w.low)]),
+          { stack: "range", lineStyle: { opacity: 0 } },
+        ),
+        line(
+          t("year.spread"),
+          weeks.map((w) => [w.from, Math.round(w.high - w.low)]),
+          {
+            stack: "range",
+            lineStyle: { opacity: 0 },
+            areaStyle: { color: leaf, opacity: 0.25 },
+          },
+        ),
+        line(
+          t("year.likely"),
+          weeks.map((w) => [w.from, Math.round(w.likely)]),
+          { color: leaf, lineStyle: { width: 2 }, markLine: mark },
+        ),
+        line(
+          t("year.want"),
+          [
+            [span.from, Math.round(want)],
+            [span.to, Math.round(want)],
+          ],
+          { color: ink, lineStyle: { type: "dashed", width: 1.5 } },
+        ),
       ],
     };
-  }, [economy, want, t, day, month, quantity, shown]);
+  }, [sums, want, span, frame, t, quantity]);
 
   const drawn = useCallback(() => {
-    const { ink, muted, line, beet, water: blue } = chartInk();
+    const { beet, water: blue } = chartInk();
+    const { mark, ...base } = frame((l) => quantity(l, "volume"));
     return {
-      animation: false,
-      textStyle: { fontFamily: "inherit", color: ink },
-      grid: { left: 44, right: 8, top: 10, bottom: 22 },
+      ...base,
       tooltip: { trigger: "axis", valueFormatter: (v: unknown) => quantity(Number(v), "volume") },
-      xAxis: {
-        type: "category",
-        data: water.map((w) => day(w.from)),
-        axisLabel: {
-          color: muted,
-          interval: 2,
-          formatter: (_: string, i: number) => month(known(water[i]).from),
-        },
-        axisLine: { lineStyle: { color: ink } },
-      },
-      yAxis: {
-        type: "value",
-        axisLabel: { color: muted, formatter: (v: number) => shown(v, "volume").amount },
-        splitLine: { lineStyle: { color: line } },
-      },
       series: [
         {
           type: "bar",
           name: t("year.water"),
           color: blue,
           barCategoryGap: "15%",
-          data: water.map((w) => Math.round(w.l)),
+          data: water.map((w) => [w.from, Math.round(w.l)]),
+          markLine: mark,
         },
         ...(limit === undefined
           ? []
@@ -114,66 +156,95 @@ export function Year({
                 color: beet,
                 symbol: "none",
                 lineStyle: { type: "dashed", width: 1.5 },
-                data: water.map(() => limit),
+                data: [
+                  [span.from, limit],
+                  [span.to, limit],
+                ],
               },
             ]),
       ],
     };
-  }, [water, limit, t, day, month, quantity, shown]);
+  }, [water, limit, span, frame, t, quantity]);
 
   return (
-    <section aria-labelledby="year" className="border-t-rule border-ink px-4 py-3 lg:px-6">
-      <h2 id="year" className="text-lg font-bold">
-        {t("year.title")}
-      </h2>
-      <p className="mb-2 text-note">
-        {t("year.food", {
-          food: harvest(economy.harvest),
-          low: money(economy.worthMinor.low),
-          high: money(economy.worthMinor.high),
-          want: quantity(want / 1000, "mass"),
-        })}{" "}
-        {economy.bagsASeasonMinor > 0 && t("year.bags", { money: money(economy.bagsASeasonMinor) })}
-      </p>
-      <ul aria-hidden="true" className="mb-1 flex flex-wrap gap-x-4 gap-y-1 text-fine">
-        {FOOD_GROUPS.map((group, i) => (
-          <li key={group} className="flex items-center gap-1.5">
-            <i
-              className="inline-block h-3 w-4 border border-ink"
-              style={{ background: `var(--${KINDS[i]})` }}
-            />
-            {t(`foodGroups.${group}`)}
-          </li>
-        ))}
-        <li className="flex items-center gap-1.5">
-          <i className="inline-block w-5 border-t-rule border-dashed border-ink" />
-          {t("year.want")}
-        </li>
-      </ul>
-      <Chart option={food} height={240} label={t("year.foodChart", { food: harvest(economy.harvest) })} />
-      <p className="mt-2 mb-1 text-note">
-        {most.l > 0
-          ? t("year.waterMost", { water: quantity(most.l, "volume"), day: day(most.from) })
-          : t("bench.waterNone")}{" "}
+    <section aria-labelledby="year" className="border-t-rule border-ink">
+      <Line
+        title={
+          <h2 id="year" className="text-lg font-bold">
+            {t("year.foodWeek")}
+          </h2>
+        }
+        chart={
+          <Chart option={food} height={112} label={t("year.foodChart", { food: harvest(economy.harvest) })} />
+        }
+      >
+        <p>
+          {t("year.foodKey")} {t("year.wantKey", { want: quantity(want / 1000, "mass") })}
+        </p>
+        <p>
+          {byKind
+            .map(
+              ({ group, g }) =>
+                `${t(`foodGroups.${group}`)} ${shown(g / 1000, "mass").amount} ${shown(g / 1000, "mass").unit}`,
+            )
+            .join(" · ")}
+        </p>
+      </Line>
+      <Line
+        title={<h3 className="text-lg font-bold">{t("year.waterWeek")}</h3>}
+        chart={
+          <Chart
+            option={drawn}
+            height={92}
+            label={t("year.waterChart", { water: quantity(most.l, "volume") })}
+          />
+        }
+      >
+        <p>
+          {most.l > 0
+            ? t("year.waterMost", { water: quantity(most.l, "volume"), day: day(most.from) })
+            : t("bench.waterNone")}
+        </p>
         {over && limit !== undefined && (
-          <b className="text-beet">
+          <p className="font-semibold text-beet">
             ▲{" "}
             {t("year.waterOver", {
               limit: quantity(limit, "volume"),
               day: day(over.from),
               share: percent(over.share),
             })}
-          </b>
+          </p>
         )}
-      </p>
-      <p className="mb-1 text-note">
+      </Line>
+      <p className="border-t border-line px-4 py-2 text-note lg:px-6">
+        {t("year.food", {
+          food: harvest(economy.harvest),
+          low: money(economy.worthMinor.low),
+          high: money(economy.worthMinor.high),
+          want: quantity(want / 1000, "mass"),
+        })}{" "}
+        {economy.paidBack
+          ? t("year.paidBack", {
+              day: day(economy.paidBack),
+              late: economy.paidBackLate ? day(economy.paidBackLate) : t("bench.paidNever"),
+            })
+          : t("year.neverPaid")}{" "}
+        {economy.bagsASeasonMinor > 0 && t("year.bags", { money: money(economy.bagsASeasonMinor) })}{" "}
         {t("year.work", { hours: number(hours), most: number(busiest.hours), day: day(busiest.from) })}
       </p>
-      <Chart
-        option={drawn}
-        height={120}
-        label={t("year.waterChart", { water: quantity(most.l, "volume") })}
-      />
     </section>
+  );
+}
+
+/** One sum of the year: what it is at the left, and its chart under the rows' seasons. */
+function Line({ title, chart, children }: { title: ReactNode; chart: ReactNode; children: ReactNode }) {
+  return (
+    <div className={`px-4 pt-2 lg:pr-0 lg:pl-6 ${ROW_COLUMNS}`}>
+      <div className="mb-1 text-fine text-muted [&_h2]:text-ink [&_h3]:text-ink">
+        {title}
+        {children}
+      </div>
+      {chart}
+    </div>
   );
 }

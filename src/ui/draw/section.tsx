@@ -6,6 +6,10 @@ import { useWords } from "@/ui/words/use-words";
 
 const WIDTH = 160;
 const HEIGHT = 104;
+/** Rulers go by the reader's own units. */
+const CM_PER_INCH = 2.54;
+/** A small drawing is this share of a large one. */
+const SMALL = 0.62;
 const BASE = HEIGHT - 6;
 const LEFT = 34;
 
@@ -37,12 +41,15 @@ export function BagSection({
   shape,
   depthCm,
   plants,
+  isSmall,
 }: {
   shape: BagShape;
   depthCm: number;
   plants: readonly SectionPlant[];
+  /** Small drawings leave out the figures of the ruler. */
+  isSmall: boolean;
 }) {
-  const { t, quantity } = useWords();
+  const { t, quantity, units } = useWords();
   const tiers = shape.kind === "tiers" ? shape.tiers : 1;
   const tierCm = innerHeightCm(shape);
   const heightCm = tierCm * tiers;
@@ -51,21 +58,20 @@ export function BagSection({
   const { rim, base } = widths(shape);
   const tops = plants.filter((p) => !p.side);
   const tallest = Math.max(8, ...tops.map((p) => Math.min(p.heightCm, heightCm)));
-  const scale = Math.min(
-    (WIDTH - LEFT - 26) / Math.max(rim, base),
-    (HEIGHT - 8) / (heightCm + tallest * 0.5),
-  );
+  // Bags of one size are drawn alike, whatever stands in them.
+  const scale = Math.min((WIDTH - LEFT - 26) / Math.max(rim, base), (HEIGHT - 8) / (heightCm * 1.5));
   const middle = LEFT + (WIDTH - LEFT) / 2 - 6;
   const half = (cm: number) => ((base + ((rim - base) * cm) / heightCm) * scale) / 2;
   const y = (cm: number) => BASE - cm * scale;
-  const step = heightCm > 45 ? 20 : 10;
+  const inch = units === "us" ? CM_PER_INCH : 1;
+  const step = (units === "us" ? 4 : 10) * (heightCm > 45 ? 2 : 1) * inch;
   const marks = Array.from({ length: Math.floor(heightCm / step) + 1 }, (_, i) => i * step);
   const places = tops.flatMap((p) => Array.from({ length: Math.min(p.count, 7) }, () => p));
   const spot = (i: number) => middle + half(soilCm) * 2 * ((i + 0.5) / places.length - 0.5);
   return (
     <svg
-      width={WIDTH}
-      height={HEIGHT}
+      width={WIDTH * (isSmall ? SMALL : 1)}
+      height={HEIGHT * (isSmall ? SMALL : 1)}
       viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
       role="img"
       aria-label={t("bench.sectionOf", {
@@ -76,12 +82,12 @@ export function BagSection({
     >
       <g stroke="var(--muted)" fill="var(--muted)" fontSize="10">
         <line x1="22" x2="22" y1={BASE} y2={y(heightCm)} />
-        {marks.map((cm) => (
+        {marks.map((cm, i) => (
           <g key={cm}>
             <line x1="22" x2="27" y1={y(cm)} y2={y(cm)} />
-            {cm % 20 === 0 && (
+            {i % 2 === 0 && !isSmall && (
               <text x="18" y={y(cm) + 3.5} textAnchor="end" stroke="none">
-                {cm}
+                {units === "us" ? Math.round(cm / CM_PER_INCH) : cm}
               </text>
             )}
           </g>

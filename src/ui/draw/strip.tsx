@@ -15,11 +15,11 @@ export interface StripBar {
   readonly outBy?: Day;
   /** What is on record of it, from its sowing to the last day that is known. */
   readonly known?: { readonly from: Day; readonly to: Day };
+  /** What it gives over its picks, kg; left out for what is not eaten. */
+  readonly harvest?: { readonly low: number; readonly high: number };
   readonly selected: boolean;
   readonly wrong: boolean;
 }
-
-const LANE = 27;
 
 const percent = (share: number) => `${(100 * share).toFixed(2)}%`;
 
@@ -27,40 +27,91 @@ interface StripProps {
   readonly span: Span;
   readonly bars: readonly StripBar[];
   readonly today: Day;
-  /** Whether the names of the months stand above. */
-  readonly months: boolean;
-  /** Draws one bar: a still one, or one that can be moved. */
-  readonly draw: (bar: StripBar, top: number) => ReactNode;
+  /** Draws one bar: a still one, or one that can be moved. `top`: how far down it lies, as CSS has it. */
+  readonly draw: (bar: StripBar, top: string) => ReactNode;
   readonly ref?: Ref<HTMLDivElement>;
 }
 
-/** The season of one bag: each planting a bar whose stages are told by texture, with a notch where it is moved. */
-export function SeasonStrip({ span, bars, today, months, draw, ref }: StripProps) {
+/** The months of a span as lines, and today. */
+function Months({ span, today }: Pick<StripProps, "span" | "today">) {
+  return (
+    <div aria-hidden="true" className="pointer-events-none absolute inset-0">
+      {span.months.map((m) => (
+        <div
+          key={m}
+          className="absolute inset-y-0 border-l border-line"
+          style={{ left: percent(shareOf(span, m)) }}
+        />
+      ))}
+      <div
+        className="absolute inset-y-0 border-l-2 border-beet"
+        style={{ left: percent(shareOf(span, today)) }}
+      />
+    </div>
+  );
+}
+
+/** The names of the months over the strips, with the year where one begins. */
+export function SeasonAxis({ span, today }: Pick<StripProps, "span" | "today">) {
   const { month } = useWords();
-  const head = months ? 16 : 2;
+  return (
+    <div aria-hidden="true" className="relative h-6 min-w-0 overflow-hidden text-xs text-muted">
+      {span.months.map((m, i) => (
+        <span
+          key={m}
+          className="absolute inset-y-0 border-l border-line pt-1 pl-1 whitespace-nowrap"
+          style={{ left: percent(shareOf(span, m)) }}
+        >
+          <span className={i % 2 === 0 ? "" : "hidden sm:inline"}>
+            {month(m)}
+            {(i === 0 || m.slice(5, 7) === "01") && <b> {m.slice(2, 4)}</b>}
+          </span>
+        </span>
+      ))}
+      <span
+        className="absolute bottom-0 -ml-[6px] border-x-[6px] border-t-[7px] border-x-transparent border-t-beet"
+        style={{ left: percent(shareOf(span, today)) }}
+      />
+    </div>
+  );
+}
+
+/** What textures and marks of a season mean: the same on every screen. */
+export function SeasonLegend() {
+  const { t } = useWords();
+  const box = "inline-block h-3 w-4 border border-ink";
+  return (
+    <ul className="flex flex-wrap items-center gap-x-2.5 gap-y-0.5 text-xs text-muted">
+      <li className="flex items-center gap-1">
+        <i className={`${box} stage-seed`} /> {t("strip.seed")}
+      </li>
+      <li className="flex items-center gap-1">
+        <i className={`${box} stage-growing`} /> {t("strip.growing")}
+      </li>
+      <li className="flex items-center gap-1">
+        <i className={`${box} stage-picking`} /> {t("strip.picking")}
+      </li>
+      <li className="flex items-center gap-1">
+        <b aria-hidden="true">▾</b> {t("strip.moved")}
+      </li>
+      <li className="flex items-center gap-1">
+        <i className="inline-block h-1 w-4 bg-ink" /> {t("strip.known")}
+      </li>
+    </ul>
+  );
+}
+
+/** The season of one bag: each planting a bar whose stages are told by texture, with a notch where it is moved. A lane is as high as a thumb on a phone. */
+export function SeasonStrip({ span, bars, today, draw, ref }: StripProps) {
   return (
     <div
       ref={ref}
       data-strip
-      className="relative min-w-0"
-      style={{ height: head + Math.max(3, bars.length) * LANE + 2 }}
+      className="relative h-full min-w-0 [--lane:44px] lg:[--lane:27px]"
+      style={{ minHeight: `calc(${Math.max(1, bars.length)} * var(--lane) + 6px)` }}
     >
-      <div aria-hidden="true" className="pointer-events-none absolute inset-0">
-        {span.months.map((m) => (
-          <div
-            key={m}
-            className="absolute bottom-0 border-l border-line"
-            style={{ left: percent(shareOf(span, m)), top: months ? 2 : 0 }}
-          >
-            {months && <span className="absolute -top-1 left-1 text-xs text-muted">{month(m)}</span>}
-          </div>
-        ))}
-        <div
-          className="absolute inset-y-0 border-l-2 border-beet"
-          style={{ left: percent(shareOf(span, today)) }}
-        />
-      </div>
-      {bars.map((bar, lane) => draw(bar, head + lane * LANE))}
+      <Months span={span} today={today} />
+      {bars.map((bar, lane) => draw(bar, `calc(${lane} * var(--lane) + 4px)`))}
     </div>
   );
 }
@@ -84,7 +135,7 @@ const LEAST = 0.012;
 interface BarProps {
   readonly span: Span;
   readonly bar: StripBar;
-  readonly top: number;
+  readonly top: string;
   readonly pull?: Pull;
   /** What makes the bar more than a picture: how it is pressed and moved. */
   readonly button: ComponentProps<"button">;
@@ -94,8 +145,8 @@ interface BarProps {
 
 /** One planting's bar in a strip, and its name beside it where there is room, else on it. */
 export function Bar({ span, bar, top, pull, button, handle }: BarProps) {
-  const { t, crop, day } = useWords();
-  const { goalId, plants, stages, selected, wrong } = bar;
+  const { t, crop, day, quantity } = useWords();
+  const { goalId, plants, stages, harvest, selected, wrong } = bar;
   const { sow, up, move, firstPick, lastPick, seasons } = stages;
   const end = barEnd(bar);
   const from = shareOf(span, sow);
@@ -133,7 +184,7 @@ export function Bar({ span, bar, top, pull, button, handle }: BarProps) {
         aria-label={spoken}
         aria-pressed={selected}
         {...button}
-        className={`absolute h-[19px] border bg-card ${button.className ?? ""} ${selected ? "border-2 border-beet" : "border-ink"} ${wrong ? "border-dashed border-beet" : ""} ${pull ? "z-1 opacity-80" : ""}`}
+        className={`absolute h-[19px] border bg-card before:absolute before:inset-x-0 before:-inset-y-3 before:lg:-inset-y-1 ${button.className ?? ""} ${selected ? "border-2 border-beet" : "border-ink"} ${wrong ? "border-dashed border-beet" : ""} ${pull ? "z-1 opacity-80" : ""}`}
         style={{ top, left: percent(from + shift), width: percent(to - from + stretch) }}
       >
         {up && <i className="absolute inset-y-0 stage-seed" style={part(sow, grows)} />}
@@ -168,6 +219,17 @@ export function Bar({ span, bar, top, pull, button, handle }: BarProps) {
         )}
         {handle}
       </button>
+      {firstPick && firstPick.early < firstPick.late && firstPick.early < end && !pull && (
+        <i
+          aria-hidden="true"
+          className="pointer-events-none absolute h-1 border-x border-b border-ink"
+          style={{
+            top: `calc(${top} + 20px)`,
+            left: percent(shareOf(span, firstPick.early)),
+            width: percent(shareOf(span, firstPick.late) - shareOf(span, firstPick.early)),
+          }}
+        />
+      )}
       <span
         aria-hidden="true"
         className={`pointer-events-none absolute truncate text-fine font-semibold ${inside ? "mt-[3px] bg-card px-1 leading-[13px]" : "leading-[19px] [text-shadow:0_0_3px_var(--paper),0_0_3px_var(--paper)]"} ${wrong ? "text-beet" : ""}`}
@@ -175,6 +237,11 @@ export function Bar({ span, bar, top, pull, button, handle }: BarProps) {
       >
         {wrong && "✕ "}
         {label}
+        {harvest && !inside && (
+          <span className="ml-2 font-normal text-muted">
+            {t("strip.gives", { low: quantity(harvest.low, "mass"), high: quantity(harvest.high, "mass") })}
+          </span>
+        )}
         {pull && pull.days !== 0 && ` · ${day(addDays(pull.what === "move" ? sow : end, pull.days))}`}
       </span>
     </>

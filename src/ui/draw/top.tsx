@@ -5,6 +5,7 @@ import { inHalf, partingRadius, type Point, type SidePoint } from "@/core/placem
 import { useWords } from "@/ui/words/use-words";
 
 const SIZE = 104;
+const SMALL_SIZE = 66;
 
 type Surface = Planting["surface"];
 
@@ -49,10 +50,11 @@ interface TopProps {
   readonly plantings: readonly TopPlanting[];
   /** The part that a crop which is carried over it would go to. */
   readonly mark?: Surface;
+  readonly isSmall: boolean;
 }
 
 /** The bag from above, to its own scale, with each plant where it stands and the room that it wants. */
-export function BagTop({ shape, plantings, mark }: TopProps) {
+export function BagTop({ shape, plantings, mark, isSmall }: TopProps) {
   const { t } = useWords();
   const { outline, length, width, scale } = frameOf(shape);
   const at = (p: Point) => ({ cx: SIZE / 2 + p.x * scale, cy: SIZE / 2 + p.y * scale });
@@ -65,8 +67,8 @@ export function BagTop({ shape, plantings, mark }: TopProps) {
   const plants = plantings.reduce((sum, p) => sum + p.top.length + p.sides.length, 0);
   return (
     <svg
-      width={SIZE}
-      height={SIZE}
+      width={isSmall ? SMALL_SIZE : SIZE}
+      height={isSmall ? SMALL_SIZE : SIZE}
       viewBox={`0 0 ${SIZE} ${SIZE}`}
       role="img"
       aria-label={t("bench.topOf", { plants })}

@@ -2,13 +2,12 @@
 
 import Link from "next/link";
 import { useRouter } from "next/navigation";
-import { useCallback, useEffect, useState } from "react";
+import { useCallback, useState } from "react";
 import type { Day } from "@/core/day";
-import type { Outcome } from "@/core/problem";
 import type { Due, GardenRecord, Measure, RecordKind, RecordTyped } from "@/core/record";
 import { Button, buttonClass } from "@/ui/primitives/button";
 import { useWords } from "@/ui/words/use-words";
-import { discard, openOutbox, post, useOutbox } from "./outbox";
+import { discard, post, sendWaiting, type Store, useOutbox } from "@/ui/offline/outbox";
 import { RecordEntry, type RecordRead } from "./record-form";
 import { RecordList, type ShownRecord } from "./record-list";
 
@@ -36,7 +35,7 @@ export interface LogProps {
   readonly records: readonly ShownRecord[];
   readonly times: number;
   readonly hasMore: boolean;
-  readonly store: (record: GardenRecord) => Promise<Outcome<{ id: string }>>;
+  readonly store: Store;
 }
 
 /** The record that answers what a planting waits for. */
@@ -79,22 +78,9 @@ export function Log({ householdId, title, today, plantings, records, times, hasM
   );
 
   const mine = waiting.filter((w) => w.householdId === householdId);
-  const sendWaiting = useCallback(
-    async (list: readonly GardenRecord[]) => {
-      let stored = 0;
-      for (const record of list) if ((await post(householdId, record, store)).ok) stored++;
-      if (stored > 0) router.refresh();
-    },
-    [householdId, store, router],
-  );
-  useEffect(() => {
-    void openOutbox();
-  }, []);
-  useEffect(() => {
-    const retry = () => void sendWaiting(mine.filter((w) => !w.refused).map((w) => w.record));
-    window.addEventListener("online", retry);
-    return () => window.removeEventListener("online", retry);
-  }, [mine, sendWaiting]);
+  const sendNow = async () => {
+    if ((await sendWaiting(store, { refusedToo: true })) > 0) router.refresh();
+  };
 
   const keep = async (record: GardenRecord) => {
     const outcome = await post(householdId, record, store);
@@ -138,12 +124,7 @@ export function Log({ householdId, title, today, plantings, records, times, hasM
       <div className="h-fit lg:sticky lg:top-4">
         <h1 className="text-title font-bold">{title}</h1>
         <p className="mb-3 text-muted">{t("log.lead")}</p>
-        <Waiting
-          waiting={mine}
-          onSend={() => void sendWaiting(mine.filter((w) => !w.refused).map((w) => w.record))}
-          nameOf={nameOf}
-          problem={problem}
-        />
+        <Waiting waiting={mine} onSend={() => void sendNow()} nameOf={nameOf} problem={problem} />
         <section
           id="entry"
           aria-label={correcting ? t("log.correcting", { day: day(correcting.on) }) : t("log.entry")}
@@ -281,6 +262,7 @@ function Waiting({
             {t(`log.kinds.${w.record.kind}`)} {w.record.amount?.typed} · {nameOf(w.record.plantingId)}:{" "}
             <b className="text-beet">{t("log.refused", { why: w.problem ? problem(w.problem) : "" })}</b>
           </span>
+          {w.problem?.code === "server-fault" && <Button onClick={onSend}>{t("log.sendNow")}</Button>}
           <Button onClick={() => discard(w.record.id)}>{t("log.drop")}</Button>
         </p>
       ))}

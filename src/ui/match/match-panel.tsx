@@ -58,7 +58,7 @@ export function MatchPanel({
   return (
     <aside
       aria-label={t("match.why")}
-      className="fixed inset-x-0 bottom-0 z-5 max-h-[75vh] overflow-y-auto border-t-rule border-ink bg-card p-4 lg:sticky lg:top-0 lg:max-h-screen lg:min-h-full lg:border-t-0 lg:border-l-rule lg:p-5"
+      className="fixed inset-x-0 bottom-12 z-5 max-h-[68vh] overflow-y-auto border-t-rule border-ink bg-card p-4 lg:sticky lg:top-0 lg:max-h-screen lg:min-h-full lg:border-t-0 lg:border-l-rule lg:p-5"
     >
       <div className="flex items-start justify-between gap-2">
         <div>

@@ -11,7 +11,7 @@ import type { Override } from "@/core/override";
 import type { PlainSetting } from "@/core/setting";
 import type { Outcome, Problem } from "@/core/problem";
 import { Button, buttonClass } from "@/ui/primitives/button";
-import { SelectField, TextField } from "@/ui/primitives/field";
+import { CheckField, SelectField, TextField } from "@/ui/primitives/field";
 import { send } from "@/ui/primitives/send";
 import { useJudged } from "@/ui/use-judged";
 import { useWords } from "@/ui/words/use-words";
@@ -181,15 +181,7 @@ export function Match({ householdId, title, today, saved, setting: plain, overri
             {own.length > 0 && <option value="own">{t("match.own")}</option>}
             <option value="buy">{t("match.buy")}</option>
           </SelectField>
-          <label className="flex min-h-10 items-center gap-2">
-            <input
-              type="checkbox"
-              className="size-5 accent-(--beet)"
-              checked={hideWrong}
-              onChange={(e) => setHideWrong(e.target.checked)}
-            />
-            {t("match.hideWrong")}
-          </label>
+          <CheckField label={t("match.hideWrong")} checked={hideWrong} onChecked={setHideWrong} />
         </div>
         {only && (
           <p className="mb-3 flex flex-wrap items-center gap-3 font-semibold">

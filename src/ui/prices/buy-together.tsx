@@ -5,6 +5,7 @@ import { startTransition, useOptimistic, useState } from "react";
 import type { SharedGroup } from "@/core/money";
 import { type Pooled } from "@/core/kit";
 import type { Outcome, Problem } from "@/core/problem";
+import { CheckField } from "@/ui/primitives/field";
 import { send } from "@/ui/primitives/send";
 import { useWords } from "@/ui/words/use-words";
 
@@ -38,15 +39,12 @@ export function BuyTogether({ group, together, pool, nameOf, save }: BuyTogether
   return (
     <div className="mb-2 border-l-thick border-ink pl-2.5 text-sm">
       <div className="flex items-center justify-between gap-2">
-        <label className="flex min-h-10 items-center gap-2 font-semibold">
-          <input
-            type="checkbox"
-            className="size-5 accent-(--beet)"
-            checked={shown}
-            onChange={(e) => choose(e.target.checked)}
-          />
-          {t(`prices.together.${group}`)}
-        </label>
+        <CheckField
+          label={t(`prices.together.${group}`)}
+          className="font-semibold"
+          checked={shown}
+          onChecked={choose}
+        />
         <span role="status" className="text-leaf">
           {said && t("prices.saved")}
         </span>

@@ -105,6 +105,26 @@ export function SelectField({
   );
 }
 
+/** A box to tick, with its label beside it. */
+export function CheckField({
+  label,
+  className = "",
+  checked,
+  onChecked,
+}: Pick<Plain, "label" | "className"> & { checked: boolean; onChecked: (checked: boolean) => void }) {
+  return (
+    <label className={`flex min-h-9 items-center gap-2 text-note ${className}`}>
+      <input
+        type="checkbox"
+        className="size-5 shrink-0 accent-(--beet)"
+        checked={checked}
+        onChange={(e) => onChecked(e.target.checked)}
+      />
+      {label}
+    </label>
+  );
+}
+
 /** A field for a choice among many: it opens a list that is searched by any of their names. */
 export function ChooseField({
   label,

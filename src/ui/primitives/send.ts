@@ -1,6 +1,9 @@
 import type { Outcome } from "@/core/problem";
 
-/** Calls an action of the server; a lost connection becomes an outcome like any other, so that nothing typed is lost. */
+/**
+ * Calls an action of the server; a lost connection, or a fault of the server's own, becomes an outcome like any other, so
+ * that nothing typed is lost.
+ */
 export async function send<T>(action: () => Promise<Outcome<T>>): Promise<Outcome<T>> {
   try {
     return await action();
@@ -13,6 +16,7 @@ export async function send<T>(action: () => Promise<Outcome<T>>): Promise<Outcom
       String(error.digest).startsWith("NEXT_")
     )
       throw error;
-    return { ok: false, problem: { code: "offline" } };
+    // A browser that reached nobody fails with a TypeError; a server that answered badly with another.
+    return { ok: false, problem: { code: error instanceof TypeError ? "offline" : "server-fault" } };
   }
 }

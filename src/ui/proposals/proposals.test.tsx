@@ -53,6 +53,7 @@ it("follows the queue until nobody waits, and asks no more then", async () => {
       ask={vi.fn()}
       read={read}
       take={vi.fn()}
+      takeBack={vi.fn()}
     />,
   );
   expect(text()).toContain("0 of 2 done");
@@ -74,6 +75,7 @@ it("takes a proposal once, offers none for a plan that was saved since, and says
       ? { ok: true as const, value: { version: 2 } }
       : { ok: false as const, problem: { code: "plan-changed" } },
   );
+  const takeBack = vi.fn(async () => ({ ok: true as const, value: { version: 3 } }));
   const { text, getByRole, queryByRole } = show(
     <Proposals
       start={pageOf(
@@ -85,12 +87,16 @@ it("takes a proposal once, offers none for a plan that was saved since, and says
       ask={vi.fn()}
       read={vi.fn()}
       take={take}
+      takeBack={takeBack}
     />,
   );
   const press = (name: string) => act(async () => void fireEvent.click(getByRole("button", { name })));
   await press("Take it 01 Orvane");
   expect(queryByRole("button", { name: "Take it 01 Orvane" })).toBeNull();
   expect(text()).toContain("Taken into its plan.");
+  await press("Take it back 01 Orvane");
+  expect(takeBack).toHaveBeenCalledOnce();
+  expect(text()).toContain("Its plan is as it was before.");
   await press("Take it 02 Tellick");
   expect(getByRole("alert").textContent).toMatch(/^✕ .{10,}/);
   expect(queryByRole("button", { name: "Take it 03 Braskel" })).toBeNull();
@@ -102,7 +108,7 @@ it("keeps what it shows when the line to the server is lost, and says so where s
     throw new TypeError("fetch failed");
   };
   const { text, getByRole } = show(
-    <Proposals start={pageOf(done("01 Orvane"))} ask={lost} read={lost} take={lost} />,
+    <Proposals start={pageOf(done("01 Orvane"))} ask={lost} read={lost} take={lost} takeBack={lost} />,
   );
   await act(async () => void fireEvent.click(getByRole("button", { name: "Work out all of them" })));
   expect(getByRole("alert").textContent).toContain("✕");

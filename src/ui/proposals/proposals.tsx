@@ -41,17 +41,21 @@ interface ProposalsProps {
   readonly ask: (aim: Aim) => Promise<Outcome<null>>;
   readonly read: (page: number) => Promise<Outcome<Shown>>;
   readonly take: (householdId: string) => Promise<Outcome<{ version: number }>>;
+  readonly takeBack: (householdId: string) => Promise<Outcome<{ version: number }>>;
 }
+
+/** What was done with a proposal since the page was opened. */
+type Done = "taken" | "tookBack";
 
 const LOOK_AGAIN_MS = 2000;
 
 /** Gardens for every household of the programme, worked out on the server while people do other things. */
-export function Proposals({ start, ask, read, take }: ProposalsProps) {
+export function Proposals({ start, ask, read, take, takeBack }: ProposalsProps) {
   const { t, problem: say } = useWords();
   const queries = useQueryClient();
   const [aim, setAim] = useState<Aim>("value");
   const [failure, setFailure] = useState<Problem>();
-  const [taken, setTaken] = useState<readonly string[]>([]);
+  const [done, setDone] = useState<Readonly<Record<string, Done>>>({});
   const key = ["proposals", start.page];
   const { data } = useQuery({
     queryKey: key,
@@ -69,15 +73,15 @@ export function Proposals({ start, ask, read, take }: ProposalsProps) {
 
   const begin = async () => {
     setFailure(undefined);
-    setTaken([]);
+    setDone({});
     const outcome = await send(() => ask(aim));
     if (!outcome.ok) return setFailure(outcome.problem);
     await queries.invalidateQueries({ queryKey: key });
   };
-  const accept = async (householdId: string) => {
+  const decide = async (householdId: string, how: Done) => {
     setFailure(undefined);
-    const outcome = await send(() => take(householdId));
-    if (outcome.ok) setTaken([...taken, householdId]);
+    const outcome = await send(() => (how === "taken" ? take : takeBack)(householdId));
+    if (outcome.ok) setDone((all) => ({ ...all, [householdId]: how }));
     else setFailure(outcome.problem);
   };
 
@@ -113,8 +117,8 @@ export function Proposals({ start, ask, read, take }: ProposalsProps) {
           <ProposalLine
             key={line.householdId}
             line={line}
-            isTaken={taken.includes(line.householdId)}
-            onTake={() => void accept(line.householdId)}
+            done={done[line.householdId]}
+            onDecide={(how) => void decide(line.householdId, how)}
           />
         ))}
       </ul>
@@ -125,11 +129,11 @@ export function Proposals({ start, ask, read, take }: ProposalsProps) {
 
 interface LineProps {
   readonly line: Line;
-  readonly isTaken: boolean;
-  readonly onTake: () => void;
+  readonly done: Done | undefined;
+  readonly onDecide: (how: Done) => void;
 }
 
-function ProposalLine({ line, isTaken, onTake }: LineProps) {
+function ProposalLine({ line, done, onDecide }: LineProps) {
   const { t, percent, money } = useWords();
   const { figures } = line;
   return (
@@ -157,17 +161,29 @@ function ProposalLine({ line, isTaken, onTake }: LineProps) {
         )}
       </span>
       <span className="flex gap-2">
-        {figures &&
-          (isTaken || line.stale ? (
-            <span className="self-center text-sm text-muted">
-              {t(isTaken ? "proposals.taken" : "proposals.stale")}
-            </span>
-          ) : (
-            <Button onClick={onTake}>
+        {figures && (done ?? line.stale) && (
+          <span role="status" className="self-center text-sm text-muted">
+            {t(done ? `proposals.${done}` : "proposals.stale")}
+          </span>
+        )}
+        {done === "taken" && (
+          <Button onClick={() => onDecide("tookBack")}>
+            {t("proposals.back")}
+            <span className="sr-only"> {line.name}</span>
+          </Button>
+        )}
+        {figures && !done && !line.stale && (
+          <>
+            <Link href={`/house/${line.householdId}/bench?proposal=1`} className={buttonClass("open")}>
+              {t("proposals.look")}
+              <span className="sr-only"> {line.name}</span>
+            </Link>
+            <Button onClick={() => onDecide("taken")}>
               {t("proposals.take")}
               <span className="sr-only"> {line.name}</span>
             </Button>
-          ))}
+          </>
+        )}
         <Link href={`/house/${line.householdId}/bench`} className={buttonClass("quiet")}>
           {t("nav.bench")}
           <span className="sr-only"> {line.name}</span>

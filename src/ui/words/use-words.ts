@@ -7,7 +7,9 @@ import type { Fix, Limit, Note } from "@/core/fit";
 import type { Clash, Cure, Heard } from "@/core/garden";
 import { fromMinor } from "@/core/money";
 import type { Problem } from "@/core/problem";
+import type { NextStep } from "@/core/record";
 import { type Dimension, formatQuantity, formatRain, showQuantity, type UnitSystem } from "@/core/quantity";
+import type { HousePlace } from "@/ui/places";
 import type words from "./en.json";
 import { format, t } from "./translate";
 
@@ -191,6 +193,28 @@ function wordsIn(units: UnitSystem, currency: string) {
       }
     }
   };
+  /** A household's next step, and which of its places it leads to. */
+  const nextStep = (
+    step: NextStep,
+  ): { text: string; place: HousePlace | `log?${string}`; isLate: boolean } => {
+    switch (step.code) {
+      case "survey":
+        return { text: t("next.survey"), place: "doorstep", isLate: false };
+      case "choose":
+        return { text: t("next.choose"), place: "match", isLate: false };
+      case "due": {
+        const task = t(`households.tasks.${step.task}`, { crop: crop(step.goalId) });
+        const when = step.late ? t("households.late", { days: step.days }) : day(step.day);
+        return { text: `${task}: ${when}`, place: `log?planting=${step.plantingId}`, isLate: step.late };
+      }
+      case "later":
+        return {
+          text: `${t(`households.tasks.${step.task}`, { crop: crop(step.goalId) })}: ${t("next.from", { day: day(step.day) })}`,
+          place: "bench",
+          isLate: false,
+        };
+    }
+  };
   const note = (n: Note): string =>
     n.code === "roots-short"
       ? t("notes.roots-short", { depth: quantity(n.depthCm, "length") })
@@ -228,6 +252,7 @@ function wordsIn(units: UnitSystem, currency: string) {
     clash,
     cure,
     heard,
+    nextStep,
     problem,
   };
 }

@@ -1,6 +1,6 @@
 import { notFound } from "next/navigation";
 import { screen } from "@/app/screen";
-import { readHousehold } from "@/server/households";
+import { readHousehold, readNextStep } from "@/server/households";
 import { HouseHead } from "@/ui/house-head";
 
 /** Every screen of a household needs one that is there; found out above the loading state, so that the answer is a real 404. */
@@ -12,8 +12,8 @@ export default async function Layout({ children, params }: LayoutProps<"/house/[
     const { code, name } = household;
     return (
       <>
-        <HouseHead household={{ id: household.id, code, name }} />
-        {children}
+        <HouseHead household={{ id: household.id, code, name }} next={await readNextStep(actor, household)} />
+        <div className="pb-16 lg:pb-0">{children}</div>
       </>
     );
   });

@@ -3,10 +3,11 @@
 import { useMemo } from "react";
 import type { Day } from "@/core/day";
 import { assessGarden, nextMeal } from "@/core/garden";
-import { economyOf, SOON_WEEKS } from "@/core/year";
+import { economyOf, SOON_WEEKS, spanOf } from "@/core/year";
 import type { Plan } from "@/core/plan";
 import type { Setting } from "@/core/setting";
 import { gapOf, isAsGood, type Proposal, type Step } from "@/core/planner";
+import { SmallGarden } from "@/ui/draw/small-garden";
 import { Button } from "@/ui/primitives/button";
 import { Caution } from "@/ui/primitives/caution";
 import { Progress } from "@/ui/primitives/progress";
@@ -16,6 +17,8 @@ interface CardProps {
   readonly title: string;
   /** How far the search is; undefined before and after. */
   readonly step: Step | undefined;
+  /** Seconds that the search is likely to take still, where that is known. */
+  readonly secondsLeft?: number;
   readonly proposal: Proposal | undefined;
   /** The plan as it is, to tell what is new. */
   readonly plan: Plan;
@@ -25,7 +28,16 @@ interface CardProps {
 }
 
 /** One proposal: what it gives and costs, how near it is to the best that can be proven, why each planting is in it, and what is not. */
-export function ProposalCard({ title, step, proposal, plan, setting, today, onTake }: CardProps) {
+export function ProposalCard({
+  title,
+  step,
+  secondsLeft,
+  proposal,
+  plan,
+  setting,
+  today,
+  onTake,
+}: CardProps) {
   const { t, number, percent, money, day, crop, cropName, bag, quantity, harvest } = useWords();
   const seen = useMemo(() => {
     if (!proposal) return undefined;
@@ -34,9 +46,18 @@ export function ProposalCard({ title, step, proposal, plan, setting, today, onTa
       ...garden,
       meals: garden.meals.filter((m) => m.day >= today && proposal.adds[m.plantingId] !== undefined),
     };
-    return { garden, meal: nextMeal(fresh, today), economy: economyOf(garden, setting, today) };
+    return {
+      garden,
+      span: spanOf(garden, today),
+      meal: nextMeal(fresh, today),
+      economy: economyOf(garden, setting, today),
+    };
   }, [proposal, setting, today]);
   const known = new Set(plan.rows.flatMap((r) => r.plantings).map((p) => p.id));
+  const left =
+    secondsLeft === undefined
+      ? ""
+      : t("propose.left", { seconds: number(Math.max(1, Math.round(secondsLeft))) });
   const gap = gapOf((step ?? proposal)?.bound ?? 0, (step ?? proposal)?.worth ?? 0);
   const dropped = proposal
     ? plan.rows
@@ -54,7 +75,8 @@ export function ProposalCard({ title, step, proposal, plan, setting, today, onTa
               <p>
                 {Number.isFinite(step.bound)
                   ? t("propose.soFar", { worth: number(step.worth), gap: percent(gap) })
-                  : t("propose.first", { worth: number(step.worth) })}
+                  : t("propose.first", { worth: number(step.worth) })}{" "}
+                {left}
               </p>
             </>
           ) : (
@@ -64,6 +86,7 @@ export function ProposalCard({ title, step, proposal, plan, setting, today, onTa
       )}
       {proposal && seen && (
         <>
+          <SmallGarden garden={seen.garden} span={seen.span} today={today} />
           <dl className="mt-2 grid grid-cols-2 gap-x-3 gap-y-1.5 text-note">
             <Figure
               label={
@@ -95,7 +118,7 @@ export function ProposalCard({ title, step, proposal, plan, setting, today, onTa
           </p>
           {step && (
             <p role="status" className="flex items-center gap-2 text-sm text-muted">
-              {t("propose.improving")}
+              {t("propose.improving")} {left}
               <Progress
                 label={t("propose.progress")}
                 done={step.done}

@@ -6,12 +6,12 @@ import type { Day } from "@/core/day";
 import { EMPTY_PLAN, type Plan } from "@/core/plan";
 import { AIMS, type Aim, isAlike } from "@/core/planner";
 import { fromMinor, toMinor } from "@/core/money";
-import type { Away } from "@/core/place";
+import type { Away, PlaceKind } from "@/core/place";
 import { amountField, optionalQuantityField } from "@/core/quantity";
 import { USUAL_BAGS } from "@/library";
 import { Button } from "@/ui/primitives/button";
 import { Dialog } from "@/ui/primitives/dialog";
-import { ChooseField, SelectField } from "@/ui/primitives/field";
+import { CheckField, ChooseField, SelectField } from "@/ui/primitives/field";
 import { TypedField } from "@/ui/primitives/typed-field";
 import type { Judged } from "@/ui/use-judged";
 import { useWords } from "@/ui/words/use-words";
@@ -24,6 +24,7 @@ export interface Means {
   readonly waterLDay: number | null;
   readonly away: readonly Away[];
   readonly currency: string;
+  readonly place: PlaceKind;
 }
 
 interface ProposeProps {
@@ -43,12 +44,12 @@ export function Propose({ trigger, plan, judged, today, means, onTake }: Propose
   const { t, bag, cropName, quantity } = useWords();
   const { plain, overrides, reference, setting } = judged;
   const [open, setOpen] = useState(true);
-  const [kinds, setKinds] = useState<readonly string[]>(USUAL_BAGS);
+  const [kinds, setKinds] = useState<readonly string[]>(USUAL_BAGS[means.place]);
   const [budget, setBudget] = useState(means.budgetMinor);
   const [waterLDay, setWater] = useState(means.waterLDay);
   const [repair, setRepair] = useState(false);
   const [without, setWithout] = useState<readonly string[]>([]);
-  const { steps, proposals, busy, failed, ask, stop } = useProposals();
+  const { steps, secondsLeft, proposals, busy, failed, stopped, ask, stop } = useProposals();
   const [warmerC, setWarmer] = useState<number>(0);
   const inWeather = useMemo(
     () => (warmerC === 0 ? setting : { ...setting, climate: spellFrom(setting.climate, today, warmerC) }),
@@ -161,50 +162,58 @@ export function Propose({ trigger, plan, judged, today, means, onTake }: Propose
           </Button>
         </p>
       )}
-      <fieldset className="mt-3">
-        <legend className="text-sm font-semibold">{t("propose.kinds")}</legend>
-        <div className="flex flex-wrap gap-x-4">
+      <details className="mt-3">
+        <summary className="cursor-pointer text-note">
+          <b>{t("propose.kinds")}:</b> {kinds.map(bag).join(", ") || t("propose.noKinds")}
+        </summary>
+        <fieldset className="flex flex-wrap gap-x-4 pt-1">
+          <legend className="sr-only">{t("propose.kinds")}</legend>
           {reference.bagKinds.map(({ id }) => (
-            <label key={id} className="flex min-h-8 items-center gap-1.5 text-note">
-              <input
-                type="checkbox"
-                className="size-4.5 accent-(--beet)"
-                checked={kinds.includes(id)}
-                onChange={(e) => setKinds(e.target.checked ? [...kinds, id] : kinds.filter((k) => k !== id))}
-              />
-              {bag(id)}
-            </label>
+            <CheckField
+              key={id}
+              label={bag(id)}
+              checked={kinds.includes(id)}
+              onChecked={(on) => setKinds(on ? [...kinds, id] : kinds.filter((k) => k !== id))}
+            />
           ))}
-        </div>
-      </fieldset>
+        </fieldset>
+      </details>
       {failed && (
         <p role="alert" className="mt-3 font-semibold text-beet">
           ✕ {t("propose.failed")}
         </p>
       )}
+      {stopped && (
+        <p role="status" className="mt-3 font-semibold">
+          {t(Object.keys(proposals).length > 0 ? "propose.stopped" : "propose.stoppedEmpty")}
+        </p>
+      )}
       <div className={`mt-4 grid gap-4 ${aims.length > 1 ? "lg:grid-cols-3" : ""}`}>
-        {aims.map((aim) =>
-          twinOf(aim) ? (
-            <p key={aim} className="border-t-rule border-ink pt-2">
-              {t("propose.twin", { title: titleOf(aim), other: titleOf(twinOf(aim) ?? aim) })}
-            </p>
-          ) : (
-            <ProposalCard
-              key={aim}
-              title={titleOf(aim)}
-              step={steps[aim]}
-              proposal={proposals[aim]}
-              plan={plan}
-              setting={inWeather}
-              today={today}
-              onTake={(taken) => {
-                stop();
-                onTake(taken);
-                setOpen(false);
-              }}
-            />
-          ),
-        )}
+        {aims
+          .filter((aim) => busy || proposals[aim])
+          .map((aim) =>
+            twinOf(aim) ? (
+              <p key={aim} className="border-t-rule border-ink pt-2">
+                {t("propose.twin", { title: titleOf(aim), other: titleOf(twinOf(aim) ?? aim) })}
+              </p>
+            ) : (
+              <ProposalCard
+                key={aim}
+                title={titleOf(aim)}
+                step={steps[aim]}
+                secondsLeft={secondsLeft[aim]}
+                proposal={proposals[aim]}
+                plan={plan}
+                setting={inWeather}
+                today={today}
+                onTake={(taken) => {
+                  stop();
+                  onTake(taken);
+                  setOpen(false);
+                }}
+              />
+            ),
+          )}
       </div>
     </Dialog>
   );

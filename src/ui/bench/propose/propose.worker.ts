@@ -7,9 +7,6 @@ import { highsSolver } from "@/solver/highs";
 import type { ProposeNews, ProposeQuestion } from "./message";
 
 type Tell = (news: ProposeNews) => void;
-const breath = () => new Promise((resolve) => setTimeout(resolve));
-
-let stopped = false;
 
 type Until = (at: Progress) => boolean;
 const FOUND: Until = ({ proposal }) => proposal !== undefined;
@@ -22,12 +19,10 @@ interface Asked {
 }
 
 /** Drives one aim on, to its end or until something holds; tells whether it came to its end. */
-async function drive({ aim, steps }: Asked, until: Until, tell: Tell): Promise<boolean> {
+function drive({ aim, steps }: Asked, until: Until, tell: Tell): boolean {
   let shown: Proposal | undefined;
   for (;;) {
-    // A moment for the word to stop to come in.
-    await breath();
-    const { done, value } = steps.next(stopped);
+    const { done, value } = steps.next(false);
     if (done) {
       tell({ type: "proposal", aim, proposal: value });
       tell({ type: "done", aim });
@@ -55,20 +50,13 @@ async function run({ overrides, ...question }: ProposeQuestion, tell: Tell): Pro
   }));
   // People want to see three gardens before they want the best of the first.
   const open: Asked[] = [];
-  for (const each of asked) if (!(await drive(each, FOUND, tell))) open.push(each);
-  for (const each of open) await drive(each, NEVER, tell);
+  for (const each of asked) if (!drive(each, FOUND, tell)) open.push(each);
+  for (const each of open) drive(each, NEVER, tell);
 }
 
 const worker = {
-  /** Works out a garden for each aim and tells how far that is. @returns when all are as good as they get, or stopped */
-  async propose(question: ProposeQuestion, tell: Tell): Promise<void> {
-    stopped = false;
-    await run(question, tell);
-  },
-  /** Hands over the best so far. */
-  stop(): void {
-    stopped = true;
-  },
+  /** Works out a garden for each aim and tells how far that is. Whoever has enough ends the worker. */
+  propose: run,
 };
 export type ProposeWorker = typeof worker;
 expose(worker);

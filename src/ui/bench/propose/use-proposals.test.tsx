@@ -11,7 +11,6 @@ class SilentWorker {
   ended = false;
   onerror: (() => void) | null = null;
   readonly asked: unknown[] = [];
-  stops = 0;
   private hear: (news: ProposeNews) => void = () => {};
   private fail: (error: Error) => void = () => {};
   constructor() {
@@ -24,9 +23,6 @@ class SilentWorker {
     this.asked.push(question);
     this.hear = hear;
     return new Promise<void>((_, reject) => (this.fail = reject));
-  }
-  stop() {
-    this.stops++;
   }
   tell(news: ProposeNews) {
     act(() => this.hear(news));
@@ -90,12 +86,17 @@ it("shows steps and gardens as they come, and is done when each aim is", () => {
   expect(Object.keys(now().proposals)).toEqual(["soon", "value"]);
 });
 
-it("asks the worker for the best so far when it is stopped", () => {
+it("ends the search at once when it is stopped, keeps what was found, and takes no step after it", () => {
   const { worker, now } = asked();
+  worker.tell({ type: "step", aim: "soon", step: step(90, 200) });
   worker.tell({ type: "proposal", aim: "soon", proposal: proposal(120) });
   act(() => now().stop());
-  expect(worker.stops).toBe(1);
-  expect([worker.ended, now().busy]).toEqual([false, true]);
+  expect(worker.ended).toBe(true);
+  expect(now()).toMatchObject({ busy: false, stopped: true, steps: {} });
+  expect(now().proposals.soon?.worth).toBe(120);
+  // The next question starts anew.
+  act(() => now().ask(question));
+  expect(now()).toMatchObject({ busy: true, stopped: false, proposals: {} });
 });
 
 it("says that a search broke off, and forgets it with the next question", async () => {

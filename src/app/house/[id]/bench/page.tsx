@@ -4,13 +4,15 @@ import { screen } from "@/app/screen";
 import { readHousehold } from "@/server/households";
 import { readOverrides, readProgramme, readToday } from "@/server/programme";
 import { readSetting } from "@/server/judging";
+import { proposedPlan } from "@/server/proposals";
 import { earlierPlans, readPlan } from "@/server/plans";
 import { isSurveyed } from "@/server/setting";
 import { Bench } from "@/ui/bench/bench";
 import { t } from "@/ui/words/translate";
 
-export default async function Page({ params }: PageProps<"/house/[id]/bench">) {
+export default async function Page({ params, searchParams }: PageProps<"/house/[id]/bench">) {
   const { id } = await params;
+  const { proposal } = await searchParams;
   return screen(async (actor) => {
     const household = await readHousehold(actor, id);
     if (!household) notFound();
@@ -41,7 +43,9 @@ export default async function Page({ params }: PageProps<"/house/[id]/bench">) {
           waterLDay: place.waterLDay,
           away: household.away,
           currency,
+          place: place.kind,
         }}
+        trial={proposal === undefined ? undefined : await proposedPlan(actor, id)}
         overrides={await readOverrides(actor)}
         save={savePlanAction.bind(null, id)}
         nameVersion={nameVersionAction.bind(null, id)}

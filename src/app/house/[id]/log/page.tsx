@@ -22,7 +22,7 @@ export default async function Page({ params, searchParams }: PageProps<"/house/[
         today={await readToday(actor)}
         plantings={plantings}
         {...recorded}
-        store={addRecordAction.bind(null, id)}
+        store={addRecordAction}
       />
     );
   });

@@ -1,13 +1,13 @@
 "use client";
 
+import { Search } from "lucide-react";
 import { lazy, Suspense, useEffect, useState } from "react";
 import { useWords } from "@/ui/words/use-words";
-import type { Act } from "./palette";
 
 const Palette = lazy(async () => ({ default: (await import("./palette")).Palette }));
 
-/** Opens the palette, by press or by Ctrl-K; its script comes when it is first asked for. */
-export function PaletteButton({ acts }: { acts: readonly Act[] }) {
+/** Opens the palette, by press or by Ctrl-K, from every screen; its script comes when it is first asked for. */
+export function PaletteButton() {
   const { t } = useWords();
   const [open, setOpen] = useState<boolean>();
   useEffect(() => {
@@ -22,19 +22,20 @@ export function PaletteButton({ acts }: { acts: readonly Act[] }) {
   const button = (
     <button
       type="button"
-      className="min-h-9 px-2 text-note text-muted hover:text-ink"
+      className="flex min-h-9 items-center gap-1.5 border-b border-ink py-1 font-semibold text-ink"
       aria-keyshortcuts="Control+K"
       aria-haspopup="dialog"
       onClick={() => setOpen(true)}
     >
-      {t("palette.open")}{" "}
-      <kbd className="hidden border border-line px-1 font-sans text-xs lg:inline">Ctrl K</kbd>
+      <Search aria-hidden="true" className="size-4" />
+      {t("palette.open")}
+      <kbd className="hidden border border-line px-1 font-sans text-xs font-normal lg:inline">Ctrl K</kbd>
     </button>
   );
   if (open === undefined) return button;
   return (
     <Suspense fallback={button}>
-      <Palette acts={acts} trigger={button} open={open} onOpenChange={setOpen} />
+      <Palette trigger={button} open={open} onOpenChange={setOpen} />
     </Suspense>
   );
 }

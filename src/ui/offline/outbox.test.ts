@@ -9,7 +9,7 @@ vi.stubGlobal("localStorage", {
   setItem: (key: string, value: string) => kept.set(key, value),
   removeItem: (key: string) => kept.delete(key),
 });
-const { discard, openOutbox, post } = await import("./outbox");
+const { discard, openOutbox, post, sendWaiting } = await import("./outbox");
 
 const record = (n: number): GardenRecord => ({
   id: id(n),
@@ -23,7 +23,7 @@ const record = (n: number): GardenRecord => ({
 const waiting = (): { record: { id: string }; problem?: { code: string }; refused: boolean }[] =>
   (JSON.parse(kept.get("pip-row-outbox") ?? '{"state":{"waiting":[]}}') as { state: { waiting: [] } }).state
     .waiting;
-const stored = (r: GardenRecord): Promise<Outcome<{ id: string }>> =>
+const stored = (_: string, r: GardenRecord): Promise<Outcome<{ id: string }>> =>
   Promise.resolve({ ok: true, value: { id: r.id } });
 const lost = () => Promise.reject(new TypeError("Failed to fetch"));
 const refusing = (): Promise<Outcome<{ id: string }>> =>
@@ -33,9 +33,9 @@ beforeEach(() => waiting().forEach((w) => discard(w.record.id)));
 
 it("holds a record before it is sent, and lets it go once it is stored", async () => {
   let seen: unknown[] = [];
-  await post(id(1), record(1), (r) => {
+  await post(id(1), record(1), (household, r) => {
     seen = waiting();
-    return stored(r);
+    return stored(household, r);
   });
   expect(seen).toMatchObject([{ record: { id: id(1) }, refused: false }]);
   expect(waiting()).toEqual([]);
@@ -66,4 +66,31 @@ it("tells what was refused for good from what passes, and throws it away only wh
   expect(waiting()[1]).toMatchObject({ refused: false });
   discard(id(3));
   expect(waiting().map((w) => w.record.id)).toEqual([id(4)]);
+});
+
+it("does not wait for ever for a server that fails, and sends again when told to", async () => {
+  const failing = () => Promise.reject(new Error("An unexpected response was received from the server."));
+  await post(id(1), record(5), failing);
+  for (let i = 0; i < 3; i++) await sendWaiting(failing);
+  expect(waiting()).toMatchObject([{ problem: { code: "server-fault" }, refused: false }]);
+  await sendWaiting(failing);
+  expect(waiting()).toMatchObject([{ refused: true }]);
+  const sent = vi.fn(stored);
+  expect(await sendWaiting(sent)).toBe(0);
+  expect(sent).not.toHaveBeenCalled();
+  expect(await sendWaiting(sent, { refusedToo: true })).toBe(1);
+  expect(waiting()).toEqual([]);
+});
+
+it("sends in the order in which it was written, for every household, and only one round at a time", async () => {
+  for (const n of [1, 2, 3]) await post(id(n), record(n), lost);
+  const order: string[] = [];
+  const slow = async (household: string, r: GardenRecord) => {
+    order.push(household);
+    await Promise.resolve();
+    return stored(household, r);
+  };
+  const [first, second] = await Promise.all([sendWaiting(slow), sendWaiting(slow)]);
+  expect([first, second]).toEqual([3, 3]);
+  expect(order).toEqual([id(1), id(2), id(3)]);
 });

@@ -1,0 +1,70 @@
+"use client";
+
+import { useRouter } from "next/navigation";
+import { useEffect, useState } from "react";
+import { useWords } from "@/ui/words/use-words";
+import { openOutbox, sendWaiting, type Store, useOutbox } from "./outbox";
+
+/** What waits is tried again so often, ms. */
+const TRY_AGAIN_MS = 20_000;
+/** A page older than this when it opens came from the device, or from a clock that is wrong: it is asked, ms. */
+const OLD_MS = 60_000;
+
+async function isReached(): Promise<boolean> {
+  try {
+    await fetch("/health", { cache: "no-store" });
+    return true;
+  } catch {
+    return false;
+  }
+}
+
+/**
+ * Keeps pages for when there is no signal, sends the records that wait on this device as soon as there is, wherever one is
+ * in the app, and says how old a page is that came from the device.
+ */
+export function Signal({ store }: { store: Store }) {
+  const { t, day, clock } = useWords();
+  const router = useRouter();
+  const { waiting } = useOutbox();
+  const [madeAt, setMadeAt] = useState<string>();
+  const open = waiting.filter((w) => !w.refused).length;
+
+  useEffect(() => {
+    void openOutbox();
+    if (process.env.NODE_ENV === "production") void navigator.serviceWorker?.register("/worker.js");
+    const made = document.documentElement.dataset.made;
+    if (!made || (navigator.onLine && Date.now() - Date.parse(made) < OLD_MS)) return;
+    void isReached().then((reached) => !reached && setMadeAt(made));
+  }, []);
+
+  useEffect(() => {
+    const tryAgain = async () => {
+      if (madeAt !== undefined && (await isReached())) {
+        setMadeAt(undefined);
+        router.refresh();
+      }
+      if (open > 0 && (await sendWaiting(store)) > 0) router.refresh();
+    };
+    if (open === 0 && madeAt === undefined) return;
+    const soon = setTimeout(() => void tryAgain(), open > 0 && madeAt === undefined ? 1000 : TRY_AGAIN_MS);
+    const timer = setInterval(() => void tryAgain(), TRY_AGAIN_MS);
+    const back = () => void tryAgain();
+    window.addEventListener("online", back);
+    return () => {
+      clearTimeout(soon);
+      clearInterval(timer);
+      window.removeEventListener("online", back);
+    };
+  }, [open, madeAt, store, router]);
+
+  if (madeAt === undefined && open === 0) return null;
+  return (
+    <p role="status" className="border-b border-line bg-card px-4 py-1.5 text-note lg:px-6 print:hidden">
+      {madeAt !== undefined && (
+        <b>▲ {t("offline.age", { day: day(madeAt.slice(0, 10)), time: clock(madeAt) })} </b>
+      )}
+      {open > 0 && t("offline.waiting", { count: open })}
+    </p>
+  );
+}

@@ -1,0 +1,18 @@
+/** What the whole programme works with. */
+export const PROGRAMME_PLACES = [
+  { path: "/", word: "households" },
+  { path: "/proposals", word: "proposals" },
+  { path: "/library", word: "reference" },
+  { path: "/climate", word: "town" },
+] as const;
+
+/** What holds for the programme's town: its weather, its ways, its prices. */
+export const TOWN_PLACES = [
+  { path: "/climate", word: "climate" },
+  { path: "/schools", word: "schools" },
+  { path: "/prices", word: "prices" },
+] as const;
+
+/** A household's own places, in working order. */
+export const HOUSE_PLACES = ["doorstep", "match", "bench", "log", "garden"] as const;
+export type HousePlace = (typeof HOUSE_PLACES)[number];
