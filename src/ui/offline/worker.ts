@@ -30,7 +30,12 @@ registerRoute(
     sameOrigin && (url.pathname.startsWith("/_next/static/") || url.pathname.endsWith(".wasm")),
   new CacheFirst({
     cacheName: "static",
-    plugins: [new ExpirationPlugin({ maxEntries: 600, maxAgeSeconds: 60 * DAY_S })],
+    plugins: [
+      new ExpirationPlugin({ maxEntries: 600, maxAgeSeconds: 60 * DAY_S }),
+      // An answer without an address of its own takes that of the question: a worker's script is kept once, and each worker
+      // is told by the end of its address what it is for.
+      { handlerWillRespond: ({ response }) => Promise.resolve(new Response(response.body, response)) },
+    ],
   }),
 );
 
