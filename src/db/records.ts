@@ -1,5 +1,5 @@
 import * as z from "zod";
-import { DayText } from "@/core/day";
+import { type Day, DayText } from "@/core/day";
 import type { RecordLine } from "@/core/exchange";
 import { GardenRecord, MEASURES, RECORD_KINDS } from "@/core/record";
 import { connectionOf, type Db, rowsOf } from "./pool";
@@ -59,6 +59,7 @@ const Happened = z.object({
   first: DayText,
   last: DayText,
   sum: z.number(),
+  isCounted: z.boolean(),
   plants: z.number().nullable(),
 });
 /** One kind of thing that happened to a planting: on which days first and last, and how much in all; with the plants that were planned. */
@@ -67,12 +68,28 @@ export type HappenedLine = z.infer<typeof Happened>;
 /** What happened to the plantings of a household, by planting and kind; records that were corrected or struck do not count. */
 export const listHappened = (on: Db, { programmeId, householdId }: Scope): Promise<HappenedLine[]> =>
   rowsOf(on, Happened, {
-    sql: `SELECT t.planting_id AS "plantingId", t.kind, min(t.happened_on) AS first, max(t.happened_on) AS last, coalesce(sum(t.value), 0) AS sum, p.plants
+    sql: `SELECT t.planting_id AS "plantingId", t.kind, min(t.happened_on) AS first, max(t.happened_on) AS last, coalesce(sum(t.value), 0) AS sum, count(t.value) > 0 AS "isCounted", p.plants
       FROM record t JOIN planting p ON p.programme_id = t.programme_id AND p.id = t.planting_id
       WHERE t.programme_id = $1 AND t.household_id = $2 AND t.planting_id IS NOT NULL AND t.kind NOT IN ('note', 'struck')
         AND NOT EXISTS (SELECT 1 FROM record later WHERE later.supersedes = t.id)
       GROUP BY t.planting_id, t.kind, p.plants`,
     values: [programmeId, householdId],
+  });
+
+const Week = z.object({ from: DayText, kg: z.number() });
+
+/** What was picked and weighed, kg, by the week that begins on a Monday, from a day on; weeks without any are left out. */
+export const pickedByWeek = (
+  on: Db,
+  { programmeId, householdId }: Scope,
+  since: Day,
+): Promise<z.infer<typeof Week>[]> =>
+  rowsOf(on, Week, {
+    sql: `SELECT date_trunc('week', t.happened_on)::date AS "from", sum(t.value) AS kg FROM record t
+      WHERE t.programme_id = $1 AND t.household_id = $2 AND t.kind = 'picked' AND t.measure = 'mass' AND t.happened_on >= $3
+        AND NOT EXISTS (SELECT 1 FROM record later WHERE later.supersedes = t.id)
+      GROUP BY 1 ORDER BY 1`,
+    values: [programmeId, householdId, since],
   });
 
 /** The planting that a record of a household speaks of; null for one that speaks of none, or is not there. */

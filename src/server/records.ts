@@ -1,12 +1,15 @@
 import * as z from "zod";
+import { addDays } from "@/core/day";
 import { csvHead, csvLines } from "@/core/exchange";
 import type { Outcome } from "@/core/problem";
-import { dueOn, GardenRecord } from "@/core/record";
+import { dayProblem, dueOn, GardenRecord } from "@/core/record";
 import { lockHousehold } from "@/db/households";
 import { everPlanted } from "@/db/plans";
 import {
   insertRecord,
   newestRecords,
+  pickedByWeek,
+  plantingRecords,
   plantingOfRecord,
   recordsInBatches,
   type ShownRecord,
@@ -37,6 +40,13 @@ export async function readRecords(
   return { records: records.slice(0, most), times: n, hasMore: records.length > most };
 }
 
+/** Weeks over which a log shows what came in. */
+const WEEKS_SHOWN = 20;
+
+/** What a household picked and weighed, kg by week, in the last months. */
+export const readPicked = async (actor: Actor, householdId: string) =>
+  pickedByWeek(db(), scopeOf(actor, householdId), addDays(await readToday(actor), -7 * WEEKS_SHOWN));
+
 /** Stores one record, and what it changes in the progress of its household. Sending the same id again is no fault and stores nothing twice. */
 export function addRecord(
   actor: Actor,
@@ -48,11 +58,14 @@ export function addRecord(
     if (!allowed.ok) return allowed;
     const record = parsed(GardenRecord, content);
     if (!record.ok) return record;
-    const { id, on: day, plantingId, supersedes } = record.value;
-    if (day > todayIn(allowed.value))
-      return refused({ code: "invalid-input" }, { on: { code: "in-the-future" } });
+    const { id, plantingId, supersedes } = record.value;
     if (!(await readHousehold(actor, householdId))) return refused({ code: "not-found" });
     const scope = scopeOf(actor, householdId);
+    const records = plantingId ? await plantingRecords(db(), scope, plantingId) : [];
+    const wrongDay = dayProblem(record.value, { today: todayIn(allowed.value), records });
+    // Sent a second time, it is on record already and stands in nothing's way.
+    if (wrongDay && !records.some((r) => r.id === id))
+      return refused({ code: "invalid-input" }, { on: wrongDay });
     const everyPlan = await transaction(async (on) => {
       await lockHousehold(on, scope);
       const isNew = await insertRecord(on, scope, { record: record.value, author: actor.name });

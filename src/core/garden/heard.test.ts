@@ -103,11 +103,15 @@ it("reads what happened from records: first days, and an end where the last plan
     first: day,
     last: addDays(day, 3),
     sum,
+    isCounted: true,
     plants: 4,
   });
   expect(realOf([line("sown", "2026-05-01", 8), line("up", "2026-05-09", 6)])).toEqual({
     a: { sownOn: "2026-05-01", upOn: "2026-05-09" },
   });
+  // Looked for, and none there; or up, and nobody counted.
+  expect(realOf([line("up", "2026-05-09", 0)]).a!.upOn).toBeUndefined();
+  expect(realOf([{ ...line("up", "2026-05-09", 0), isCounted: false }]).a!.upOn).toBe("2026-05-09");
   expect(realOf([line("lost", "2026-05-12", 3)]).a).toEqual({ lost: 3 });
   expect(realOf([line("lost", "2026-05-12", 4)]).a!.endedOn).toBe("2026-05-15");
 });

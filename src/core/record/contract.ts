@@ -3,7 +3,7 @@ import { DayText } from "../day";
 import { MEASURES, MEASURES_OF, RECORD_KINDS, type RecordKind } from "./kinds";
 
 /** Without an amount these say nothing. */
-const NEEDS_AMOUNT = new Set<RecordKind>(["up", "lost", "picked"]);
+const NEEDS_AMOUNT = new Set<RecordKind>(["lost", "picked"]);
 
 const Amount = z.strictObject({
   measure: z.enum(MEASURES),

@@ -18,7 +18,7 @@ export const RecordForm = z
     const complain = (path: string, problem: Problem) =>
       ctx.addIssue({ code: "custom", path: [path], message: problemMessage(problem) });
     if (!read.ok) complain("amount", read.problem);
-    else if (read.value === null && ["up", "lost", "picked"].includes(form.kind))
+    else if (read.value === null && ["lost", "picked"].includes(form.kind))
       complain("amount", { code: `amount-missing-${form.kind}` });
     if (form.kind === "note" && form.note === "") complain("note", { code: "note-missing" });
     if (form.plantingId === "" && form.kind !== "note") complain("plantingId", { code: "planting-missing" });

@@ -12,6 +12,8 @@ interface Happening {
   readonly first: Day;
   readonly last: Day;
   readonly sum: number;
+  /** Whether any of them says how much. */
+  readonly isCounted: boolean;
   /** Plants that were planned; null for a stand sown dense. */
   readonly plants: number | null;
 }
@@ -19,12 +21,13 @@ interface Happening {
 /** What is on record of each planting. One that was lost to the last plant ended on that day. */
 export function realOf(happenings: readonly Happening[]): Record<string, Real> {
   const found: Record<string, Real> = {};
-  for (const { plantingId, kind, first, last, sum, plants } of happenings) {
+  for (const { plantingId, kind, first, last, sum, isCounted, plants } of happenings) {
     const isLost = kind === "lost" && plants !== null && plants > 0 && sum >= plants;
     const isThinned = kind === "lost" && !isLost && plants !== null && sum > 0;
     const so: Real = {
       ...(kind === "sown" && { sownOn: first }),
-      ...(kind === "up" && { upOn: first }),
+      // Looked for, counted, and none there: not up.
+      ...(kind === "up" && (!isCounted || sum > 0) && { upOn: first }),
       ...(kind === "moved" && { movedOn: first }),
       ...(kind === "picked" && { pickedOn: first }),
       ...(isThinned && { lost: sum }),
@@ -50,6 +53,7 @@ export function happeningsIn(
       first: known(days[0]),
       last: known(days.at(-1)),
       sum: of.reduce((sum, r) => sum + (r.amount?.value ?? 0), 0),
+      isCounted: of.some((r) => r.amount !== null),
       plants,
     };
   });

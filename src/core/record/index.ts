@@ -19,5 +19,6 @@ export {
 export { type Amount, GardenRecord } from "./contract";
 export { type Measure, MEASURES, MEASURES_OF, RECORD_KINDS, type RecordKind } from "./kinds";
 export { type NextStep, nextStepOn } from "./next-step";
+export { dayProblem } from "./order";
 export { pickedTotals, validRecords } from "./record";
 export { realOf } from "./happened";

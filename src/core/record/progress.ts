@@ -44,7 +44,13 @@ export interface Progress {
 /** A sowing is late when it is not done so many days after its own. Common practice. */
 const SOW_WITHIN_DAYS = 3;
 
-function waitingOf(p: Followed, stages: Stages, has: (...kinds: GardenRecord["kind"][]) => boolean) {
+/** What is known of a planting from its records. */
+interface Known {
+  readonly isUp: boolean;
+  readonly has: (...kinds: GardenRecord["kind"][]) => boolean;
+}
+
+function waitingOf(p: Followed, stages: Stages, { isUp, has }: Known) {
   const steps: { task: Waiting["task"]; isDone: boolean; from?: Day; until?: Day }[] = [
     {
       task: "sow",
@@ -52,7 +58,7 @@ function waitingOf(p: Followed, stages: Stages, has: (...kinds: GardenRecord["ki
       from: p.sowOn,
       until: addDays(p.sowOn, SOW_WITHIN_DAYS),
     },
-    { task: "up", isDone: has("up", "moved", "picked"), from: stages.up?.early, until: stages.up?.late },
+    { task: "up", isDone: isUp || has("moved", "picked"), from: stages.up?.early, until: stages.up?.late },
     { task: "move", isDone: has("moved", "picked"), from: stages.move?.likely, until: stages.move?.late },
     { task: "pick", isDone: has("picked"), from: stages.firstPick?.early, until: stages.firstPick?.late },
   ];
@@ -83,7 +89,7 @@ export function progressOf(p: Followed, climate: Climate): Progress {
     isPicked: has("picked"),
     isRecorded: p.records.length > 0,
     endedOn: real.endedOn,
-    waiting: real.endedOn ? undefined : waitingOf(p, stages, has),
+    waiting: real.endedOn ? undefined : waitingOf(p, stages, { has, isUp: real.upOn !== undefined }),
     firstPick: stages.firstPick && { from: stages.firstPick.early, until: stages.firstPick.late },
     overOn: stages.seasons?.at(-1)?.to ?? stages.lastPick?.late,
     picked: pickedTotals(p.records),

@@ -3,6 +3,7 @@ import { findClimate, findGoal } from "@/library";
 import {
   type Followed,
   GardenRecord,
+  dayProblem,
   dueOn,
   germinationBy,
   householdProgress,
@@ -193,5 +194,35 @@ describe("the programme's own germination", () => {
     });
     expect(germinationBy([{ cropId: "kale", sown: 12, up: 10 }])).toEqual({});
     expect(germinationBy([{ cropId: "kale", sown: 40, up: 40 }]).kale?.share).toBe(0.98);
+  });
+});
+
+describe("the day of a record", () => {
+  const sown = record(1, "sown", "2026-04-20");
+  const up = record(2, "up", "2026-05-01");
+  const wrong = (
+    kind: GardenRecord["kind"],
+    on: string,
+    more: Partial<GardenRecord> = {},
+    records = [sown, up],
+  ) => dayProblem(record(9, kind, on, more), { today: "2026-05-18", records })?.code;
+
+  it("is of this season, and not to come", () => {
+    expect(wrong("note", "2026-05-19")).toBe("in-the-future");
+    expect(wrong("note", "1900-01-01")).toBe("too-long-ago");
+    expect(wrong("note", "2026-05-18")).toBeUndefined();
+  });
+
+  it("is in the order in which things happen", () => {
+    expect(wrong("picked", "2026-04-19")).toBe("before-sown");
+    expect(wrong("picked", "2026-04-30")).toBe("before-up");
+    expect(wrong("picked", "2026-05-02")).toBeUndefined();
+    expect(wrong("up", "2026-04-19")).toBe("before-sown");
+    expect(wrong("sown", "2026-05-02", {}, [up])).toBe("after-up");
+    // Sown again, and a correction of the very record in its way.
+    expect(wrong("sown", "2026-05-10")).toBeUndefined();
+    expect(wrong("up", "2026-04-25", { supersedes: up.id })).toBeUndefined();
+    // Lost in the tray, fed, ended: whenever.
+    expect(wrong("lost", "2026-04-21")).toBeUndefined();
   });
 });

@@ -4,8 +4,16 @@ import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { useCallback, useState } from "react";
 import type { Day } from "@/core/day";
-import type { Due, GardenRecord, Measure, RecordKind, RecordTyped } from "@/core/record";
+import {
+  dayProblem,
+  type Due,
+  type GardenRecord,
+  type Measure,
+  type RecordKind,
+  type RecordTyped,
+} from "@/core/record";
 import { Button, buttonClass } from "@/ui/primitives/button";
+import { CameIn } from "./came-in";
 import { useWords } from "@/ui/words/use-words";
 import { discard, post, sendWaiting, type Store, useOutbox } from "@/ui/offline/outbox";
 import { RecordEntry, type RecordRead } from "./record-form";
@@ -35,6 +43,10 @@ export interface LogProps {
   readonly records: readonly ShownRecord[];
   readonly times: number;
   readonly hasMore: boolean;
+  /** The planting that somebody came to write about. */
+  readonly asked?: string;
+  /** What was picked and weighed, kg by week. */
+  readonly cameIn: readonly { readonly from: Day; readonly kg: number }[];
   readonly store: Store;
 }
 
@@ -50,13 +62,24 @@ const blank = (plantingId: string, today: Day, kind: RecordKind = "sown"): Recor
 });
 
 /** What really happened: what each planting waits for is one tap away, and every record is kept for good. */
-export function Log({ householdId, title, today, plantings, records, times, hasMore, store }: LogProps) {
+export function Log({
+  householdId,
+  title,
+  today,
+  plantings,
+  asked,
+  cameIn,
+  records,
+  times,
+  hasMore,
+  store,
+}: LogProps) {
   const words = useWords();
   const { t, crop, bag, day, quantity, problem } = words;
   const router = useRouter();
   const { waiting } = useOutbox();
   const current = plantings.filter((p) => !p.removed);
-  const pressing = current.find((p) => p.due) ?? current[0];
+  const pressing = current.find((p) => p.id === asked) ?? current.find((p) => p.due) ?? current[0];
   const [start, setStart] = useState<RecordTyped>(() =>
     blank(
       pressing?.id ?? "",
@@ -65,7 +88,7 @@ export function Log({ householdId, title, today, plantings, records, times, hasM
     ),
   );
   const [correcting, setCorrecting] = useState<ShownRecord>();
-  const [said, setSaid] = useState("");
+  const [last, setLast] = useState<GardenRecord>();
 
   const nameOf = useCallback(
     (id: string | null) => {
@@ -83,12 +106,27 @@ export function Log({ householdId, title, today, plantings, records, times, hasM
   };
 
   const keep = async (record: GardenRecord) => {
+    setLast(undefined);
     const outcome = await post(householdId, record, store);
-    if (outcome.ok) {
-      setSaid(t("log.saved", { what: `${t(`log.kinds.${record.kind}`)}, ${nameOf(record.plantingId)}` }));
-      router.refresh();
-    } else setSaid("");
+    if (!outcome.ok) return;
+    setLast(record);
+    router.refresh();
   };
+  /** One tap: what a planting waits for happened today. */
+  const tap = (p: LogPlanting, kind: RecordKind) =>
+    void keep({
+      id: crypto.randomUUID(),
+      plantingId: p.id,
+      kind,
+      on: today,
+      amount: null,
+      note: "",
+      supersedes: null,
+    });
+  const isTapped = (p: LogPlanting) =>
+    [...mine.map((w) => w.record), ...(last ? [last] : [])].some(
+      (record) => record.plantingId === p.id && p.due && record.kind === KIND_OF[p.due.task],
+    );
   const onRecord = (read: RecordRead) => {
     // What cannot be stored waits in the outbox, so the form is free for the next.
     if (correcting) {
@@ -108,7 +146,7 @@ export function Log({ householdId, title, today, plantings, records, times, hasM
     });
     document.getElementById("entry")?.scrollIntoView({ block: "start" });
   };
-  const onStrike = (record: ShownRecord) =>
+  const onStrike = (record: GardenRecord) =>
     void keep({
       id: crypto.randomUUID(),
       plantingId: record.plantingId,
@@ -125,6 +163,16 @@ export function Log({ householdId, title, today, plantings, records, times, hasM
         <h1 className="text-title font-bold">{title}</h1>
         <p className="mb-3 text-muted">{t("log.lead")}</p>
         <Waiting waiting={mine} onSend={() => void sendNow()} nameOf={nameOf} problem={problem} />
+        <DueNow
+          plantings={current.filter((p) => p.due && !isTapped(p))}
+          nameOf={nameOf}
+          onTap={tap}
+          onPick={(p) => {
+            setCorrecting(undefined);
+            setStart(blank(p.id, today, "picked"));
+            document.getElementById("entry")?.querySelector<HTMLInputElement>("input[name=amount]")?.focus();
+          }}
+        />
         <section
           id="entry"
           aria-label={correcting ? t("log.correcting", { day: day(correcting.on) }) : t("log.entry")}
@@ -139,6 +187,7 @@ export function Log({ householdId, title, today, plantings, records, times, hasM
             plantings={plantings.map((p) => ({ id: p.id, name: nameOf(p.id) }))}
             saveLabel={correcting ? t("log.saveCorrection") : t("log.save")}
             onRecord={onRecord}
+            check={(read) => dayProblem({ ...read, supersedes: correcting?.id ?? null }, { today, records })}
             onCancel={
               correcting
                 ? () => {
@@ -149,8 +198,13 @@ export function Log({ householdId, title, today, plantings, records, times, hasM
             }
           />
         </section>
-        <p role="status" className="mt-2 font-semibold text-leaf">
-          {said && `✓ ${said}`}
+        <p role="status" className="mt-2 flex min-h-9 flex-wrap items-center gap-3 font-semibold">
+          {last && (
+            <>
+              ✓ {t("log.saved", { what: `${t(`log.kinds.${last.kind}`)}, ${nameOf(last.plantingId)}` })}
+              {last.kind !== "struck" && <Button onClick={() => onStrike(last)}>{t("log.undo")}</Button>}
+            </>
+          )}
         </p>
         {plantings.length === 0 && <p className="mt-2 text-note">{t("log.noPlan")}</p>}
       </div>
@@ -180,16 +234,11 @@ export function Log({ householdId, title, today, plantings, records, times, hasM
                       `, ${t("log.expected", { early: day(p.firstPick.from), late: day(p.firstPick.until) })}`}
                   </span>
                 </span>
-                {p.due && (
-                  <span className={`font-semibold ${p.due.late ? "text-beet" : ""}`}>
-                    {t(`log.kinds.${KIND_OF[p.due.task] as "sown"}`)}?{" "}
-                    {p.due.late ? `▲ ${t("households.late", { days: p.due.days })}` : day(p.due.day)}
-                  </span>
-                )}
               </button>
             </li>
           ))}
         </ul>
+        {cameIn.length > 1 && <CameIn weeks={cameIn} />}
         <div className="mb-2 flex items-end justify-between">
           <h2 className="text-lg font-bold">{t("log.records")}</h2>
           <a href={`/house/${householdId}/records.csv`} download className={buttonClass("open")}>
@@ -212,6 +261,48 @@ export function Log({ householdId, title, today, plantings, records, times, hasM
 }
 
 type Words = ReturnType<typeof useWords>;
+
+interface DueNowProps {
+  readonly plantings: readonly LogPlanting[];
+  readonly nameOf: (id: string | null) => string;
+  readonly onTap: (planting: LogPlanting, kind: RecordKind) => void;
+  /** A pick is weighed first: its amount is asked for in the form. */
+  readonly onPick: (planting: LogPlanting) => void;
+}
+
+/** What is due, the latest first, each with the one tap that answers it. */
+function DueNow({ plantings, nameOf, onTap, onPick }: DueNowProps) {
+  const { t, day } = useWords();
+  const byLate = [...plantings].sort(
+    (a, b) => Number(b.due?.late) - Number(a.due?.late) || (b.due?.days ?? 0) - (a.due?.days ?? 0),
+  );
+  if (byLate.length === 0) return null;
+  return (
+    <ul aria-label={t("log.due")} className="mb-3 border-t-rule border-ink">
+      {byLate.map((p) => {
+        if (!p.due) return null;
+        const { task, late, days, day: from } = p.due;
+        return (
+          <li key={p.id} className="flex items-center justify-between gap-3 border-b border-line py-1.5">
+            <span className="min-w-0">
+              {nameOf(p.id)}
+              <span className={`block text-note font-semibold ${late ? "text-beet" : ""}`}>
+                {late ? `▲ ${t("households.late", { days })}` : t("next.from", { day: day(from) })}
+              </span>
+            </span>
+            <Button
+              className="min-h-11 shrink-0"
+              onClick={() => (task === "pick" ? onPick(p) : onTap(p, KIND_OF[task]))}
+            >
+              {t(`log.tap.${task}`)}
+              <span className="sr-only"> {nameOf(p.id)}</span>
+            </Button>
+          </li>
+        );
+      })}
+    </ul>
+  );
+}
 
 const pickedWords = (picked: LogPlanting["picked"], t: Words["t"], quantity: Words["quantity"]): string =>
   [

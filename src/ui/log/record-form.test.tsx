@@ -17,6 +17,7 @@ function form() {
       plantings={[{ id: id(10), name: "lettuce × 6" }]}
       saveLabel="Save record"
       onRecord={onRecord}
+      check={(record) => (record.on < "2026-05-01" ? { code: "before-sown", day: "2026-05-01" } : undefined)}
     />,
   );
   const amount = () => shown.getByLabelText(/^How much/) as HTMLInputElement;
@@ -45,4 +46,14 @@ it("refuses an amount that it cannot read, at its field, and sends nothing", asy
   await waitFor(() => expect(getByRole("alert").textContent).toMatch(/^✕ ./));
   expect(onRecord).not.toHaveBeenCalled();
   expect(amount().value).toBe("a handful");
+});
+
+it("says at the day what is wrong with it, and keeps what was typed", async () => {
+  const { type, save, amount, onRecord, getByRole, getByLabelText } = form();
+  type("12");
+  fireEvent.change(getByLabelText("Day"), { target: { value: "2026-04-01" } });
+  await save();
+  await waitFor(() => expect(getByRole("alert").textContent).toContain("It was sown 1 May"));
+  expect(onRecord).not.toHaveBeenCalled();
+  expect(amount().value).toBe("12");
 });

@@ -3,7 +3,7 @@
 import { ToggleGroup } from "radix-ui";
 import { Controller, useForm, useWatch } from "react-hook-form";
 import type { Day } from "@/core/day";
-import { readProblem } from "@/core/problem";
+import { type Problem, problemMessage, readProblem } from "@/core/problem";
 import { MEASURES_OF, RECORD_KINDS, type RecordForm, type RecordKind, type RecordTyped } from "@/core/record";
 import { useEffect } from "react";
 import type { z } from "zod";
@@ -25,15 +25,21 @@ interface FormProps {
   readonly saveLabel: string;
   /** Takes a record over at once, and is done when it has been sent or waits on the device. */
   readonly onRecord: (record: RecordRead) => Promise<void>;
+  /** What is wrong with the day of a record that could be read; undefined for nothing. */
+  readonly check: (record: RecordRead) => Problem | undefined;
   readonly onCancel?: () => void;
 }
 
 const KINDS = RECORD_KINDS.filter((kind) => kind !== "struck");
 
 /** One record: which planting, what happened, how much. The kind is one tap; the rest has sensible starts. */
-export function RecordEntry({ start, today, plantings, saveLabel, onRecord, onCancel }: FormProps) {
+export function RecordEntry({ start, today, plantings, saveLabel, onRecord, check, onCancel }: FormProps) {
   const { t } = useWords();
-  const { register, control, handleSubmit, setValue, formState } = useForm<RecordTyped, unknown, RecordRead>({
+  const { register, control, handleSubmit, setValue, setError, formState } = useForm<
+    RecordTyped,
+    unknown,
+    RecordRead
+  >({
     resolver,
     values: start,
     resetOptions: { keepDirtyValues: false },
@@ -43,6 +49,8 @@ export function RecordEntry({ start, today, plantings, saveLabel, onRecord, onCa
   const { errors } = formState;
   const problem = (message?: string) => (message === undefined ? undefined : readProblem(message));
   const submit = handleSubmit(async (record) => {
+    const wrong = check(record);
+    if (wrong) return setError("on", { message: problemMessage(wrong) }, { shouldFocus: true });
     const sent = onRecord(record);
     // Emptied before the answer: what is typed while that is on its way belongs to the next record.
     setValue("amount", "");

@@ -54,7 +54,7 @@ async function deliver({ householdId, record, faults = 0 }: Waiting, store: Stor
   const outcome = await send(() => store(householdId, record));
   if (outcome.ok) without(record.id);
   else {
-    const { problem } = outcome;
+    const problem = Object.values(outcome.fields ?? {})[0] ?? outcome.problem;
     const failed = faults + (problem.code === "server-fault" ? 1 : 0);
     const refused = problem.code === "server-fault" ? failed >= MOST_FAULTS : !PASSING.has(problem.code);
     outbox.setState(({ waiting }) => ({

@@ -2,7 +2,7 @@
 
 import { createContext, useContext } from "react";
 import type { DateReason, SeasonReason } from "@/core/calendar";
-import type { Day } from "@/core/day";
+import { type Day, isDay } from "@/core/day";
 import type { Fix, Limit, Note } from "@/core/fit";
 import type { Clash, Cure, Heard } from "@/core/garden";
 import { fromMinor } from "@/core/money";
@@ -221,7 +221,11 @@ function wordsIn(units: UnitSystem, currency: string) {
       : t(`notes.${n.code}`, { soil: quantity(n.soilL, "volume") });
   const problem = ({ code, ...details }: Problem): string => {
     const key = `problems.${code}` as "problems.invalid";
-    return t.has(key) ? t(key, details) : t("problems.invalid");
+    const said = Object.entries(details).map(([name, value]) => [
+      name,
+      typeof value === "string" && isDay(value) ? day(value) : value,
+    ]);
+    return t.has(key) ? t(key, Object.fromEntries(said)) : t("problems.invalid");
   };
   const shown = (value: number, dimension: Dimension) => showQuantity(value, dimension, units);
   return {
