@@ -8,7 +8,9 @@ export {
   type MatchOrder,
   orderLines,
   passesTaste,
+  shortlist,
   TASTE_FILTERS,
   type TasteFilter,
 } from "./order";
+export { type Placing, placingOf } from "./placing";
 export { plantingOf, suggestGoal } from "./suggest";

@@ -22,13 +22,18 @@ export function passesTaste(line: MatchLine, filter: TasteFilter, setting: Setti
   );
 }
 
-/** What the best cell of a line gives, as the market would ask for it, in minor units; 0 where nobody knows the price. */
-export function bestWorth(line: MatchLine, setting: Setting): number {
-  const worth = line.cells.map(({ fit, harvest }) => {
-    const g = fit.grade === "wrong" ? 0 : 1000 * harvest.likely;
-    return marketMinor(setting.prices ?? {}, line.crop.id, g) ?? 0;
-  });
-  return Math.max(0, ...worth);
+/** The bag in which a line gives most, as the market would ask for it, and that in minor units; undefined where nobody knows the price, or nothing grows. */
+export function bestWorth(
+  line: MatchLine,
+  setting: Setting,
+): { readonly minor: number; readonly bagId: string } | undefined {
+  const worth = line.cells.map(({ bagId, fit, harvest }) => ({
+    bagId,
+    minor:
+      marketMinor(setting.prices ?? {}, line.crop.id, fit.grade === "wrong" ? 0 : 1000 * harvest.likely) ?? 0,
+  }));
+  const best = worth.reduce((a, b) => (b.minor > a.minor ? b : a), { minor: 0, bagId: "" });
+  return best.minor > 0 ? best : undefined;
 }
 
 /** Lines in the order of what somebody asks first; equals by their first meal. */
@@ -43,10 +48,24 @@ export function orderLines(lines: readonly MatchLine[], order: MatchOrder, setti
       taste(l) / 100,
     tastes: taste,
     meal: () => 0,
-    money: (l) => -bestWorth(l, setting),
+    money: (l) => -(bestWorth(l, setting)?.minor ?? 0),
     sun: (l) => l.goal.sunHours.good,
     hardy: (l) => l.crop.nights.standsC,
   };
   const keyed = lines.map((line) => ({ line, k: key[order](line) }));
   return keyed.sort((a, b) => a.k - b.k || meal(a.line).localeCompare(meal(b.line))).map(({ line }) => line);
+}
+
+/** So many crops are enough to begin with. Ours to choose. */
+const SHORT = 12;
+
+/** What a household would grow now: what fits somewhere and is eaten, the best first, and shoots as one. */
+export function shortlist(lines: readonly MatchLine[], setting: Setting): MatchLine[] {
+  const wanted = lines.filter(
+    (line) => passesTaste(line, "liked", setting) && line.cells.some(({ fit }) => fit.grade !== "wrong"),
+  );
+  const ordered = orderLines(wanted, "fit", setting);
+  const [shoots] = ordered.filter(({ goal }) => goal.kind === "microgreen");
+  const grown = ordered.filter(({ goal }) => goal.kind !== "microgreen").slice(0, SHORT - 1);
+  return shoots ? [...grown, shoots] : grown;
 }

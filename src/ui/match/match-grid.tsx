@@ -51,7 +51,7 @@ const BEYOND = 12;
 /** Crops down, bags across; of a long list only the lines in view are drawn. */
 export function MatchGrid({ lines, bags, setting, chosen, onChoose, onWhatFits, onWhereFits }: GridProps) {
   const { t, crop, bag, day, quantity, money, season } = useWords();
-  const worth = (line: MatchLine) => bestWorth(line, setting);
+  const nameOf = (id: string) => bag(bags.find((b) => b.id === id)?.kindId ?? "");
   const first = lines[0]?.cells[0];
   const box = useRef<HTMLDivElement>(null);
   // eslint-disable-next-line react-hooks/incompatible-library -- nothing here is memoized
@@ -110,6 +110,7 @@ export function MatchGrid({ lines, bags, setting, chosen, onChoose, onWhatFits, 
           {above > 0 && <tr aria-hidden="true" style={{ height: above }} />}
           {drawn.map(({ index: row, key }) => {
             const line = known(lines[row]);
+            const best = bestWorth(line, setting);
             return (
               <tr
                 key={key}
@@ -141,8 +142,10 @@ export function MatchGrid({ lines, bags, setting, chosen, onChoose, onWhatFits, 
                       ? day(line.season.stages.firstPick.likely)
                       : t("match.never")}
                   </span>
-                  {worth(line) > 0 && (
-                    <span className="block text-fine text-muted">{money(worth(line))}</span>
+                  {best && (
+                    <span className="block text-fine text-muted">
+                      {t("match.worthIn", { money: money(best.minor), bag: nameOf(best.bagId) })}
+                    </span>
                   )}
                 </td>
                 {bags.map((b, column) => {

@@ -4,7 +4,7 @@ import { useMemo, useState } from "react";
 import { sowingFor } from "@/core/calendar";
 import { type Day, isDay } from "@/core/day";
 import type { BagThing } from "@/core/plan";
-import { type MatchCell, type MatchLine, openCell } from "@/core/match";
+import { type MatchCell, type MatchLine, openCell, type Placing } from "@/core/match";
 import type { Setting } from "@/core/setting";
 import type { Problem } from "@/core/problem";
 import { inForce } from "@/core/school";
@@ -27,6 +27,12 @@ interface PanelProps {
   readonly setting: Setting;
   readonly saving: boolean;
   readonly failure: Problem | undefined;
+  /** Whether the plan has a place for it there; undefined for a bag still to buy. */
+  readonly placing: Placing | undefined;
+  /** It was put into the plan just now. */
+  readonly isDone: boolean;
+  readonly bagName: (bagId: string) => string;
+  readonly onBag: (bagId: string) => void;
   readonly onSowOn: (day: Day) => void;
   readonly onPick: () => void;
   readonly onClose: () => void;
@@ -41,6 +47,10 @@ export function MatchPanel({
   setting,
   saving,
   failure,
+  placing,
+  isDone,
+  bagName: nameOf,
+  onBag,
   onSowOn,
   onPick,
   onClose,
@@ -85,13 +95,16 @@ export function MatchPanel({
           </>
         )}
       </p>
+      {placing && !placing.isFree && !isDone && (
+        <Taken placing={placing} bagName={nameOf} onSowOn={onSowOn} onBag={onBag} />
+      )}
       <Button
-        look="solid"
+        look={placing && !placing.isFree ? "open" : "solid"}
         className="mb-3 min-h-11 w-full"
-        disabled={saving || (fit.plants === 0 && !fit.sown)}
+        disabled={saving || isDone || (fit.plants === 0 && !fit.sown)}
         onClick={onPick}
       >
-        {t("match.pick")}
+        {t(isDone ? "match.isIn" : placing && !placing.isFree ? "match.pickAnyway" : "match.pick")}
       </Button>
       {failure && (
         <p role="alert" className="mb-3 font-semibold text-beet">
@@ -156,5 +169,35 @@ export function MatchPanel({
         ))}
       </div>
     </aside>
+  );
+}
+
+interface TakenProps {
+  readonly placing: Placing;
+  readonly bagName: (bagId: string) => string;
+  readonly onSowOn: (day: Day) => void;
+  readonly onBag: (bagId: string) => void;
+}
+
+/** A bag that has no place for it then: what is in the way, and where or when there is one. */
+function Taken({ placing: { takenBy, next, others }, bagName, onSowOn, onBag }: TakenProps) {
+  const { t, crop, day } = useWords();
+  return (
+    <div role="alert" className="mb-3 grid gap-2 border-l-4 border-marigold bg-paper py-2 pl-3">
+      <p className="font-semibold">
+        ▲{" "}
+        {takenBy
+          ? t("match.takenBy", { crop: crop(takenBy.goalId), day: day(takenBy.until) })
+          : t("match.taken")}
+      </p>
+      <div className="flex flex-wrap gap-2">
+        {next && <Button onClick={() => onSowOn(next)}>{t("match.fromDay", { day: day(next) })}</Button>}
+        {others.slice(0, 3).map((id) => (
+          <Button key={id} onClick={() => onBag(id)}>
+            {t("match.inOther", { bag: bagName(id) })}
+          </Button>
+        ))}
+      </div>
+    </div>
   );
 }

@@ -4,7 +4,7 @@ import { beforeEach, expect, it, vi } from "vitest";
 import type { Plan } from "@/core/plan";
 import type { PlainSetting } from "@/core/setting";
 import { findClimate, findMix } from "@/library";
-import { planOf } from "@/testing/garden";
+import { id, planOf, planting } from "@/testing/garden";
 import { show } from "@/testing/screen";
 import { Match, type MatchProps } from "./match";
 
@@ -17,13 +17,14 @@ const plain: PlainSetting = {
   sunHours: 7,
   floorM2: 4,
 };
-const screen = (plan: Plan, save: MatchProps["save"] = vi.fn()) =>
+const screen = (plan: Plan, { save = vi.fn() as MatchProps["save"], usual = [] as string[] } = {}) =>
   show(
     <Match
       householdId="h"
       title="Greens for a balcony"
       today="2026-05-18"
       saved={{ version: 3, plan }}
+      usual={usual}
       setting={plain}
       overrides={[]}
       save={save}
@@ -48,17 +49,29 @@ beforeEach(() => {
 
 const cells = (container: HTMLElement) => [...container.querySelectorAll<HTMLElement>("[data-cell]")];
 
-it("judges every goal in the household's own bags, and every kind of bag where it has none", () => {
-  const own = screen(planOf("round-10-gal"));
-  expect(own.getAllByRole("columnheader").map((c) => c.textContent)).toHaveLength(3);
-  expect(cells(own.container).length).toBeGreaterThan(90);
+const everything = ({ getByRole }: ReturnType<typeof screen>) =>
+  fireEvent.click(getByRole("button", { name: /^Show all \d+ crops/ }));
+
+it("opens with a short list of what fits now, shoots as one, and shows everything on demand", () => {
+  const own = screen(planOf("round-10-gal"), { usual: ["round-5-gal", "tub-80-l"] });
+  const names = () => own.getAllByRole("rowheader").map((r) => r.textContent ?? "");
+  expect(names().length).toBeGreaterThan(6);
+  expect(names().length).toBeLessThanOrEqual(12);
+  expect(names().filter((n) => /shoots|microgreens/.test(n))).toHaveLength(1);
+  // Their own bag, and the usual ones of such a place.
+  expect(own.getAllByRole("columnheader").map((c) => c.textContent)).toHaveLength(2 + 3);
+  everything(own);
+  expect(names().length).toBeGreaterThan(90);
   own.unmount();
   const none = screen({ bags: [], rows: [] });
-  expect(none.getAllByRole("columnheader").length).toBeGreaterThan(20);
+  fireEvent.change(none.getByRole("combobox", { name: "Bags" }), { target: { value: "buy" } });
+  expect(none.getByRole("combobox", { name: "Bags" })).toHaveProperty("value", "buy");
 });
 
 it("finds a crop by any of its names, leaves out what does not fit, and sorts what is left", () => {
-  const { container, getByRole, getAllByRole, text } = screen(planOf("bottle"));
+  const shown = screen(planOf("bottle"));
+  const { container, getByRole, getAllByRole, text } = shown;
+  everything(shown);
   const names = () => getAllByRole("rowheader").map((r) => r.querySelector("button")!.textContent ?? "");
   const all = names().length;
   fireEvent.click(getByRole("checkbox"));
@@ -76,6 +89,18 @@ it("finds a crop by any of its names, leaves out what does not fit, and sorts wh
   expect(text()).toContain("No crop is left");
 });
 
+it("names the filter that hides what was looked for, and shows it when asked", () => {
+  const shown = screen(planOf("bottle"));
+  everything(shown);
+  fireEvent.click(shown.getByRole("checkbox"));
+  fireEvent.change(shown.getByRole("searchbox"), { target: { value: "sweet corn" } });
+  expect(shown.text()).toContain("One crop of that name is left out by: Only what fits now.");
+  fireEvent.click(shown.getByRole("button", { name: "Show them" }));
+  expect(shown.getAllByRole("rowheader").map((r) => r.textContent)).toEqual([
+    expect.stringContaining("sweet corn"),
+  ]);
+});
+
 it("walks the grid by arrow keys", () => {
   const { container } = screen(planOf("round-10-gal"));
   const [first, second] = cells(container);
@@ -89,7 +114,7 @@ it("puts a chosen cell into the plan as it was judged, and says why when somebod
     .fn<MatchProps["save"]>()
     .mockResolvedValueOnce({ ok: false, problem: { code: "plan-changed" } })
     .mockResolvedValueOnce({ ok: true, value: { version: 4 } });
-  const { container, getByRole, findByRole, text } = screen(planOf("round-10-gal"), save);
+  const { container, getByRole, findByRole, text } = screen(planOf("round-10-gal"), { save });
   fireEvent.change(getByRole("searchbox"), { target: { value: "lettuce" } });
   fireEvent.click(cells(container)[0]!);
   const pick = () =>
@@ -103,4 +128,24 @@ it("puts a chosen cell into the plan as it was judged, and says why when somebod
   const [planted] = plan.rows[0]!.plantings;
   expect(planted).toMatchObject({ sowOn: "2026-05-18", goalId: expect.stringContaining("lettuce") });
   expect(refresh).toHaveBeenCalled();
+});
+
+it("sees what stands in a bag, offers another bag or day, and plants once however often it is pressed", async () => {
+  const save = vi.fn<MatchProps["save"]>().mockResolvedValue({ ok: true, value: { version: 4 } });
+  const one = planOf(
+    "round-10-gal",
+    planting(10, "tomato/cordon", "2026-05-01", { method: "bought", plants: 1 }),
+  );
+  const free = { ...one.bags[0]!, id: id(50) };
+  const { container, getByRole, text } = screen({ ...one, bags: [...one.bags, free] }, { save });
+  fireEvent.change(getByRole("searchbox"), { target: { value: "cabbage, compact" } });
+  fireEvent.click(cells(container)[0]!);
+  expect(text()).toMatch(/▲ tomato, cordon has that place until \d/);
+  fireEvent.click(getByRole("button", { name: "Put it into fabric 10 gal" }));
+  expect(text()).not.toContain("has that place");
+  const pick = (name: string) => act(async () => void fireEvent.click(getByRole("button", { name })));
+  await pick("Put into the plan");
+  expect(save.mock.calls[0]![1].rows.map((r) => r.bagId)).toEqual([one.bags[0]!.id, free.id]);
+  await pick("It is in the plan");
+  expect(save).toHaveBeenCalledOnce();
 });

@@ -6,7 +6,15 @@ import { useMemo, useState } from "react";
 import { addDays, type Day, daysBetween, isDay } from "@/core/day";
 import { GRADES } from "@/core/fit";
 import { type BagThing, type Plan, putPlanting } from "@/core/plan";
-import { MATCH_ORDERS, orderLines, passesTaste, TASTE_FILTERS, type TasteFilter } from "@/core/match";
+import {
+  MATCH_ORDERS,
+  orderLines,
+  passesTaste,
+  placingOf,
+  shortlist,
+  TASTE_FILTERS,
+  type TasteFilter,
+} from "@/core/match";
 import type { Override } from "@/core/override";
 import type { PlainSetting } from "@/core/setting";
 import type { Outcome, Problem } from "@/core/problem";
@@ -24,6 +32,8 @@ export interface MatchProps {
   readonly title: string;
   readonly today: Day;
   readonly saved: { readonly version: number; readonly plan: Plan };
+  /** Kinds of bag that are usual at such a place: shown beside those that the household has. */
+  readonly usual: readonly string[];
   readonly setting: PlainSetting;
   readonly overrides: readonly Override[];
   readonly save: (readAt: number, plan: Plan) => Promise<Outcome<{ version: number }>>;
@@ -35,7 +45,16 @@ const WEEK = 7;
 const WEEKS = 52;
 
 /** Crops down, bags across, for one sowing day: each cell computed, with the reason at hand. */
-export function Match({ householdId, title, today, saved, setting: plain, overrides, save }: MatchProps) {
+export function Match({
+  householdId,
+  title,
+  today,
+  saved,
+  usual,
+  setting: plain,
+  overrides,
+  save,
+}: MatchProps) {
   const words = useWords();
   const { t, crop } = words;
   const router = useRouter();
@@ -53,24 +72,34 @@ export function Match({ householdId, title, today, saved, setting: plain, overri
       })),
     [reference],
   );
+  const few = useMemo(
+    () => [...own, ...kinds.filter((kind) => usual.includes(kind.id))],
+    [own, kinds, usual],
+  );
+  const [isShort, setShort] = useState(true);
   const [sowOn, setSowOn] = useState(today);
   const [find, setFind] = useState("");
   const [sort, setSort] = useState<(typeof SORTS)[number]>("fit");
   const [tastes, setTastes] = useState<TasteFilter>("all");
   const [hideWrong, setHideWrong] = useState(false);
-  const [toBuy, setToBuy] = useState(own.length === 0);
+  const [toBuy, setToBuy] = useState(false);
   const [only, setOnly] = useState<{ goalId?: string; bagId?: string; toBuy: boolean }>();
   const [chosen, setChosen] = useState<{ goalId: string; bagId: string }>();
-  const [done, setDone] = useState<{ row: number; goalId: string }>();
+  const [done, setDone] = useState<{ row: number; goalId: string; cell: string }>();
   const [failure, setFailure] = useState<Problem>();
   const [saving, setSaving] = useState(false);
 
-  const { lines, bags, sowOn: day } = useMatch(judged, toBuy ? kinds : own, isDay(sowOn) ? sowOn : today);
-  const shown = useMemo(() => {
+  const { lines, bags, sowOn: day } = useMatch(judged, toBuy ? kinds : few, isDay(sowOn) ? sowOn : today);
+  const found = useMemo(() => {
     const wanted = find.trim().toLowerCase();
-    const kept = lines
+    return lines
       .filter((l) => words.namesOf(l.goal.id, l.crop.botanical).includes(wanted))
-      .filter((l) => only?.goalId === undefined || l.goal.id === only.goalId)
+      .filter((l) => only?.goalId === undefined || l.goal.id === only.goalId);
+  }, [lines, find, words, only]);
+  const shown = useMemo(() => {
+    // Whoever looks for a crop looks among all.
+    if (isShort && find.trim() === "" && !only) return shortlist(found, setting);
+    const kept = found
       .filter((l) => passesTaste(l, tastes, setting))
       .map((l) =>
         only?.bagId === undefined ? l : { ...l, cells: l.cells.filter((c) => c.bagId === only.bagId) },
@@ -79,7 +108,7 @@ export function Match({ householdId, title, today, saved, setting: plain, overri
     return sort === "name"
       ? kept.sort((a, b) => crop(a.goal.id).localeCompare(crop(b.goal.id)))
       : orderLines(kept, sort, setting);
-  }, [lines, find, hideWrong, sort, tastes, crop, words, only, setting]);
+  }, [found, isShort, find, hideWrong, sort, tastes, crop, only, setting]);
   const columns = useMemo(() => {
     const grade = (b: BagThing) =>
       GRADES.indexOf(shown[0]?.cells.find((c) => c.bagId === b.id)?.fit.grade ?? "wrong");
@@ -91,26 +120,54 @@ export function Match({ householdId, title, today, saved, setting: plain, overri
   const cell = line?.cells.find((c) => c.bagId === chosen?.bagId);
   const column = bags.find((b) => b.id === chosen?.bagId);
 
+  /** The chosen cell as a planting of the plan. */
+  const wanted = useMemo(
+    () =>
+      line &&
+      cell && {
+        id: crypto.randomUUID(),
+        goalId: line.goal.id,
+        surface: cell.where,
+        method: cell.choice.method.method,
+        plants: cell.fit.plants ?? null,
+        sowOn: day,
+        isChosen: true,
+      },
+    [line, cell, day],
+  );
+  const placing = useMemo(
+    () =>
+      wanted && line && column && own.includes(column)
+        ? placingOf(
+            {
+              planting: wanted,
+              bagId: column.id,
+              others: line.cells.filter((c) => c.fit.grade !== "wrong").map((c) => c.bagId),
+            },
+            saved.plan,
+            setting,
+          )
+        : undefined,
+    [wanted, line, column, own, saved.plan, setting],
+  );
+  const cellKey = `${chosen?.goalId} ${chosen?.bagId} ${day}`;
+
   const pick = async () => {
-    if (!line || !cell || !column) return;
+    if (!wanted || !column || done?.cell === cellKey) return;
     setSaving(true);
     setFailure(undefined);
-    const thing: BagThing = toBuy ? { ...column, id: crypto.randomUUID() } : column;
-    const base = toBuy ? { ...saved.plan, bags: [...saved.plan.bags, thing] } : saved.plan;
-    const planting = {
-      id: crypto.randomUUID(),
-      goalId: line.goal.id,
-      surface: cell.where,
-      method: cell.choice.method.method,
-      plants: cell.fit.plants ?? null,
-      sowOn: day,
-      isChosen: true,
-    };
-    const next = putPlanting(base, thing.id, planting, crypto.randomUUID());
+    const isOwn = own.includes(column);
+    const thing: BagThing = isOwn ? column : { ...column, id: crypto.randomUUID() };
+    const base = isOwn ? saved.plan : { ...saved.plan, bags: [...saved.plan.bags, thing] };
+    const next = putPlanting(base, thing.id, wanted, crypto.randomUUID());
     const outcome = await send(() => save(saved.version, next));
     setSaving(false);
     if (outcome.ok)
-      setDone({ row: next.rows.findIndex((r) => r.bagId === thing.id) + 1, goalId: line.goal.id });
+      setDone({
+        row: next.rows.findIndex((r) => r.bagId === thing.id) + 1,
+        goalId: wanted.goalId,
+        cell: cellKey,
+      });
     else setFailure(outcome.problem);
     router.refresh();
   };
@@ -120,7 +177,14 @@ export function Match({ householdId, title, today, saved, setting: plain, overri
       <div className="min-w-0 px-4 pt-4 pb-8 lg:px-6">
         <h1 className="text-title font-bold">{title}</h1>
         <p className="mb-3 text-muted">
-          {t("match.lead", { goals: shown.length, bags: bags.length, day: words.day(day) })}
+          {t(isShort && find.trim() === "" && !only ? "match.leadShort" : "match.lead", {
+            goals: shown.length,
+            bags: bags.length,
+            day: words.day(day),
+          })}{" "}
+          <Button look="quiet" onClick={() => setShort(!isShort)}>
+            {t(isShort ? "match.showEverything" : "match.showShort", { goals: lines.length })}
+          </Button>
         </p>
         <div className="mb-3 flex flex-wrap items-end gap-3">
           <TextField
@@ -151,37 +215,43 @@ export function Match({ householdId, title, today, saved, setting: plain, overri
             onChange={(e) => setFind(e.target.value)}
             className="w-32"
           />
-          <SelectField
-            label={t("match.sort")}
-            value={sort}
-            onChange={(e) => setSort(e.target.value as typeof sort)}
-          >
-            {SORTS.map((s) => (
-              <option key={s} value={s}>
-                {t(`match.sorts.${s}`)}
-              </option>
-            ))}
-          </SelectField>
-          <SelectField
-            label={t("match.tastesShown")}
-            value={tastes}
-            onChange={(e) => setTastes(e.target.value as TasteFilter)}
-          >
-            {TASTE_FILTERS.map((f) => (
-              <option key={f} value={f}>
-                {t(`match.tasteFilters.${f}`)}
-              </option>
-            ))}
-          </SelectField>
+          {!isShort && (
+            <>
+              <SelectField
+                label={t("match.sort")}
+                value={sort}
+                onChange={(e) => setSort(e.target.value as typeof sort)}
+              >
+                {SORTS.map((s) => (
+                  <option key={s} value={s}>
+                    {t(`match.sorts.${s}`)}
+                  </option>
+                ))}
+              </SelectField>
+              <SelectField
+                label={t("match.tastesShown")}
+                value={tastes}
+                onChange={(e) => setTastes(e.target.value as TasteFilter)}
+              >
+                {TASTE_FILTERS.map((f) => (
+                  <option key={f} value={f}>
+                    {t(`match.tasteFilters.${f}`)}
+                  </option>
+                ))}
+              </SelectField>
+            </>
+          )}
           <SelectField
             label={t("match.bagsShown")}
             value={toBuy ? "buy" : "own"}
             onChange={(e) => setToBuy(e.target.value === "buy")}
           >
-            {own.length > 0 && <option value="own">{t("match.own")}</option>}
+            <option value="own">{t(own.length > 0 ? "match.own" : "match.usual")}</option>
             <option value="buy">{t("match.buy")}</option>
           </SelectField>
-          <CheckField label={t("match.hideWrong")} checked={hideWrong} onChecked={setHideWrong} />
+          {!isShort && (
+            <CheckField label={t("match.hideWrong")} checked={hideWrong} onChecked={setHideWrong} />
+          )}
         </div>
         {only && (
           <p className="mb-3 flex flex-wrap items-center gap-3 font-semibold">
@@ -214,7 +284,29 @@ export function Match({ householdId, title, today, saved, setting: plain, overri
           )}
         </p>
         {shown.length === 0 ? (
-          <p className="border-t border-line py-6">{t("match.none")}</p>
+          <p className="flex flex-wrap items-center gap-3 border-t border-line py-6">
+            {found.length > 0 && (hideWrong || tastes !== "all") ? (
+              <>
+                {t("match.hidden", {
+                  count: found.length,
+                  by: [
+                    ...(tastes === "all" ? [] : [t(`match.tasteFilters.${tastes}`)]),
+                    ...(hideWrong ? [t("match.hideWrong")] : []),
+                  ].join(", "),
+                })}
+                <Button
+                  onClick={() => {
+                    setTastes("all");
+                    setHideWrong(false);
+                  }}
+                >
+                  {t("match.showHidden")}
+                </Button>
+              </>
+            ) : (
+              t("match.none")
+            )}
+          </p>
         ) : (
           <MatchGrid
             lines={shown}
@@ -238,6 +330,14 @@ export function Match({ householdId, title, today, saved, setting: plain, overri
           sowOn={day}
           setting={setting}
           saving={saving}
+          placing={placing}
+          isDone={done?.cell === cellKey}
+          bagName={(id) => {
+            const thing = bags.find((b) => b.id === id);
+            const row = saved.plan.rows.findIndex((r) => r.bagId === id) + 1;
+            return thing ? `${row > 0 ? `${row} ` : ""}${words.bag(thing.kindId)}` : "";
+          }}
+          onBag={(bagId) => setChosen({ goalId: line.goal.id, bagId })}
           failure={failure}
           onSowOn={setSowOn}
           onPick={pick}
