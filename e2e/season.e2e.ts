@@ -45,7 +45,10 @@ it("goes from an empty household to a logged harvest and its CSV", async () => {
   const page = await openPage(opened.browser, "/");
   const id = await survey(page, "Windrush");
 
-  // Match computes for all kinds of bag; a 5 gal bag takes one bush tomato, as growers do.
+  // Match begins with what fits and is eaten, and knows everything on demand.
+  await see(page, "12 crops that this household eats and that fit now, in 3 bags");
+  await press(page, "Show all 129 crops and goals");
+  await page.locator('::-p-aria([name="Bags"])').fill("buy");
   await see(page, "129 crops and goals against 25 bags");
   await type(page, "Find a crop", "pak");
   await page.locator('::-p-aria([name="pak choi, leaf, fabric 10 gal: 9 plants, right"])').click();
@@ -234,6 +237,7 @@ it("follows what a household eats and brings, and what things cost", async () =>
   await see(page, "Survey saved.");
 
   await visit(page, `/house/${id}/match`);
+  await press(page, "Show all 129 crops and goals");
   await page.locator('::-p-aria([name="Sort by"])').fill("tastes");
   await page.waitForFunction(() => document.querySelector("tbody th")?.textContent?.startsWith("strawberry"));
   await page.locator('::-p-aria([name="Tastes"])').fill("liked");

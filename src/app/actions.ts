@@ -11,7 +11,7 @@ import type { GardenRecord } from "@/core/record";
 import type { Schools } from "@/core/school";
 import { currentActor } from "@/server/actor";
 import { saveClimate } from "@/server/climate";
-import { addHousehold, resurvey } from "@/server/households";
+import { addHousehold, putAway, resurvey } from "@/server/households";
 import { outcomeOf } from "@/server/outcome";
 import {
   type ProposalsPage,
@@ -153,6 +153,12 @@ export async function takeProposalAction(householdId: string): Promise<Outcome<{
 
 export async function takeBackProposalAction(householdId: string): Promise<Outcome<{ version: number }>> {
   const outcome = await outcomeOf(async () => takeBackProposal(await currentActor(), householdId));
+  if (outcome.ok) revalidatePath("/", "layout");
+  return outcome;
+}
+
+export async function putAwayAction(householdId: string, isPutAway: boolean): Promise<Outcome<null>> {
+  const outcome = await outcomeOf(async () => putAway(await currentActor(), householdId, isPutAway));
   if (outcome.ok) revalidatePath("/", "layout");
   return outcome;
 }

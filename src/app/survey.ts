@@ -1,35 +1,9 @@
-import { FOOD_GROUPS } from "@/core/food";
 import { amountText } from "@/core/money";
-import { COMPASS, type SurveyTyped } from "@/core/place";
+import { BLANK_SURVEY, COMPASS, type SurveyTyped } from "@/core/place";
 import type { Household } from "@/server/households";
 
-const SOMETIMES = Object.fromEntries(FOOD_GROUPS.map((group) => [group, "sometimes" as const]));
-
-/** The survey's form for a new household. */
-export const blankSurvey = (): SurveyTyped => ({
-  name: "",
-  adults: "",
-  children: "0",
-  tastes: "",
-  note: "",
-  kind: "balcony",
-  length: "",
-  width: "",
-  sun: [{ from: "08:00", to: "13:00" }],
-  limit: "",
-  wants: { groups: SOMETIMES, must: [], never: [] },
-  skill: "some",
-  trays: "sheltered",
-  cells: "",
-  budget: "",
-  water: "",
-  away: [],
-  faces: "",
-  doorAt: "",
-  doorWide: "",
-  hooks: "",
-  hookLimit: "",
-});
+/** The survey's form for a new household: with one stretch of sun to change. */
+export const blankSurvey = (): SurveyTyped => ({ ...BLANK_SURVEY, sun: [{ from: "08:00", to: "13:00" }] });
 
 /** The survey's form as it was filled in. */
 export function typedSurvey(household: Household, currency: string): SurveyTyped {
@@ -48,7 +22,8 @@ export function typedSurvey(household: Household, currency: string): SurveyTyped
     width: place?.widthTyped ?? "",
     sun: [...(place?.sun ?? [])],
     limit: place?.limitTyped ?? "",
-    wants: { ...wants, groups: { ...SOMETIMES, ...wants.groups } },
+    site: [...(place?.site ?? [])],
+    wants: { ...wants, groups: { ...BLANK_SURVEY.wants.groups, ...wants.groups } },
     cells: cells === null ? "" : String(cells),
     budget: budgetMinor === null ? "" : amountText(budgetMinor, currency),
     water: place?.waterTyped ?? "",

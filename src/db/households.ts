@@ -2,7 +2,7 @@ import * as z from "zod";
 import { DayText } from "@/core/day";
 import { TRAY_PLACES } from "@/core/climate";
 import { Wants } from "@/core/food";
-import { Away, bearingOf, PLACE_KINDS, SKILLS, SunStretch, type Survey } from "@/core/place";
+import { Away, bearingOf, PLACE_KINDS, SITE_MARKS, SKILLS, SunStretch, type Survey } from "@/core/place";
 import { Schools } from "@/core/school";
 import { type Db, rowOf, rowsOf } from "./pool";
 import type { Scope } from "./scope";
@@ -35,6 +35,7 @@ const Place = z.object({
   door: PlaceDoor.nullable(),
   /** Day on which the household's hours of sun were noted. */
   sunSeenOn: DayText.nullable(),
+  site: z.array(z.enum(SITE_MARKS)),
 });
 export type Place = z.infer<typeof Place>;
 
@@ -56,6 +57,8 @@ const Household = z.object({
   budgetMinor: z.number().nullable(),
   away: z.array(Away),
   schools: Schools,
+  /** It has left: out of every list, its records kept. */
+  isPutAway: z.boolean(),
   /** Null until somebody has surveyed it. */
   place: Place.nullable(),
   /** Plantings of its plan, and the one of them that waits longest for what is to be done. */
@@ -73,13 +76,13 @@ const Household = z.object({
 export type Household = z.infer<typeof Household>;
 
 const COLUMNS = `h.id, h.code, h.name, h.adults, h.children, h.tastes, h.note, h.version, h.schools,
-    h.wants, h.skill, h.trays, h.cells, h.budget_minor AS "budgetMinor", h.away,
+    h.put_away AS "isPutAway", h.wants, h.skill, h.trays, h.cells, h.budget_minor AS "budgetMinor", h.away,
     CASE WHEN p.household_id IS NULL THEN NULL ELSE jsonb_build_object(
       'kind', p.kind, 'lengthCm', p.length_cm, 'lengthTyped', p.length_typed, 'widthCm', p.width_cm,
       'widthTyped', p.width_typed, 'sun', p.sun, 'limitKgM2', p.limit_kg_m2, 'limitTyped', p.limit_typed,
       'waterLDay', p.water_l_day, 'waterTyped', p.water_typed,
       'hooks', p.hooks, 'hookLimitKg', p.hook_limit_kg, 'hookLimitTyped', p.hook_limit_typed,
-      'facesDeg', p.faces_deg, 'door', p.door, 'sunSeenOn', p.sun_seen_on) END AS place,
+      'facesDeg', p.faces_deg, 'door', p.door, 'sunSeenOn', p.sun_seen_on, 'site', p.site) END AS place,
     (SELECT count(*)::int FROM planting_progress w WHERE w.household_id = h.id AND NOT w.removed) AS plantings,
     (SELECT jsonb_build_object('plantingId', w.planting_id, 'goalId', w.goal_id, 'task', w.task, 'from', w.due_from, 'until', w.due_until)
       FROM planting_progress w WHERE w.household_id = h.id AND NOT w.removed AND w.task IS NOT NULL
@@ -116,7 +119,7 @@ export const searchHouseholds = (
 ): Promise<NamedHousehold[]> =>
   rowsOf(on, Named, {
     sql: `SELECT id, code, name FROM household
-      WHERE programme_id = $1 AND (name ILIKE '%' || $2 || '%' OR code LIKE $2 || '%') ORDER BY number LIMIT $3`,
+      WHERE programme_id = $1 AND NOT put_away AND (name ILIKE '%' || $2 || '%' OR code LIKE $2 || '%') ORDER BY number LIMIT $3`,
     values: [programmeId, plain(text), most],
   });
 
@@ -184,6 +187,19 @@ export async function updateHousehold(
   return rowCount === 1;
 }
 
+/** Puts a household away, or takes it back. */
+export async function updatePutAway(
+  on: Db,
+  { programmeId, householdId }: Scope,
+  isPutAway: boolean,
+): Promise<void> {
+  await on.query(`UPDATE household SET put_away = $3 WHERE programme_id = $1 AND id = $2`, [
+    programmeId,
+    householdId,
+    isPutAway,
+  ]);
+}
+
 /** Stores the ways of doing that a household has of its own. */
 export async function updateHouseholdSchools(
   on: Db,
@@ -215,15 +231,16 @@ export async function putPlace(
 ): Promise<void> {
   await on.query(
     `INSERT INTO place (household_id, programme_id, kind, length_cm, length_typed, width_cm, width_typed, sun, limit_kg_m2, limit_typed, water_l_day, water_typed,
-       faces_deg, door, sun_seen_on, hooks, hook_limit_kg, hook_limit_typed)
-     VALUES ($1, $2, $3, $4, $5, $6, $7, $8, $9, $10, $11, $12, $13, $14, $15, $16, $17, $18)
+       faces_deg, door, sun_seen_on, hooks, hook_limit_kg, hook_limit_typed, site)
+     VALUES ($1, $2, $3, $4, $5, $6, $7, $8, $9, $10, $11, $12, $13, $14, $15, $16, $17, $18, $19)
      ON CONFLICT (household_id) DO UPDATE SET kind = excluded.kind, length_cm = excluded.length_cm, length_typed = excluded.length_typed,
        width_cm = excluded.width_cm, width_typed = excluded.width_typed, sun = excluded.sun,
        limit_kg_m2 = excluded.limit_kg_m2, limit_typed = excluded.limit_typed,
        water_l_day = excluded.water_l_day, water_typed = excluded.water_typed,
        faces_deg = excluded.faces_deg, door = excluded.door,
        sun_seen_on = CASE WHEN place.sun = excluded.sun THEN coalesce(place.sun_seen_on, excluded.sun_seen_on) ELSE excluded.sun_seen_on END,
-       hooks = excluded.hooks, hook_limit_kg = excluded.hook_limit_kg, hook_limit_typed = excluded.hook_limit_typed
+       hooks = excluded.hooks, hook_limit_kg = excluded.hook_limit_kg, hook_limit_typed = excluded.hook_limit_typed,
+       site = excluded.site
      WHERE place.programme_id = excluded.programme_id`,
     [
       householdId,
@@ -244,6 +261,7 @@ export async function putPlace(
       survey.hooks,
       survey.hookLimit?.value ?? null,
       survey.hookLimit?.typed ?? "",
+      JSON.stringify(survey.site),
     ],
   );
 }

@@ -216,7 +216,7 @@ export const listNeeds = (
   rowsOf(on, Needed, {
     sql: `SELECT item, array_agg(amount) AS amounts FROM (
         SELECT household_id, item, sum(amount) AS amount FROM need
-        WHERE programme_id = $1 AND split_part(item, '/', 1) = $2
+        WHERE programme_id = $1 AND split_part(item, '/', 1) = $2 AND household_id NOT IN (SELECT id FROM household WHERE programme_id = $1 AND put_away)
           AND (from_day IS NULL OR from_day <= $3) AND (until_day IS NULL OR until_day >= $3)
         GROUP BY household_id, item
       ) own GROUP BY item ORDER BY item`,
@@ -231,7 +231,7 @@ export async function countSharers(
 ): Promise<number> {
   const row = await rowOf(on, z.object({ n: z.number() }), {
     sql: `SELECT count(DISTINCT household_id) AS n FROM need
-      WHERE programme_id = $1 AND split_part(item, '/', 1) = $2
+      WHERE programme_id = $1 AND split_part(item, '/', 1) = $2 AND household_id NOT IN (SELECT id FROM household WHERE programme_id = $1 AND put_away)
         AND (from_day IS NULL OR from_day <= $3) AND (until_day IS NULL OR until_day >= $3)`,
     values: [programmeId, group, day],
   });
@@ -242,7 +242,7 @@ export async function countSharers(
 export interface ListAsk {
   readonly day: Day;
   readonly search: string;
-  readonly filter: HouseholdStage | "all" | "pressing";
+  readonly filter: HouseholdStage | "all" | "pressing" | "away";
   readonly sort: "pressing" | "number" | "name";
   readonly page: number;
 }
@@ -290,22 +290,27 @@ export const listPage = (on: Db, programmeId: string, { day, search, filter, sor
           CASE WHEN p.household_id IS NULL THEN NULL ELSE jsonb_build_object('kind', p.kind, 'lengthTyped', p.length_typed, 'widthTyped', p.width_typed) END AS place,
           (SELECT min(s.sow_on) FROM planting s WHERE s.programme_id = h.programme_id AND s.household_id = h.id AND NOT s.removed AND s.sow_on >= $2) AS "firstSowing"
         FROM household h LEFT JOIN household_progress g ON g.household_id = h.id LEFT JOIN place p ON p.household_id = h.id
-        WHERE h.programme_id = $1 AND ($3 = '' OR h.name ILIKE '%' || $3 || '%' OR h.code LIKE $3 || '%')
-          AND ($4 = 'all' OR ($4 = 'pressing' AND ${PRESSING}) OR $4 = ${STAGE})
+        WHERE h.programme_id = $1 AND h.put_away = ($4 = 'away') AND ($3 = '' OR h.name ILIKE '%' || $3 || '%' OR h.code LIKE $3 || '%')
+          AND ($4 IN ('all', 'away') OR ($4 = 'pressing' AND ${PRESSING}) OR $4 = ${STAGE})
         ORDER BY ${ORDERS[sort]} LIMIT ${PAGE_SIZE} OFFSET $5`,
       values: [programmeId, day, search.replace(/[\\%_]/g, "\\$&"), filter, (page - 1) * PAGE_SIZE],
     },
   );
 
-const Counts = z.object({ stage: z.enum(HOUSEHOLD_STAGES), households: z.number(), pressing: z.number() });
+const Counts = z.object({
+  stage: z.enum(HOUSEHOLD_STAGES),
+  isPutAway: z.boolean(),
+  households: z.number(),
+  pressing: z.number(),
+});
 
-/** How many households of a programme a search finds at each stage, and how many of them have something waiting. */
+/** How many households of a programme a search finds at each stage, those that were put away apart, and how many of them have something waiting. */
 export const countStages = (on: Db, programmeId: string, { day, search }: Pick<ListAsk, "day" | "search">) =>
   rowsOf(on, Counts, {
-    sql: `SELECT ${STAGE} AS stage, count(*) AS households, count(*) FILTER (WHERE ${PRESSING}) AS pressing
+    sql: `SELECT ${STAGE} AS stage, h.put_away AS "isPutAway", count(*) AS households, count(*) FILTER (WHERE ${PRESSING}) AS pressing
       FROM household h LEFT JOIN household_progress g ON g.household_id = h.id
       WHERE h.programme_id = $1 AND ($3 = '' OR h.name ILIKE '%' || $3 || '%' OR h.code LIKE $3 || '%')
-      GROUP BY 1`,
+      GROUP BY 1, 2`,
     values: [programmeId, day, search.replace(/[\\%_]/g, "\\$&")],
   });
 
@@ -337,7 +342,8 @@ export const countWaiting = (on: Db, programmeId: string, day: Day) =>
   rowOf(on, z.object({ late: z.number(), due: z.number() }), {
     sql: `SELECT count(*) FILTER (WHERE due_until < $2) AS late, count(*) FILTER (WHERE due_until >= $2) AS due
       FROM planting_progress
-      WHERE programme_id = $1 AND task IS NOT NULL AND NOT removed AND due_from <= $2::date + ${AHEAD_DAYS}`,
+      WHERE programme_id = $1 AND task IS NOT NULL AND NOT removed AND due_from <= $2::date + ${AHEAD_DAYS}
+        AND household_id NOT IN (SELECT id FROM household WHERE programme_id = $1 AND put_away)`,
     values: [programmeId, day],
   });
 

@@ -15,7 +15,7 @@ export async function askProposals(
 ): Promise<string[]> {
   const rows = await rowsOf(on, z.object({ id: z.string() }), {
     sql: `INSERT INTO proposal (household_id, programme_id, aim, status, asked_by)
-      SELECT h.id, h.programme_id, $2, 'waiting', $3 FROM household h JOIN place p ON p.household_id = h.id WHERE h.programme_id = $1
+      SELECT h.id, h.programme_id, $2, 'waiting', $3 FROM household h JOIN place p ON p.household_id = h.id WHERE h.programme_id = $1 AND NOT h.put_away
       ON CONFLICT (household_id) DO UPDATE SET aim = excluded.aim, status = 'waiting', asked_by = excluded.asked_by, asked_at = now(),
         plan_version = NULL, result = NULL, error = NULL WHERE proposal.status IN ('done', 'failed')
       RETURNING household_id AS id`,

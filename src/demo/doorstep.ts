@@ -1,5 +1,5 @@
 import type { SowingMethod } from "@/core/crop";
-import type { SurveyTyped } from "@/core/place";
+import { BLANK_SURVEY, type SurveyTyped } from "@/core/place";
 import type { RecordKind } from "@/core/record";
 
 /** One happening: kind, day, and the amount as a person types it ("30" where pieces are counted, "420 g", "3 bunches"). */
@@ -46,6 +46,7 @@ type Means = Partial<
     | "doorWide"
     | "hooks"
     | "hookLimit"
+    | "site"
   >
 > &
   Partial<SurveyTyped["wants"]>;
@@ -64,6 +65,7 @@ export const survey = (
 ): SurveyTyped => {
   const { groups = {}, must = [], never = [], ...brings } = means;
   return {
+    ...BLANK_SURVEY,
     name,
     adults: String(people[0]),
     children: String(people[1]),
@@ -72,17 +74,6 @@ export const survey = (
     ...place,
     sun: sun.map(([from, to]) => ({ from, to })),
     wants: { groups, must: [...must], never: [...never] },
-    skill: "some",
-    trays: "sheltered",
-    cells: "",
-    budget: "",
-    water: "",
-    away: [],
-    faces: "",
-    doorAt: "",
-    doorWide: "",
-    hooks: "",
-    hookLimit: "",
     ...brings,
   };
 };

@@ -25,6 +25,7 @@ import {
   searchHouseholds,
   type StoredSurvey,
   updateHousehold,
+  updatePutAway,
 } from "@/db/households";
 import { db, transaction } from "@/db/pool";
 import { countStages, countWaiting, type ListAsk, listPage, listWaiting, PAGE_SIZE } from "@/db/progress";
@@ -52,6 +53,8 @@ export interface Overview {
   readonly stages: Readonly<Partial<Record<HouseholdStage, number>>>;
   readonly found: number;
   readonly pressing: number;
+  /** Households that have left. */
+  readonly away: number;
   /** Plantings of the whole programme that are late, and that are due. */
   readonly late: number;
   readonly due: number;
@@ -64,7 +67,7 @@ export interface Overview {
 /** What stands in the address of the list; what makes no sense there is as good as left out. */
 const ListQuery = z.object({
   search: z.string().trim().max(80).catch(""),
-  filter: z.enum(["all", "pressing", ...HOUSEHOLD_STAGES]).catch("all"),
+  filter: z.enum(["all", "pressing", "away", ...HOUSEHOLD_STAGES]).catch("all"),
   sort: z.enum(["pressing", "number", "name"]).catch("pressing"),
   page: z.coerce.number().int().min(1).max(100_000).catch(1),
 });
@@ -88,16 +91,28 @@ export async function overview(actor: Actor, query: unknown): Promise<Overview> 
         const due = dueOn(waits, day);
         return due ? [{ ...due, plantingId, goalId }] : [];
       });
-  const found = counts.reduce((sum, c) => sum + c.households, 0);
-  const pressing = counts.reduce((sum, c) => sum + c.pressing, 0);
-  const stages = Object.fromEntries(counts.map((c) => [c.stage, c.households]));
+  const here = counts.filter((c) => !c.isPutAway);
+  const found = here.reduce((sum, c) => sum + c.households, 0);
+  const pressing = here.reduce((sum, c) => sum + c.pressing, 0);
+  const away = counts.filter((c) => c.isPutAway).reduce((sum, c) => sum + c.households, 0);
+  const stages: Partial<Record<HouseholdStage, number>> = Object.fromEntries(
+    here.map((c) => [c.stage, c.households]),
+  );
+  const { filter } = ask;
   const shown =
-    ask.filter === "all" ? found : ask.filter === "pressing" ? pressing : (stages[ask.filter] ?? 0);
+    filter === "all"
+      ? found
+      : filter === "pressing"
+        ? pressing
+        : filter === "away"
+          ? away
+          : (stages[filter] ?? 0);
   return {
     summaries: listed.map((household) => ({ ...household, due: dueOf(household.id) })),
     stages,
     found,
     pressing,
+    away,
     late: waiting?.late ?? 0,
     due: waiting?.due ?? 0,
     pages: Math.max(1, Math.ceil(shown / PAGE_SIZE)),
@@ -134,7 +149,8 @@ function surveyOf(typed: unknown, programme: Programme): Outcome<StoredSurvey> {
   const survey = parsed(Survey, typed);
   if (!survey.ok) return survey;
   const { budget, ...rest } = survey.value;
-  const unknown = [...rest.wants.must, ...rest.wants.never].some((id) => !CROPS.some((c) => c.id === id));
+  const isKnown = (id: string) => CROPS.some((c) => c.id === id || c.goals.some((g) => g.id === id));
+  const unknown = [...rest.wants.must, ...rest.wants.never].some((id) => !isKnown(id));
   if (unknown) return refused({ code: "invalid-input" }, { "wants.must": { code: "crop-unknown" } });
   const night = nightIn(rest.sun, climateOf(programme), todayIn(programme));
   if (night !== undefined)
@@ -198,5 +214,18 @@ export function resurvey(
       await followHousehold(on, scope);
       return { ok: true, value: { id: householdId } };
     });
+  });
+}
+
+/** Puts a household away, so that it is out of every list and sum while its records stay; or takes it back. */
+export function putAway(actor: Actor, householdId: string, isPutAway: unknown): Promise<Outcome<null>> {
+  return outcomeOf(async () => {
+    const allowed = await programmeToChange(actor);
+    if (!allowed.ok) return allowed;
+    const wanted = parsed(z.boolean(), isPutAway);
+    if (!wanted.ok) return wanted;
+    if (!(await readHousehold(actor, householdId))) return refused({ code: "not-found" });
+    await updatePutAway(db(), scopeOf(actor, householdId), wanted.value);
+    return { ok: true, value: null };
   });
 }

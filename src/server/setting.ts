@@ -40,6 +40,7 @@ export function settingOf(
       door: place.door ? { fromCm: place.door.fromCm, widthCm: place.door.widthCm } : undefined,
     },
     hands: { cells, skill },
+    site: place.site,
     wants,
     people: { adults, children },
     ...known,

@@ -30,6 +30,7 @@ export const SURVEY = {
   doorWide: "80 cm",
   hooks: "2",
   hookLimit: "30 lb",
+  site: ["windy", "stairs"],
 };
 
 /** The demo's trainer, and one of another programme that has nothing yet. */

@@ -1,7 +1,7 @@
 "use client";
 
 import Link from "next/link";
-import { usePathname, useRouter } from "next/navigation";
+import { usePathname, useRouter, useSelectedLayoutSegments } from "next/navigation";
 import type { ReactNode } from "react";
 import type { Store } from "@/ui/offline/outbox";
 import { Signal } from "@/ui/offline/signal";
@@ -25,6 +25,8 @@ export function Frame({ programme, day, fixedDay, store, children }: FrameProps)
   const path = usePathname();
   const isTown = TOWN_PLACES.some((place) => place.path === path);
   const router = useRouter();
+  // A household's own garden stands under its own short head, with nothing of the programme's.
+  const isOwn = useSelectedLayoutSegments()[2] === "garden";
   return (
     <>
       <a
@@ -46,22 +48,24 @@ export function Frame({ programme, day, fixedDay, store, children }: FrameProps)
           </span>
           Row
         </Link>
-        <PlaceTabs
-          label={t("app.main")}
-          className="order-3 -mb-px w-full sm:text-base lg:order-none lg:w-auto"
-          places={PROGRAMME_PLACES.map(({ path: href, word }) => ({
-            href,
-            name: t(`nav.${word}`),
-            isHere: path === href || (word === "town" && isTown),
-            isPage: path === href && word !== "town",
-          }))}
-        />
+        {!isOwn && (
+          <PlaceTabs
+            label={t("app.main")}
+            className="order-3 -mb-px w-full sm:text-base lg:order-none lg:w-auto"
+            places={PROGRAMME_PLACES.map(({ path: href, word }) => ({
+              href,
+              name: t(`nav.${word}`),
+              isHere: path === href || (word === "town" && isTown),
+              isPage: path === href && word !== "town",
+            }))}
+          />
+        )}
         <div className="ml-auto flex items-center gap-3 py-1.5 text-sm text-muted">
           <p className="hidden whitespace-nowrap xl:block">
             <span className="hidden 2xl:inline">{programme} · </span>
             {t(fixedDay ? "app.demoDay" : "app.today", { day: longDay(day) })}
           </p>
-          <PaletteButton />
+          {!isOwn && <PaletteButton />}
           <label className="flex items-center gap-1.5">
             <span className="sr-only">{t("app.units")}</span>
             <select

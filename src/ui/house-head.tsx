@@ -5,7 +5,7 @@ import { useSelectedLayoutSegment } from "next/navigation";
 import type { NextStep } from "@/core/record";
 import { useWords } from "@/ui/words/use-words";
 import { PlaceTabs } from "./place-tabs";
-import { HOUSE_PLACES } from "./places";
+import { HOUSE_PLACES, OWN_PLACES } from "./places";
 
 interface HouseHeadProps {
   readonly household: { readonly id: string; readonly code: string; readonly name: string };
@@ -17,6 +17,8 @@ export function HouseHead({ household: { id, code, name }, next }: HouseHeadProp
   const { t, nextStep } = useWords();
   const place = useSelectedLayoutSegment();
   const step = next && nextStep(next);
+  const isOwn = place === "garden";
+  const places = isOwn ? OWN_PLACES : HOUSE_PLACES;
   return (
     <div className="flex flex-wrap items-center gap-x-5 border-b border-line px-4 lg:px-6 print:hidden">
       <p className="min-w-0 truncate py-1.5 font-head font-bold lg:max-w-[16rem]">
@@ -25,13 +27,21 @@ export function HouseHead({ household: { id, code, name }, next }: HouseHeadProp
       <PlaceTabs
         label={t("nav.house", { name })}
         className="fixed inset-x-0 bottom-0 z-6 justify-between border-t-rule border-ink bg-paper px-3 lg:static lg:justify-start lg:border-t-0 lg:bg-transparent lg:px-0"
-        places={HOUSE_PLACES.map((p) => ({
+        places={places.map((p) => ({
           href: `/house/${id}/${p}`,
           name: t(`nav.${p}`),
           isHere: place === p,
         }))}
       />
-      {step && (
+      {isOwn && (
+        <Link
+          href={`/house/${id}/bench`}
+          className="ml-auto flex min-h-9 items-center text-note text-muted hover:underline"
+        >
+          {t("own.trainer")}
+        </Link>
+      )}
+      {step && !isOwn && (
         <Link
           href={`/house/${id}/${step.place}`}
           className={`ml-auto flex min-h-9 items-center text-note font-semibold underline-offset-2 hover:underline ${step.isLate ? "text-beet" : ""}`}

@@ -24,7 +24,7 @@ interface PlaceTabsProps {
 export function PlaceTabs({ label, places, lead, className = "" }: PlaceTabsProps) {
   const here = useRef<HTMLAnchorElement>(null);
   const at = places.find((place) => place.isHere)?.href;
-  useEffect(() => here.current?.scrollIntoView({ block: "nearest", inline: "nearest" }), [at]);
+  useEffect(() => void here.current?.scrollIntoView({ block: "nearest", inline: "nearest" }), [at]);
   return (
     <nav
       aria-label={label}

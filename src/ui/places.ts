@@ -16,3 +16,6 @@ export const TOWN_PLACES = [
 /** A household's own places, in working order. */
 export const HOUSE_PLACES = ["doorstep", "match", "bench", "log", "garden"] as const;
 export type HousePlace = (typeof HOUSE_PLACES)[number];
+
+/** What a household itself goes to. */
+export const OWN_PLACES = ["garden", "log"] as const;

@@ -59,8 +59,8 @@ export function weeklyWantG(
 export const TASTES = ["must", "daily", "often", "sometimes", "plain", "refused"] as const;
 export type Taste = (typeof TASTES)[number];
 
-export function tasteOf(crop: Pick<Crop, "id">, goal: Pick<Goal, "kind">, wants: Wants): Taste {
-  if (wants.never.includes(crop.id)) return "refused";
+export function tasteOf(crop: Pick<Crop, "id">, goal: Pick<Goal, "id" | "kind">, wants: Wants): Taste {
+  if (wants.never.includes(crop.id) || wants.never.includes(goal.id)) return "refused";
   if (wants.must.includes(crop.id)) return "must";
   const group = foodGroup(goal);
   if (!group) return "plain";

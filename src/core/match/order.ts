@@ -1,5 +1,5 @@
 import { GRADES } from "../fit";
-import { NO_WANTS, type Taste, tasteOf, TASTES } from "../food";
+import { foodGroup, NO_WANTS, type Taste, tasteOf, TASTES } from "../food";
 import { marketMinor } from "../money";
 import type { MatchLine } from "./match";
 import type { Setting } from "../setting";
@@ -56,16 +56,24 @@ export function orderLines(lines: readonly MatchLine[], order: MatchOrder, setti
   return keyed.sort((a, b) => a.k - b.k || meal(a.line).localeCompare(meal(b.line))).map(({ line }) => line);
 }
 
-/** So many crops are enough to begin with. Ours to choose. */
+/** So many crops are enough to begin with, so many of one kind of food, and of what is strewn for leaf or for shoots one each. Ours to choose. */
 const SHORT = 12;
+const SHORT_OF_A_FOOD = 3;
 
-/** What a household would grow now: what fits somewhere and is eaten, the best first, and shoots as one. */
+/** What a household would grow now: what fits somewhere and is eaten, the best first, each crop once, and some of each kind of food. */
 export function shortlist(lines: readonly MatchLine[], setting: Setting): MatchLine[] {
   const wanted = lines.filter(
     (line) => passesTaste(line, "liked", setting) && line.cells.some(({ fit }) => fit.grade !== "wrong"),
   );
-  const ordered = orderLines(wanted, "fit", setting);
-  const [shoots] = ordered.filter(({ goal }) => goal.kind === "microgreen");
-  const grown = ordered.filter(({ goal }) => goal.kind !== "microgreen").slice(0, SHORT - 1);
-  return shoots ? [...grown, shoots] : grown;
+  const taken = new Map<string, number>();
+  const takes = (key: string, most: number) => (taken.get(key) ?? 0) < most;
+  return orderLines(wanted, "fit", setting)
+    .filter(({ crop, goal }) => {
+      const isDense = goal.stand.type === "dense";
+      const [food, most] = isDense ? [goal.kind, 1] : [foodGroup(goal) ?? "flowers", SHORT_OF_A_FOOD];
+      if (!takes(crop.id, 1) || !takes(food, most)) return false;
+      for (const key of [crop.id, food]) taken.set(key, (taken.get(key) ?? 0) + 1);
+      return true;
+    })
+    .slice(0, SHORT);
 }

@@ -43,6 +43,7 @@ describe("a survey", () => {
     doorWide: "",
     hooks: "3",
     hookLimit: "20 lb",
+    site: ["windy"],
     wants: { groups: {}, must: [], never: [] },
     skill: "first",
     trays: "sill",

@@ -11,6 +11,7 @@ import {
 import { COMPASS } from "./compass";
 import { PLACE_KINDS } from "./kinds";
 import { Away } from "./means";
+import { SITE_MARKS } from "./site";
 import { SKILLS } from "./skills";
 import { CLOCK } from "./sun-seen";
 
@@ -22,6 +23,10 @@ export const SunStretch = z
   .strictObject({ from: Clock, to: Clock })
   .refine((w) => w.from < w.to, { error: "sun-backwards", path: ["to"] });
 export type SunStretch = z.infer<typeof SunStretch>;
+
+/** No floor that people garden on is built for less or for more, kg/m²: dwellings bear 150 to 300, stores up to 2,000. From memory. */
+const LEAST_LOAD = 40;
+const MOST_LOAD = 2_500;
 
 /** The doorstep survey as it is typed, and as it is understood. */
 export const Survey = z
@@ -35,7 +40,8 @@ export const Survey = z
     length: quantityField("length", 20_000),
     width: quantityField("length", 20_000),
     sun: z.array(SunStretch).max(6),
-    limit: optionalQuantityField("load", 5_000),
+    limit: optionalQuantityField("load", MOST_LOAD),
+    site: z.array(z.enum(SITE_MARKS)).max(SITE_MARKS.length),
     /** Compass point that the open side faces; empty when nobody knows. */
     faces: z.enum(["", ...COMPASS]),
     /** A door in the wall: how far from its left end, and how wide; both or neither. */
@@ -54,6 +60,10 @@ export const Survey = z
     /** Water that can be carried a day. */
     water: optionalQuantityField("volume", 2_000),
     away: z.array(Away).max(12),
+  })
+  .refine(({ limit }) => limit === null || limit.value >= LEAST_LOAD, {
+    error: "load-unlikely",
+    path: ["limit"],
   })
   .refine((s) => (s.doorAt === null) === (s.doorWide === null), { error: "door-half", path: ["doorWide"] });
 export type SurveyTyped = z.input<typeof Survey>;

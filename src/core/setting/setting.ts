@@ -4,7 +4,7 @@ import type { Climate } from "../climate";
 import type { Crop, Goal } from "../crop";
 import type { Day } from "../day";
 import type { Hands } from "../fit";
-import type { Floor } from "../place";
+import type { Floor, SiteMark } from "../place";
 import type { Wants } from "../food";
 import type { Mix } from "../mix";
 import type { Prices } from "../money";
@@ -33,6 +33,8 @@ export interface PlainSetting {
   readonly schools?: Schools;
   /** What the household brings to sowing. */
   readonly hands?: Hands;
+  /** What the place is like besides: wind, animals, stairs, bags that can be turned. */
+  readonly site?: readonly SiteMark[];
   /** What the household eats, and how many are at table. */
   readonly wants?: Wants;
   readonly people?: { readonly adults: number; readonly children: number };

@@ -135,7 +135,7 @@ export function Bench({
   const propose = <Button look="solid">{t("propose.open")}</Button>;
   return (
     <div>
-      <h1 className="sr-only">
+      <h1 className="sr-only print:not-sr-only print:px-6 print:text-lead print:font-bold">
         {household.title}: {t("bench.title")}
       </h1>
       <div className="z-4 flex flex-wrap items-center gap-x-4 gap-y-1.5 border-b border-line bg-paper px-4 py-1.5 lg:sticky lg:top-0 lg:flex-nowrap lg:px-6 print:static">
@@ -201,7 +201,7 @@ export function Bench({
       )}
       <LoadCautions garden={garden} limitKgM2={plain.limitKgM2} />
       <Dragging>
-        <div className="grid grid-cols-[minmax(0,1fr)] lg:grid-cols-[minmax(0,1fr)_20rem]">
+        <div className="grid grid-cols-[minmax(0,1fr)] lg:grid-cols-[minmax(0,1fr)_20rem] print:block">
           <div className="min-w-0">
             <div role="group" aria-label={t("bench.rows")}>
               {garden.rows.length > 0 && (

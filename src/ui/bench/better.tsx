@@ -5,6 +5,7 @@ import { GRADES } from "@/core/fit";
 import type { Day } from "@/core/day";
 import { type Advice, adviceFor } from "@/core/advice";
 import { type Garden, isTooHeavy } from "@/core/garden";
+import type { SiteMark } from "@/core/place";
 import { Button } from "@/ui/primitives/button";
 import { GradeMark } from "@/ui/primitives/grade-mark";
 import { useWords } from "@/ui/words/use-words";
@@ -18,24 +19,43 @@ const FEW = 4;
 export function Better({
   garden,
   today,
+  site,
   onSelect,
 }: {
   garden: Garden;
   today: Day;
+  /** What the place is like, where somebody said. */
+  site: readonly SiteMark[];
   onSelect: (selection: Selection) => void;
 }) {
   const { t, crop, bag, day, quantity, limit, season, clash } = useWords();
-  const advice = adviceFor(garden, today);
+  const advice = adviceFor(garden, today, site);
   const [all, setAll] = useState(false);
   const rowNumber = (rowId: string) => garden.rows.findIndex((r) => r.row.id === rowId) + 1;
-  const say = (a: Advice): string =>
-    a.code === "bag-worn"
-      ? t("advice.bag-worn", { season: a.season })
-      : a.code === "stands-empty"
-        ? t("advice.stands-empty")
-        : a.code === "same-family"
-          ? t("advice.same-family", { crop: crop(a.goalId), before: crop(a.beforeGoalId), family: a.family })
-          : t("advice.refresh-mix", { crop: crop(a.goalId), before: crop(a.beforeGoalId), day: day(a.day) });
+  const say = (a: Advice): string => {
+    switch (a.code) {
+      case "bag-worn":
+        return t("advice.bag-worn", { season: a.season });
+      case "same-family":
+        return t("advice.same-family", {
+          crop: crop(a.goalId),
+          before: crop(a.beforeGoalId),
+          family: a.family,
+        });
+      case "refresh-mix":
+        return t("advice.refresh-mix", {
+          crop: crop(a.goalId),
+          before: crop(a.beforeGoalId),
+          day: day(a.day),
+        });
+      case "tie-in-wind":
+        return t("advice.tie-in-wind", { crop: crop(a.goalId) });
+      case "fill-in-place":
+        return t("advice.fill-in-place", { kg: quantity(a.kg, "mass") });
+      default:
+        return t(`advice.${a.code}`);
+    }
+  };
   const plantings = garden.rows
     .flatMap((row, i) => row.plantings.map((p) => ({ row, number: i + 1, p })))
     .filter(({ p }) => p.fit.grade === "wrong" || p.fit.grade === "tight")

@@ -91,7 +91,7 @@ export function GroundPlan({
         <h2 id="ground" className="text-lg font-bold">
           {t("ground.title")}
         </h2>
-        <label className="flex items-center gap-2 text-note">
+        <label className="flex items-center gap-2 text-note print:hidden">
           {t("ground.month")}
           <input
             type="range"
@@ -189,7 +189,7 @@ export function GroundPlan({
           />
         ))}
       </svg>
-      <p className="text-sm text-muted">{t("ground.hint")}</p>
+      <p className="text-sm text-muted print:hidden">{t("ground.hint")}</p>
       {ground.faults.length > 0 && (
         <ul className="mt-1 grid gap-1" aria-label={t("ground.wrong")}>
           {ground.faults.map((fault, i) => (
@@ -200,7 +200,7 @@ export function GroundPlan({
         </ul>
       )}
       {sky && (
-        <details className="mt-2 border-t border-line pt-1.5" open>
+        <details className="mt-2 border-t border-line pt-1.5 print:hidden" open>
           <summary className="cursor-pointer font-semibold">{t("ground.sunYear")}</summary>
           <SunYear
             sky={sky}

@@ -25,6 +25,8 @@ export interface RowShown {
   readonly today: Day;
   readonly selection: Selection | undefined;
   readonly onSelect: (selection: Selection) => void;
+  /** Drawn large though nobody chose it. */
+  readonly isLarge?: boolean;
 }
 
 const spacing = ({ goal }: PlantingView) => (goal.stand.type === "plants" ? goal.stand.spacingCm.good : 0);
@@ -101,6 +103,7 @@ export function RowFrame({
   const { view, number, selection, onSelect } = row;
   const rowId = view.row.id;
   const selected = selection?.rowId === rowId;
+  const isSmall = !selected && !row.isLarge;
   const heavy =
     view.load?.grade === "over"
       ? t("bench.loadLine", { load: quantity(view.load.kgM2, "load") })
@@ -117,12 +120,12 @@ export function RowFrame({
         selected ? "bg-card before:absolute before:inset-y-0 before:left-0 before:w-[5px] before:bg-beet" : ""
       }`}
     >
-      <div className={`flex gap-x-2 ${selected ? "flex-wrap" : ""}`}>
+      <div className={`flex gap-x-2 ${isSmall ? "" : "flex-wrap"}`}>
         <button
           type="button"
           aria-pressed={selected && !selection.plantingId}
           onClick={() => onSelect({ rowId })}
-          className={`min-h-9 self-start py-0.5 text-left text-note hover:underline ${selected ? "w-full" : "min-w-0 flex-1"}`}
+          className={`min-h-9 self-start py-0.5 text-left text-note hover:underline ${isSmall ? "min-w-0 flex-1" : "w-full"}`}
         >
           <b className="mr-2 font-head">{number}</b>
           <span className="font-semibold">{bag(view.bag.kindId)}</span>
@@ -135,7 +138,7 @@ export function RowFrame({
         <BagSection
           shape={view.shape}
           depthCm={view.depthCm}
-          isSmall={!selected}
+          isSmall={isSmall}
           plants={inView(row).map((p) => ({
             goalId: p.goal.id,
             kind: p.goal.kind,
@@ -145,7 +148,7 @@ export function RowFrame({
             side: p.planting.surface === "side",
           }))}
         />
-        {top(!selected)}
+        {top(isSmall)}
       </div>
       <div className="flex min-w-0 flex-col">
         <div className="relative min-w-0 flex-1">

@@ -15,6 +15,7 @@ import {
 } from "@/core/plan";
 import type { Judged } from "@/ui/use-judged";
 import { Button } from "@/ui/primitives/button";
+import { usePanelFocus } from "@/ui/primitives/use-panel-focus";
 import { useWords } from "@/ui/words/use-words";
 import { Better } from "./better";
 import type { Selection } from "./row-frame";
@@ -61,10 +62,14 @@ export function SidePanel({
   const row = garden.rows[index];
   const planting = row?.plantings.find((p) => p.planting.id === selection?.plantingId);
   const rows = garden.rows.map((r, i) => ({ id: r.row.id, number: i + 1, kindId: r.bag.kindId }));
+  const panel = usePanelFocus(row && selection ? (selection.plantingId ?? selection.rowId) : undefined, () =>
+    onSelect(undefined),
+  );
   return (
     <aside
+      {...panel}
       aria-label={t("bench.panel")}
-      className={`border-l-rule border-ink bg-card ${row ? "fixed inset-x-0 bottom-12 z-5 border-t-rule lg:static lg:border-t-0" : "hidden lg:block"}`}
+      className={`border-l-rule border-ink bg-card ${row ? "fixed inset-x-0 bottom-12 z-5 border-t-rule lg:static lg:border-t-0" : "hidden lg:block"} print:hidden`}
     >
       <div className="relative max-h-[60vh] overflow-y-auto p-4 lg:sticky lg:top-12 lg:max-h-[calc(100vh-3rem)]">
         {row && (
@@ -73,7 +78,7 @@ export function SidePanel({
           </Button>
         )}
         {!row && <p className="mb-3 text-note text-muted">{lead}</p>}
-        {!row && <Better garden={garden} today={today} onSelect={onSelect} />}
+        {!row && <Better garden={garden} today={today} site={setting.site ?? []} onSelect={onSelect} />}
         <Suspense>
           {row && planting && (
             <PlantingPanel

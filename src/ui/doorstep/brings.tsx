@@ -29,7 +29,6 @@ export function Brings({
   const problem = (message?: string) => (message === undefined ? undefined : readProblem(message));
   return (
     <>
-      <h2 className="mt-4 mb-2 border-t-rule border-ink pt-2 text-lg font-bold">{t("doorstep.means")}</h2>
       <div className="grid grid-cols-2 gap-3">
         <SelectField label={t("doorstep.skill")} {...register("skill")}>
           {SKILLS.map((skill) => (

@@ -1,11 +1,9 @@
 "use client";
 
-import { useMemo } from "react";
-import type { Crop } from "@/core/crop";
-import type { Climate } from "@/core/climate";
-import { placeCarries } from "@/core/match";
+import type { Carries as PlaceCarries } from "@/core/match";
 import type { SurveyTyped } from "@/core/place";
 import { Caution } from "@/ui/primitives/caution";
+import { PlaceDrawing } from "./place-drawing";
 import { useWords } from "@/ui/words/use-words";
 
 const HOURS = Array.from({ length: 17 }, (_, i) => i + 5);
@@ -13,17 +11,17 @@ const HOURS = Array.from({ length: 17 }, (_, i) => i + 5);
 /** What the survey means so far: floor, sun against what crops want, and what the load limit comes to in bags. */
 export function Carries({
   typed,
-  crops,
+  carries,
+  goals,
   town,
 }: {
   typed: SurveyTyped;
-  crops: readonly Crop[];
-  /** What the place is read against: the town's climate, today, the day its sun was seen, a usual bag's mass. */
-  town: Parameters<typeof placeCarries>[2] & { readonly climate: Climate };
+  carries: PlaceCarries;
+  /** How many goals there are. */
+  goals: number;
+  town: { readonly usualBagKg: number };
 }) {
   const { t, shown, quantity, number, mol, month } = useWords();
-  const goals = useMemo(() => crops.flatMap((crop) => crop.goals), [crops]);
-  const carries = useMemo(() => placeCarries(typed, goals, town), [typed, goals, town]);
   const floor = carries.floorM2 === undefined ? undefined : shown(carries.floorM2 * 10_000, "area");
   const total = carries.totalKg === undefined ? undefined : shown(carries.totalKg, "mass");
   const lit = (hour: number) =>
@@ -32,10 +30,14 @@ export function Carries({
         w.from < `${String(hour + 1).padStart(2, "0")}:00` && w.to > `${String(hour).padStart(2, "0")}:00`,
     );
   return (
-    <section aria-labelledby="carries" className="h-fit border-l-rule border-ink bg-card p-5">
+    <section
+      aria-labelledby="carries"
+      className="h-fit border-l-rule border-ink bg-card p-5 lg:sticky lg:top-4"
+    >
       <h2 id="carries" className="mb-3 text-lg font-bold">
         {t("doorstep.carries")}
       </h2>
+      <PlaceDrawing typed={typed} />
       {floor ? (
         <p>
           <span className="big-number">{floor.amount}</span>{" "}
@@ -67,7 +69,7 @@ export function Carries({
                 mol: mol(carries.lightMol),
                 enough: carries.enough,
                 little: carries.little,
-                all: goals.length,
+                all: goals,
               })
             : t("doorstep.sunNone")}
         </p>

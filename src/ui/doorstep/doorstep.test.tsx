@@ -1,7 +1,7 @@
 // @vitest-environment happy-dom
 import { act, fireEvent, waitFor } from "@testing-library/react";
 import { expect, it, vi } from "vitest";
-import type { SurveyTyped } from "@/core/place";
+import { BLANK_SURVEY, type SurveyTyped } from "@/core/place";
 import { findClimate } from "@/library";
 import { show } from "@/testing/screen";
 import { Doorstep, type DoorstepProps } from "./doorstep";
@@ -10,28 +10,10 @@ const push = vi.fn();
 vi.mock("next/navigation", () => ({ useRouter: () => ({ push, refresh: vi.fn() }) }));
 
 const blank: SurveyTyped = {
-  name: "",
+  ...BLANK_SURVEY,
   adults: "2",
   children: "1",
-  tastes: "",
-  note: "",
-  kind: "balcony",
-  length: "",
-  width: "",
   sun: [{ from: "09:00", to: "13:00" }],
-  limit: "",
-  faces: "",
-  doorAt: "",
-  doorWide: "",
-  hooks: "",
-  hookLimit: "",
-  wants: { groups: {}, must: [], never: [] },
-  skill: "some",
-  trays: "sheltered",
-  cells: "",
-  budget: "",
-  water: "",
-  away: [],
 };
 const screen = (start: Partial<SurveyTyped> = {}, more: Partial<DoorstepProps> = {}) =>
   show(

@@ -1,15 +1,16 @@
 "use client";
 
 import { useRouter } from "next/navigation";
-import { useEffect, useMemo, useState } from "react";
+import { type ReactNode, useEffect, useMemo, useState } from "react";
 import { useFieldArray, useForm, useWatch } from "react-hook-form";
 import type { Climate } from "@/core/climate";
 import type { Day } from "@/core/day";
 import type { Override } from "@/core/override";
-import { COMPASS, PLACE_KINDS, type Survey, type SurveyTyped } from "@/core/place";
+import { placeCarries } from "@/core/match";
+import { COMPASS, PLACE_KINDS, SITE_MARKS, type Survey, type SurveyTyped } from "@/core/place";
 import { type Outcome, type Problem, problemMessage, readProblem } from "@/core/problem";
 import { Button } from "@/ui/primitives/button";
-import { SelectField, TextArea, TextField } from "@/ui/primitives/field";
+import { CheckField, SelectField, TextArea, TextField } from "@/ui/primitives/field";
 import { laterResolver } from "@/ui/primitives/later-resolver";
 import { OutcomeLines } from "@/ui/primitives/outcome-lines";
 import { send } from "@/ui/primitives/send";
@@ -17,7 +18,7 @@ import { useReference } from "@/ui/use-judged";
 import { useWords } from "@/ui/words/use-words";
 import { Brings } from "./brings";
 import { Carries } from "./carries";
-import { Eats } from "./eats";
+import { Eats, Refuses } from "./eats";
 
 export interface DoorstepProps {
   readonly title: string;
@@ -52,7 +53,7 @@ export function Doorstep({
   usualBagKg,
   save,
 }: DoorstepProps) {
-  const { t } = useWords();
+  const { t, quantity, number, mol } = useWords();
   const { crops } = useReference(overrides);
   const router = useRouter();
   const [failure, setFailure] = useState<Problem>();
@@ -73,6 +74,19 @@ export function Doorstep({
   const seenOn = (isSunStored && sunSeenOn) || today;
   const town = useMemo(() => ({ climate, today, seenOn, usualBagKg }), [climate, today, seenOn, usualBagKg]);
   const { errors } = formState;
+  const goals = useMemo(() => crops.flatMap((crop) => crop.goals), [crops]);
+  const carries = useMemo(() => placeCarries(typed, goals, town), [typed, goals, town]);
+  const summary = [
+    carries.floorM2 === undefined ? t("doorstep.waiting") : quantity(carries.floorM2 * 10_000, "area"),
+    t("doorstep.sunShort", { hours: number(carries.sunHours), light: mol(carries.lightMol) }),
+    carries.totalKg === undefined
+      ? t("doorstep.noLimitShort")
+      : t("doorstep.bagsShort", { count: carries.usualBags ?? 0 }),
+  ].join(" · ");
+  const hasFault = (...names: (keyof SurveyTyped)[]) => names.some((name) => errors[name] !== undefined);
+  const wasTold = {
+    eats: start.wants.must.length > 0 || Object.values(start.wants.groups).some((o) => o !== "sometimes"),
+  };
   const problem = (message?: string) => (message === undefined ? undefined : readProblem(message));
 
   const submit = handleSubmit(async () => {
@@ -105,12 +119,14 @@ export function Doorstep({
         <div className="grid grid-cols-2 gap-3 sm:grid-cols-[1fr_6rem_6rem]">
           <TextField
             label={t("doorstep.name")}
+            required
             className="col-span-2 sm:col-span-1"
             problem={problem(errors.name?.message)}
             {...register("name")}
           />
           <TextField
             label={t("doorstep.adults")}
+            required
             inputMode="numeric"
             problem={problem(errors.adults?.message)}
             {...register("adults")}
@@ -120,18 +136,6 @@ export function Doorstep({
             inputMode="numeric"
             problem={problem(errors.children?.message)}
             {...register("children")}
-          />
-          <TextField
-            label={t("doorstep.tastes")}
-            className="col-span-full"
-            problem={problem(errors.tastes?.message)}
-            {...register("tastes")}
-          />
-          <TextArea
-            label={t("doorstep.note")}
-            className="col-span-full"
-            problem={problem(errors.note?.message)}
-            {...register("note")}
           />
         </div>
         <h2 className="mt-4 mb-2 border-t-rule border-ink pt-2 text-lg font-bold">{t("doorstep.place")}</h2>
@@ -150,12 +154,14 @@ export function Doorstep({
           </SelectField>
           <TextField
             label={t("doorstep.length")}
+            required
             hint={t("doorstep.lengthHint")}
             problem={problem(errors.length?.message)}
             {...register("length")}
           />
           <TextField
             label={t("doorstep.width")}
+            required
             problem={problem(errors.width?.message)}
             {...register("width")}
           />
@@ -208,30 +214,6 @@ export function Doorstep({
               </option>
             ))}
           </SelectField>
-          <TextField
-            label={t("doorstep.doorAt")}
-            hint={t("doorstep.doorHint")}
-            problem={problem(errors.doorAt?.message)}
-            {...register("doorAt")}
-          />
-          <TextField
-            label={t("doorstep.doorWide")}
-            problem={problem(errors.doorWide?.message)}
-            {...register("doorWide")}
-          />
-          <TextField
-            label={t("doorstep.hooks")}
-            hint={t("doorstep.hooksHint")}
-            inputMode="numeric"
-            problem={problem(errors.hooks?.message)}
-            {...register("hooks")}
-          />
-          <TextField
-            label={t("doorstep.hookLimit")}
-            hint={t("doorstep.hookLimitHint")}
-            problem={problem(errors.hookLimit?.message)}
-            {...register("hookLimit")}
-          />
         </div>
         <TextField
           label={t("doorstep.limit")}
@@ -240,8 +222,81 @@ export function Doorstep({
           problem={problem(errors.limit?.message)}
           {...register("limit")}
         />
-        <Eats form={{ register, control, setValue }} crops={crops} />
-        <Brings form={{ register, control }} errors={errors} currency={currency} today={today} />
+        <Refuses form={{ register, control, setValue }} crops={crops} />
+        <Fold title={t("doorstep.eats")} adds={t("doorstep.eatsAdds")} isOpen={wasTold.eats}>
+          <Eats form={{ register, control, setValue }} crops={crops} />
+        </Fold>
+        <Fold
+          title={t("doorstep.means")}
+          adds={t("doorstep.meansAdds")}
+          isOpen={hasFault("cells", "budget", "water", "away")}
+        >
+          <Brings form={{ register, control }} errors={errors} currency={currency} today={today} />
+        </Fold>
+        <Fold
+          title={t("doorstep.more")}
+          adds={t("doorstep.moreAdds")}
+          isOpen={hasFault("doorAt", "doorWide", "hooks", "hookLimit", "tastes", "note")}
+        >
+          <fieldset className="mb-3 grid sm:grid-cols-2">
+            <legend className="sr-only">{t("doorstep.site")}</legend>
+            {SITE_MARKS.map((mark) => (
+              <CheckField
+                key={mark}
+                label={t(`doorstep.sites.${mark}`)}
+                checked={typed.site.includes(mark)}
+                onChecked={(on) =>
+                  setValue("site", on ? [...typed.site, mark] : typed.site.filter((m) => m !== mark), {
+                    shouldDirty: true,
+                  })
+                }
+              />
+            ))}
+          </fieldset>
+          <div className="grid grid-cols-2 gap-3 sm:grid-cols-3">
+            <TextField
+              label={t("doorstep.doorAt")}
+              hint={t("doorstep.doorHint")}
+              problem={problem(errors.doorAt?.message)}
+              {...register("doorAt")}
+            />
+            <TextField
+              label={t("doorstep.doorWide")}
+              problem={problem(errors.doorWide?.message)}
+              {...register("doorWide")}
+            />
+            <TextField
+              label={t("doorstep.hooks")}
+              hint={t("doorstep.hooksHint")}
+              inputMode="numeric"
+              problem={problem(errors.hooks?.message)}
+              {...register("hooks")}
+            />
+            <TextField
+              label={t("doorstep.hookLimit")}
+              hint={t("doorstep.hookLimitHint")}
+              problem={problem(errors.hookLimit?.message)}
+              {...register("hookLimit")}
+            />
+          </div>
+          <TextField
+            label={t("doorstep.tastes")}
+            className="mt-3"
+            problem={problem(errors.tastes?.message)}
+            {...register("tastes")}
+          />
+          <TextArea
+            label={t("doorstep.note")}
+            className="mt-3"
+            problem={problem(errors.note?.message)}
+            {...register("note")}
+          />
+        </Fold>
+        <p
+          className={`sticky z-2 mt-3 -mb-1 border-t border-line bg-paper py-1.5 text-note font-semibold lg:hidden ${isNew ? "bottom-0" : "bottom-12"}`}
+        >
+          {summary}
+        </p>
         <OutcomeLines done={saved && t("doorstep.saved")} failure={failure}>
           <Button type="submit" look="solid" disabled={formState.isSubmitting} className="mt-3 min-h-11 px-5">
             {formState.isSubmitting
@@ -252,7 +307,29 @@ export function Doorstep({
           </Button>
         </OutcomeLines>
       </div>
-      <Carries typed={typed} crops={crops} town={town} />
+      <Carries typed={typed} carries={carries} goals={goals.length} town={town} />
     </form>
+  );
+}
+
+/** Fields that may stay folded, with what they would add. */
+function Fold({
+  title,
+  adds,
+  isOpen,
+  children,
+}: {
+  title: string;
+  adds: string;
+  isOpen: boolean;
+  children: ReactNode;
+}) {
+  return (
+    <details open={isOpen || undefined} className="mt-4 border-t-rule border-ink pt-2">
+      <summary className="cursor-pointer">
+        <b className="font-head text-lg">{title}</b> <span className="text-note text-muted">{adds}</span>
+      </summary>
+      <div className="mt-2">{children}</div>
+    </details>
   );
 }

@@ -27,7 +27,6 @@ export function Eats({
   const sum = Object.values(wanted).reduce((a, b) => a + b, 0);
   return (
     <>
-      <h2 className="mt-4 mb-1 border-t-rule border-ink pt-2 text-lg font-bold">{t("doorstep.eats")}</h2>
       <p className="mb-2 text-sm text-muted">
         {t("doorstep.eatsLead")}{" "}
         {sum > 0
@@ -45,48 +44,78 @@ export function Eats({
           </SelectField>
         ))}
       </div>
-      <div className="mt-3 grid gap-3 sm:grid-cols-2">
-        {(["must", "never"] as const).map((list) => (
-          <CropList
-            key={list}
-            label={t(list === "must" ? "doorstep.mustHave" : "doorstep.neverHave")}
-            crops={crops}
-            chosen={typed.wants[list]}
-            taken={typed.wants[list === "must" ? "never" : "must"]}
-            onChange={(ids) => setValue(`wants.${list}`, ids, { shouldDirty: true })}
-          />
-        ))}
+      <div className="mt-3 sm:w-1/2">
+        <CropList
+          label={t("doorstep.mustHave")}
+          foods={foodsOf(crops, false)}
+          chosen={typed.wants.must}
+          taken={typed.wants.never}
+          onChange={(ids) => setValue("wants.must", ids, { shouldDirty: true })}
+        />
       </div>
     </>
   );
 }
 
+/** What nobody in the household touches: no proposal has it, and Match leaves it out. */
+export function Refuses({ form: { control, setValue }, crops }: { form: Form; crops: readonly Crop[] }) {
+  const { t } = useWords();
+  const { wants } = useWatch({ control }) as SurveyTyped;
+  return (
+    <div className="mt-3 max-w-md">
+      <CropList
+        label={t("doorstep.neverHave")}
+        foods={foodsOf(crops, true)}
+        chosen={wants.never}
+        taken={wants.must}
+        onChange={(ids) => setValue("wants.never", ids, { shouldDirty: true })}
+      />
+    </div>
+  );
+}
+
+/** Crops whose goals are different foods: a household may eat the one and not the other. */
+const APART = new Set(["pepper"]);
+
+/** A crop, or a goal of one, as a food that people name. */
+interface Food {
+  readonly id: string;
+  readonly crop: Crop;
+}
+
+const foodsOf = (crops: readonly Crop[], isApart: boolean): Food[] =>
+  crops.flatMap((crop) => [
+    { id: crop.id, crop },
+    ...(isApart && APART.has(crop.id) ? crop.goals.map((goal) => ({ id: goal.id, crop })) : []),
+  ]);
+
 function CropList({
   label,
-  crops,
+  foods,
   chosen,
   taken,
   onChange,
 }: {
   label: string;
-  crops: readonly Crop[];
+  foods: readonly Food[];
   chosen: readonly string[];
   taken: readonly string[];
   onChange: (ids: string[]) => void;
 }) {
-  const { t, cropName } = useWords();
-  const open = crops
-    .filter((c) => !chosen.includes(c.id) && !taken.includes(c.id))
-    .sort((a, b) => cropName(a.id).localeCompare(cropName(b.id)));
+  const { t, crop, cropName } = useWords();
+  const nameOf = (id: string) => (id.includes("/") ? crop(id) : cropName(id));
+  const open = foods
+    .filter((f) => !chosen.includes(f.id) && !taken.includes(f.id))
+    .sort((a, b) => nameOf(a.id).localeCompare(nameOf(b.id)));
   return (
     <div>
       <ChooseField
         label={label}
         shown={t("doorstep.addCrop")}
-        items={open.map((c) => ({
-          value: c.id,
-          name: cropName(c.id),
-          also: `${t(`also.${c.id as CropName}`)} ${c.botanical}`,
+        items={open.map((f) => ({
+          value: f.id,
+          name: nameOf(f.id),
+          also: `${t(`also.${f.crop.id as CropName}`)} ${f.crop.botanical}`,
         }))}
         onChoose={(id) => onChange([...chosen, id])}
       />
@@ -95,10 +124,10 @@ function CropList({
           {chosen.map((id) => (
             <li key={id}>
               <Button
-                aria-label={t("doorstep.takeOut", { crop: cropName(id) })}
+                aria-label={t("doorstep.takeOut", { crop: nameOf(id) })}
                 onClick={() => onChange(chosen.filter((c) => c !== id))}
               >
-                {cropName(id)} ✕
+                {nameOf(id)} ✕
               </Button>
             </li>
           ))}

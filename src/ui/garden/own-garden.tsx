@@ -8,8 +8,10 @@ import type { Override } from "@/core/override";
 import type { PlainSetting } from "@/core/setting";
 import type { Plan } from "@/core/plan";
 import { rowThirst, spanOf, wateringDays } from "@/core/year";
-import type { Selection } from "@/ui/bench/row-frame";
+import { ROW_COLUMNS, type Selection } from "@/ui/bench/row-frame";
 import { StillRow } from "@/ui/bench/still-row";
+import { BagSection } from "@/ui/draw/section";
+import { SeasonAxis, SeasonLegend } from "@/ui/draw/strip";
 import { Caution } from "@/ui/primitives/caution";
 import { buttonClass } from "@/ui/primitives/button";
 import { useJudged } from "@/ui/use-judged";
@@ -25,8 +27,10 @@ interface OwnGardenProps {
   readonly overrides: readonly Override[];
 }
 
-/** What comes within this many days is worth a line. */
+/** What comes within this many days is worth a card, a line; and what was to be done so long ago still is. */
+const WEEK_DAYS = 7;
 const SOON_DAYS = 21;
+const LATE_DAYS = 30;
 
 /** A household's own garden, to look at and not to change: what is next, how much water each bag takes, and every bag's season. */
 export function OwnGarden({ householdId, name, today, plan, setting: plain, overrides }: OwnGardenProps) {
@@ -38,12 +42,16 @@ export function OwnGarden({ householdId, name, today, plan, setting: plain, over
   const meal = nextMeal(garden, today);
   const chosen = garden.rows.find((r) => r.row.id === selection?.rowId);
   const planting = chosen?.plantings.find((p) => p.planting.id === selection?.plantingId);
-  const soon = garden.rows
+  const coming = garden.rows
     .flatMap((row, i) =>
-      row.plantings.flatMap((p) => comingOf(p).map((c) => ({ ...c, number: i + 1, goalId: p.goal.id }))),
+      row.plantings.flatMap((p) =>
+        comingOf(p).map((c) => ({ ...c, row, number: i + 1, goalId: p.goal.id, kind: p.goal.kind, p })),
+      ),
     )
-    .filter((c) => c.day >= today && c.day <= addDays(today, SOON_DAYS))
+    .filter((c) => c.day >= addDays(today, -LATE_DAYS) && c.day <= addDays(today, SOON_DAYS))
     .sort((a, b) => a.day.localeCompare(b.day));
+  const thisWeek = coming.filter((c) => c.day <= addDays(today, WEEK_DAYS));
+  const soon = coming.filter((c) => c.day > addDays(today, WEEK_DAYS));
   return (
     <div className="mx-auto max-w-4xl pb-8">
       <div className="px-4 pt-3">
@@ -58,8 +66,40 @@ export function OwnGarden({ householdId, name, today, plan, setting: plain, over
         <Link href={`/house/${householdId}/log`} className={`${buttonClass("solid")} mt-2 min-h-11`}>
           {t("own.log")}
         </Link>
-        <h2 className="mt-4 border-t-rule border-ink pt-2 text-lg font-bold">{t("own.soon")}</h2>
-        {soon.length === 0 && <p className="text-muted">{t("own.nothing")}</p>}
+        <h2 className="mt-4 border-t-rule border-ink pt-2 text-lg font-bold">{t("own.week")}</h2>
+        {thisWeek.length === 0 && <p className="text-muted">{t("own.nothingWeek")}</p>}
+        <ul className="grid gap-3 sm:grid-cols-2">
+          {thisWeek.map((c) => (
+            <li
+              key={`${c.code} ${c.number} ${c.goalId} ${c.day}`}
+              className="flex items-end gap-3 border-rule border-ink bg-card p-3"
+            >
+              <BagSection
+                shape={c.row.shape}
+                depthCm={c.row.depthCm}
+                isSmall={false}
+                plants={[
+                  {
+                    goalId: c.goalId,
+                    kind: c.kind,
+                    count: c.p.planting.plants ?? 7,
+                    rootCm: Math.min(c.p.goal.depthCm.good, c.row.depthCm),
+                    heightCm: c.p.goal.heightCm,
+                    side: c.p.planting.surface === "side",
+                  },
+                ]}
+              />
+              <p>
+                <b className="block font-head text-lg">
+                  {c.day < today ? `▲ ${t("own.since", { day: day(c.day) })}` : day(c.day)}
+                </b>
+                {t(`own.coming.${c.code}`, { crop: crop(c.goalId) })}{" "}
+                <span className="text-muted">({t("bench.row", { n: c.number })})</span>
+              </p>
+            </li>
+          ))}
+        </ul>
+        {soon.length > 0 && <h2 className="mt-4 text-lg font-bold">{t("own.soon")}</h2>}
         <ul>
           {soon.map((c) => (
             <li
@@ -76,6 +116,12 @@ export function OwnGarden({ householdId, name, today, plan, setting: plain, over
         </ul>
         <h2 className="mt-4 mb-1 border-t-rule border-ink pt-2 text-lg font-bold">{t("own.bags")}</h2>
       </div>
+      {garden.rows.length > 0 && (
+        <div className={`px-4 lg:pl-6 ${ROW_COLUMNS}`}>
+          <SeasonLegend />
+          <SeasonAxis span={span} today={today} />
+        </div>
+      )}
       {garden.rows.map((view, i) => {
         const daily = rowThirst(view, today, setting);
         const every = wateringDays(view, today, setting);
@@ -88,6 +134,7 @@ export function OwnGarden({ householdId, name, today, plan, setting: plain, over
               today={today}
               selection={selection}
               onSelect={setSelection}
+              isLarge
             />
             <p className="px-4 pb-2 text-note">
               {daily > 0

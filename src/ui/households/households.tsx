@@ -40,7 +40,7 @@ export interface Summary {
 }
 
 const SORTS = ["pressing", "number", "name"] as const;
-type Filter = HouseholdStage | "all" | "pressing";
+type Filter = HouseholdStage | "all" | "pressing" | "away";
 
 interface Ask {
   readonly search: string;
@@ -55,6 +55,8 @@ export interface HouseholdsProps {
   readonly stages: Readonly<Partial<Record<HouseholdStage, number>>>;
   readonly found: number;
   readonly pressing: number;
+  /** Households that were put away. */
+  readonly away: number;
   readonly late: number;
   readonly due: number;
   readonly pages: number;
@@ -63,6 +65,7 @@ export interface HouseholdsProps {
 }
 
 const SHOWN_TASKS = 3;
+const COLUMNS = "lg:grid-cols-[3.5rem_12rem_15rem_8.5rem_1fr_8rem]";
 
 /** The address of the list as it is, with some of what it asks for changed; what is usual is left out. */
 function addressOf(ask: Ask): string {
@@ -76,13 +79,24 @@ function addressOf(ask: Ask): string {
 
 /** The first screen: who is in the programme, how far each is, and what is due or late this week. */
 export function Households(props: HouseholdsProps) {
-  const { programme, summaries, stages, found, pressing, late, due, pages, ask, judgingSince } = props;
+  const { programme, summaries, stages, found, pressing, away, late, due, pages, ask, judgingSince } = props;
   const { t } = useWords();
-  const counts: Partial<Record<Filter, number>> = { all: found, pressing, ...stages };
-  const filters: Filter[] = ["all", "pressing", ...HOUSEHOLD_STAGES.filter((stage) => stages[stage])];
+  const counts: Partial<Record<Filter, number>> = { all: found, pressing, away, ...stages };
+  const filters: Filter[] = [
+    "all",
+    "pressing",
+    ...HOUSEHOLD_STAGES.filter((stage) => stages[stage]),
+    ...(away > 0 || ask.filter === "away" ? (["away"] as const) : []),
+  ];
   const nameOf = (f: Filter) =>
-    f === "all" ? t("households.all") : f === "pressing" ? t("households.lateOnly") : t(`stages.${f}`);
-  const isEmpty = found === 0 && ask.search === "";
+    f === "all"
+      ? t("households.all")
+      : f === "pressing"
+        ? t("households.lateOnly")
+        : f === "away"
+          ? t("households.away")
+          : t(`stages.${f}`);
+  const isEmpty = found + away === 0 && ask.search === "";
   return (
     <div className="px-4 py-4 lg:px-6">
       <div className="mb-3 flex flex-wrap items-end gap-x-6 gap-y-2">
@@ -140,6 +154,16 @@ export function Households(props: HouseholdsProps) {
               ))}
             </nav>
           </div>
+          <div
+            aria-hidden="true"
+            className={`hidden gap-x-3 text-fine font-semibold text-muted lg:grid ${COLUMNS}`}
+          >
+            <span className="col-span-2">{t("households.house")}</span>
+            <span>{t("households.place")}</span>
+            <span>{t("households.stage")}</span>
+            <span>{t("households.week")}</span>
+            <span className="text-right">{t("households.picked")}</span>
+          </div>
           <ul className="border-t-rule border-ink">
             {summaries.map((summary) => (
               <HouseholdLine key={summary.id} summary={summary} />
@@ -178,7 +202,9 @@ function HouseholdLine({ summary: h }: { summary: Summary }) {
     picked.pieces !== undefined && t("log.amounts.pieces", { n: picked.pieces }),
   ].filter(Boolean);
   return (
-    <li className="relative grid grid-cols-[2.5rem_1fr_auto] items-start gap-x-3 gap-y-1 border-b border-line py-2 hover:bg-card lg:grid-cols-[3.5rem_12rem_15rem_8.5rem_1fr_8rem]">
+    <li
+      className={`relative grid grid-cols-[2.5rem_1fr_auto] items-start gap-x-3 gap-y-1 border-b border-line py-2 hover:bg-card ${COLUMNS}`}
+    >
       <span className="big-number text-muted">{h.code}</span>
       <div className="min-w-0">
         <Link

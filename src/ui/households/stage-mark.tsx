@@ -4,7 +4,7 @@ import { t } from "@/ui/words/translate";
 import type { HouseholdStage } from "@/core/record";
 
 const STEPS = ["surveyed", "planned", "sown", "picking", "finished"] as const;
-const TEXTURE = ["", "", "stage-seed", "stage-growing", "stage-picking"];
+const TEXTURE = ["", "", "stage-growing", "stage-picking", "bg-ink"];
 
 /** How far a household is: five short steps, filled with the textures of the season strip up to where it stands. */
 export function StageMark({ stage }: { stage: HouseholdStage }) {

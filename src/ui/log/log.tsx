@@ -158,8 +158,8 @@ export function Log({
     });
 
   return (
-    <div className="grid gap-x-10 gap-y-6 px-4 py-4 lg:grid-cols-[26rem_minmax(0,1fr)] lg:px-6">
-      <div className="h-fit lg:sticky lg:top-4">
+    <div className="grid gap-x-10 gap-y-6 px-4 py-4 lg:grid-cols-[26rem_minmax(0,1fr)] lg:px-6 print:block">
+      <div className="h-fit lg:sticky lg:top-4 print:static">
         <h1 className="text-title font-bold">{title}</h1>
         <p className="mb-3 text-muted">{t("log.lead")}</p>
         <Waiting waiting={mine} onSend={() => void sendNow()} nameOf={nameOf} problem={problem} />
@@ -176,7 +176,7 @@ export function Log({
         <section
           id="entry"
           aria-label={correcting ? t("log.correcting", { day: day(correcting.on) }) : t("log.entry")}
-          className="scroll-mt-4 border-rule border-ink p-4"
+          className="scroll-mt-4 border-rule border-ink p-4 print:hidden"
         >
           {correcting && (
             <h2 className="mb-2 font-bold text-beet">▲ {t("log.correcting", { day: day(correcting.on) })}</h2>

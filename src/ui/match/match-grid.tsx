@@ -179,12 +179,10 @@ export function MatchGrid({ lines, bags, setting, chosen, onChoose, onWhatFits, 
                             <b
                               className={`font-head ${fit.sown ? "text-note" : "text-lg"} leading-none ${fit.grade === "wrong" ? "text-muted" : ""}`}
                             >
-                              {fit.sown ? quantity(fit.sown.seedG / 1000, "mass") : fit.plants}
+                              {fit.sown ? t("match.strewn") : fit.plants}
                             </b>
                             <span className="sr-only">
-                              {fit.sown
-                                ? t("match.cellSeed")
-                                : t("match.cellPlants", { count: fit.plants ?? 0 })}{" "}
+                              {fit.sown ? "" : t("match.cellPlants", { count: fit.plants ?? 0 })}{" "}
                             </span>
                             <GradeMark grade={fit.grade} />
                           </span>

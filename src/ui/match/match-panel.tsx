@@ -17,6 +17,7 @@ import { Feeds } from "@/ui/verdict/feeds";
 import { Food } from "@/ui/verdict/food";
 import { MethodLine } from "@/ui/verdict/method-line";
 import { Verdict } from "@/ui/verdict/verdict";
+import { usePanelFocus } from "@/ui/primitives/use-panel-focus";
 import { useWords } from "@/ui/words/use-words";
 
 interface PanelProps {
@@ -65,8 +66,10 @@ export function MatchPanel({
         : undefined,
     [mealOn, line, cell, setting],
   );
+  const panel = usePanelFocus(`${line.goal.id} ${bag.id}`, onClose);
   return (
     <aside
+      {...panel}
       aria-label={t("match.why")}
       className="fixed inset-x-0 bottom-12 z-5 max-h-[68vh] overflow-y-auto border-t-rule border-ink bg-card p-4 lg:sticky lg:top-0 lg:max-h-screen lg:min-h-full lg:border-t-0 lg:border-l-rule lg:p-5"
     >

@@ -3,7 +3,7 @@ import type { ComponentProps } from "react";
 import { cn } from "./cn";
 
 const classes = cva(
-  "inline-flex min-h-9 items-center justify-center gap-2 border-rule px-3 py-1 text-note font-semibold disabled:opacity-45",
+  "inline-flex min-h-9 items-center justify-center gap-2 border-rule px-3 py-1 text-note font-semibold disabled:opacity-45 print:hidden",
   {
     variants: {
       look: {

@@ -17,6 +17,8 @@ interface FieldProps {
   readonly hint?: string;
   readonly problem?: Problem;
   readonly className?: string;
+  /** It has to be filled in: said by a mark beside its label. */
+  readonly required?: boolean;
   /** Gives the control its id, its state and what describes it. */
   readonly children: (control: {
     id: string;
@@ -27,7 +29,7 @@ interface FieldProps {
 }
 
 /** A label, a control, a hint, and the sentence that says what is wrong, each tied to the control for readers. */
-function Field({ label, hint, problem, className = "", children }: FieldProps) {
+function Field({ label, hint, problem, className = "", required = false, children }: FieldProps) {
   const id = useId();
   const words = useWords();
   const described = [hint && `${id}-hint`, problem && `${id}-problem`].filter(Boolean).join(" ");
@@ -35,6 +37,11 @@ function Field({ label, hint, problem, className = "", children }: FieldProps) {
     <div className={className}>
       <label htmlFor={id} className="mb-1 block text-sm font-semibold">
         {label}
+        {required && (
+          <b aria-hidden="true" className="ml-1 text-beet">
+            *
+          </b>
+        )}
       </label>
       {children({
         id,
@@ -63,11 +70,12 @@ export function TextField({
   hint,
   problem,
   className,
+  required,
   ...input
 }: Plain & Omit<ComponentProps<"input">, "className">) {
   return (
-    <Field label={label} hint={hint} problem={problem} className={className}>
-      {(control) => <input type="text" autoComplete="off" {...input} {...control} />}
+    <Field label={label} hint={hint} problem={problem} className={className} required={required}>
+      {(control) => <input type="text" autoComplete="off" required={required} {...input} {...control} />}
     </Field>
   );
 }

@@ -94,6 +94,9 @@ it("ends the search at once when it is stopped, keeps what was found, and takes 
   expect(worker.ended).toBe(true);
   expect(now()).toMatchObject({ busy: false, stopped: true, steps: {} });
   expect(now().proposals.soon?.worth).toBe(120);
+  // What was on its way is not heard any more.
+  worker.tell({ type: "step", aim: "soon", step: step(130, 200) });
+  expect(now().steps).toEqual({});
   // The next question starts anew.
   act(() => now().ask(question));
   expect(now()).toMatchObject({ busy: true, stopped: false, proposals: {} });

@@ -47,6 +47,8 @@ export function useProposals(): Proposing {
       setWaiting([]);
     };
     const hear = (news: ProposeNews) => {
+      // What was on its way when somebody stopped it, or asked anew, is not heard any more.
+      if (worker.current !== started) return;
       if (news.type === "step") {
         const { done, of } = news.step;
         const first = begun.current.get(news.aim) ?? { at: performance.now(), done };

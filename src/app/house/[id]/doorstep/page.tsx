@@ -1,5 +1,5 @@
 import { notFound } from "next/navigation";
-import { resurveyAction, saveSchoolsAction } from "@/app/actions";
+import { putAwayAction, resurveyAction, saveSchoolsAction } from "@/app/actions";
 import { screen } from "@/app/screen";
 import { typedSurvey } from "@/app/survey";
 import { readHousehold } from "@/server/households";
@@ -7,6 +7,7 @@ import { readOverrides, readProgramme, readToday } from "@/server/programme";
 import { usualBagKg } from "@/server/reference";
 import { climateOf } from "@/server/town";
 import { Doorstep } from "@/ui/doorstep/doorstep";
+import { PutAway } from "@/ui/doorstep/put-away";
 import { SchoolsForm } from "@/ui/schools/schools";
 import { t } from "@/ui/words/translate";
 
@@ -41,6 +42,7 @@ export default async function Page({ params }: PageProps<"/house/[id]/doorstep">
             above={programme.schools}
             save={saveSchoolsAction.bind(null, household.id)}
           />
+          <PutAway isPutAway={household.isPutAway} putAway={putAwayAction.bind(null, household.id)} />
         </section>
       </>
     );

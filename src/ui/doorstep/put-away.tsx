@@ -1,0 +1,36 @@
+"use client";
+
+import { useRouter } from "next/navigation";
+import { useState } from "react";
+import type { Outcome, Problem } from "@/core/problem";
+import { Button } from "@/ui/primitives/button";
+import { OutcomeLines } from "@/ui/primitives/outcome-lines";
+import { send } from "@/ui/primitives/send";
+import { useWords } from "@/ui/words/use-words";
+
+interface PutAwayProps {
+  readonly isPutAway: boolean;
+  readonly putAway: (isPutAway: boolean) => Promise<Outcome<null>>;
+}
+
+/** Puts a household that has left out of every list, and takes it back. */
+export function PutAway({ isPutAway, putAway }: PutAwayProps) {
+  const { t } = useWords();
+  const router = useRouter();
+  const [failure, setFailure] = useState<Problem>();
+  const press = async () => {
+    const outcome = await send(() => putAway(!isPutAway));
+    setFailure(outcome.ok ? undefined : outcome.problem);
+    if (outcome.ok) router.refresh();
+  };
+  return (
+    <div className="mt-6 border-t-rule border-ink pt-2">
+      <p className="text-muted">{t("doorstep.putAwayHint")}</p>
+      <OutcomeLines done={isPutAway && t("doorstep.isAway")} failure={failure}>
+        <Button look={isPutAway ? "open" : "warn"} onClick={() => void press()}>
+          {t(isPutAway ? "doorstep.takeBack" : "doorstep.putAway")}
+        </Button>
+      </OutcomeLines>
+    </div>
+  );
+}
