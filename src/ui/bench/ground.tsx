@@ -127,7 +127,7 @@ export function GroundPlan({
           length: quantity(floor.lengthCm, "length"),
           width: quantity(floor.widthCm, "length"),
         })}
-        className="mt-2 max-h-80 w-full"
+        className="mt-2 max-h-80 w-full print:max-h-40"
       >
         <rect
           x={0}

@@ -53,7 +53,7 @@ export function OwnGarden({ householdId, name, today, plan, setting: plain, over
   const thisWeek = coming.filter((c) => c.day <= addDays(today, WEEK_DAYS));
   const soon = coming.filter((c) => c.day > addDays(today, WEEK_DAYS));
   return (
-    <div className="mx-auto max-w-4xl pb-8">
+    <div className="mx-auto max-w-4xl pb-8 print:max-w-none print:[zoom:0.7]">
       <div className="px-4 pt-3">
         <h1 className="text-title font-bold">{t("own.title")}</h1>
         <p className="text-muted">{t("own.lead", { name })}</p>

@@ -209,7 +209,7 @@ export function Log({
         {plantings.length === 0 && <p className="mt-2 text-note">{t("log.noPlan")}</p>}
       </div>
       <div className="min-w-0">
-        <ul className="mb-6 border-t-rule border-ink">
+        <ul className="mb-6 border-t-rule border-ink print:columns-2">
           {current.map((p) => (
             <li key={p.id}>
               <button

@@ -34,7 +34,7 @@ export function RecordList({ records, nameOf, onCorrect, onStrike }: ListProps) 
   if (records.length === 0) return <p className="border-t border-line py-4 text-muted">{t("log.none")}</p>;
   return (
     <>
-      <ol className="border-t-rule border-ink">
+      <ol className="border-t-rule border-ink print:columns-2">
         {records.map((r) => {
           const now = r.replacedBy === null && r.kind !== "struck";
           return (

@@ -7,8 +7,6 @@ import { openOutbox, sendWaiting, type Store, useOutbox } from "./outbox";
 
 /** What waits is tried again so often, ms. */
 const TRY_AGAIN_MS = 20_000;
-/** A page older than this when it opens came from the device, or from a clock that is wrong: it is asked, ms. */
-const OLD_MS = 60_000;
 
 async function isReached(): Promise<boolean> {
   try {
@@ -33,9 +31,12 @@ export function Signal({ store }: { store: Store }) {
   useEffect(() => {
     void openOutbox();
     if (process.env.NODE_ENV === "production") void navigator.serviceWorker?.register("/worker.js");
-    const made = document.documentElement.dataset.made;
-    if (!made || (navigator.onLine && Date.now() - Date.parse(made) < OLD_MS)) return;
-    void isReached().then((reached) => !reached && setMadeAt(made));
+    const { port1, port2 } = new MessageChannel();
+    port1.onmessage = ({ data }) => {
+      if (data === true) setMadeAt(document.documentElement.dataset.made);
+    };
+    navigator.serviceWorker?.controller?.postMessage("is this page from the device?", [port2]);
+    return () => port1.close();
   }, []);
 
   useEffect(() => {

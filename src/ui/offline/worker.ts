@@ -39,15 +39,28 @@ registerRoute(
   }),
 );
 
+/** Windows whose page came from the device, since the server was not reached. */
+const fromDevice = new Set<string>();
+
 const pages = new NetworkFirst({
   cacheName: PAGES,
   networkTimeoutSeconds: PATIENCE_S,
   matchOptions: { ignoreVary: true },
   plugins: [
+    {
+      cachedResponseWillBeUsed: ({ event, cachedResponse }) => {
+        if (cachedResponse && event instanceof FetchEvent) fromDevice.add(event.resultingClientId);
+        return Promise.resolve(cachedResponse ?? null);
+      },
+    },
     new ExpirationPlugin({ maxEntries: 400, maxAgeSeconds: 60 * DAY_S, matchOptions: { ignoreVary: true } }),
   ],
 });
 registerRoute(({ request }) => request.mode === "navigate", pages);
+
+self.addEventListener("message", ({ source, ports: [port] }) => {
+  if (source instanceof Client) port?.postMessage(fromDevice.has(source.id));
+});
 
 const keptAt = new Map<string, number>();
 

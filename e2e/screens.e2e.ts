@@ -1,0 +1,175 @@
+import { getDocument } from "pdfjs-dist/legacy/build/pdf.mjs";
+import type { Page } from "puppeteer-core";
+import { afterAll, beforeAll, describe, expect, it } from "vitest";
+import { APP, openBrowser, openPage, press, see, textOf, type, visit } from "./browser";
+
+let opened: Awaited<ReturnType<typeof openBrowser>>;
+let house: string;
+beforeAll(async () => {
+  opened = await openBrowser();
+  const page = await openPage(opened.browser, "/?sort=number");
+  house = await page.$eval("main ul a", (a) => (a as HTMLAnchorElement).pathname.split("/")[2]!);
+  await page.close();
+});
+afterAll(() => opened.close());
+
+const SIZES = [
+  [1280, 800],
+  [390, 844],
+] as const;
+
+/** Fills in the least that a survey asks. */
+async function surveyed(page: Page, name: string): Promise<string> {
+  for (const [label, text] of [
+    ["Household's name", name],
+    ["Adults", "2"],
+    ["Length", "3 m"],
+    ["Width", "1.2 m"],
+  ] as const)
+    await type(page, label, text);
+  await press(page, "Save and choose crops");
+  await page.waitForFunction(() => /house\/.+\/match/.test(location.pathname));
+  return (await page.evaluate(() => location.pathname)).split("/")[2]!;
+}
+
+describe.each(SIZES)("at %i × %i", (width, height) => {
+  it("leads a new household from the door to its first record in at most 20 taps", async () => {
+    const page = await openPage(opened.browser, "/", width, height);
+    let taps = 0;
+    await page.exposeFunction("tapped", () => void taps++);
+    await page.evaluateOnNewDocument(() => {
+      for (const kind of ["click", "change"])
+        document.addEventListener(
+          kind,
+          () => void (window as unknown as { tapped: () => void }).tapped(),
+          true,
+        );
+    });
+    await visit(page, "/");
+    await press(page, "Survey a household");
+    await page.waitForSelector("form");
+    await surveyed(page, `Quick ${width}`);
+    await page.locator("[data-cell]").click();
+    await press(page, "Put into the plan");
+    await see(page, "is in the plan, row 1.");
+    await press(page, "Log");
+    await page.locator('ul[aria-label="Due now"] button').click();
+    await see(page, "Stored: sown");
+    expect(taps).toBeGreaterThan(8);
+    expect(taps).toBeLessThanOrEqual(20);
+    // A tap too many is taken back.
+    await press(page, "Undo it");
+    await see(page, "Stored: struck out");
+    await page.close();
+  });
+
+  it("is never wider than the screen, with a name of 80 letters too", async () => {
+    const page = await openPage(opened.browser, "/households/new", width, height);
+    const id = await surveyed(page, `Long${width}${"w".repeat(76 - String(width).length)}`);
+    for (const path of [
+      "/",
+      "/proposals",
+      ...["doorstep", "match", "bench", "log", "garden"].map((p) => `/house/${id}/${p}`),
+    ]) {
+      await visit(page, path);
+      const [wide, screen] = await page.evaluate(() => [document.documentElement.scrollWidth, innerWidth]);
+      expect(wide, path).toBeLessThanOrEqual(screen!);
+    }
+    await page.close();
+  });
+});
+
+it("goes by one key from a bar to its panel, and back by Escape; the same for a cell in Match", async () => {
+  const page = await openPage(opened.browser, `/house/${house}/bench`);
+  const focus = () =>
+    page.evaluate(
+      () => document.activeElement?.getAttribute("aria-label") ?? document.activeElement?.textContent,
+    );
+  const there = async (selector: string, panel: string) => {
+    await page.focus(selector);
+    // Keys were used: what has the focus is seen to have it.
+    await page.keyboard.press("Shift");
+    const from = await focus();
+    await page.keyboard.press("Enter");
+    await page.waitForFunction((p) => document.activeElement?.getAttribute("aria-label") === p, {}, panel);
+    await page.keyboard.press("Escape");
+    expect(await focus()).toBe(from);
+  };
+  await there("[data-strip] button", "What is selected");
+  await visit(page, `/house/${house}/match`);
+  await there("[data-cell]", "Why");
+  await page.close();
+});
+
+it("opens what was open once without a connection, says its age, and sends what was written", async () => {
+  const page = await openPage(opened.browser, "/households/new");
+  const id = await surveyed(page, "Faraway");
+  await page.evaluate(() => navigator.serviceWorker.ready.then(() => undefined));
+  await visit(page, `/house/${id}/bench`);
+  await press(page, "Log");
+  await see(page, "Save record");
+  const isKept = (path: string) =>
+    page.waitForFunction(
+      async (url) => (await caches.match(url, { ignoreVary: true })) !== undefined,
+      { polling: 200 },
+      APP + path,
+    );
+  await isKept(`/house/${id}/log`);
+
+  const worker = await opened.browser.waitForTarget((t) => t.type() === "service_worker");
+  const line = await worker.createCDPSession();
+  const connect = async (isOn: boolean) => {
+    await page.setOfflineMode(!isOn);
+    await line.send("Network.emulateNetworkConditions", {
+      offline: !isOn,
+      latency: 0,
+      downloadThroughput: -1,
+      uploadThroughput: -1,
+    });
+  };
+  await line.send("Network.enable");
+  try {
+    await connect(false);
+    await page.goto(`${APP}/house/${id}/log`, { waitUntil: "load" });
+    await see(page, "No connection. You see this page as it was on");
+    await type(page, "Note", "seen from far away");
+    await press(page, "Save record");
+    await see(page, "One record waits on this device");
+    // Another screen of the household, and one that was never open.
+    await page.goto(`${APP}/house/${id}/bench`, { waitUntil: "load" });
+    await see(page, "Choose crops in Match");
+    await see(page, "1 record waits on this device");
+    await page.goto(`${APP}/house/${id}/garden`, { waitUntil: "load" });
+    await see(page, "this page is not on this device");
+  } finally {
+    await connect(true);
+  }
+
+  // Back in reach, it goes by itself, from whichever screen.
+  await page.goto(`${APP}/house/${id}/bench`, { waitUntil: "load" });
+  await page.waitForFunction(() => !document.body.innerText.includes("waits on this device"));
+  await visit(page, `/house/${id}/log`);
+  await see(page, "“seen from far away”");
+  await page.close();
+});
+
+it.each(["bench", "log", "garden"])("prints %s as pages of its own", async (screen) => {
+  const page = await openPage(opened.browser, `/house/${house}/${screen}`);
+  const name = (await textOf(page, "nav[aria-label] ~ *, p.truncate")).trim();
+  const pdf = await page.pdf({ preferCSSPageSize: true, printBackground: false });
+  const read = await getDocument({ data: new Uint8Array(pdf) }).promise;
+  const texts = await Promise.all(
+    Array.from({ length: read.numPages }, async (_, i) => {
+      const { items } = await (await read.getPage(i + 1)).getTextContent();
+      return items.map((item) => ("str" in item ? item.str : "")).join(" ");
+    }),
+  );
+  const text = texts.join(" ");
+  expect(read.numPages).toBeLessThanOrEqual(2);
+  expect(text).toContain("Orvane");
+  // Nothing of the screen's own, and nobody else.
+  for (const other of ["Households", "Library", "Save", "Undo", "Tellick", "Doorstep"])
+    expect(text, other).not.toContain(other);
+  expect(name).toContain("Orvane");
+  await page.close();
+});
