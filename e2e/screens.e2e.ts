@@ -1,7 +1,7 @@
 import { getDocument } from "pdfjs-dist/legacy/build/pdf.mjs";
 import type { Page } from "puppeteer-core";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
-import { APP, openBrowser, openPage, press, see, textOf, type, visit } from "./browser";
+import { APP, openBrowser, openPage, press, see, type, visit } from "./browser";
 
 let opened: Awaited<ReturnType<typeof openBrowser>>;
 let house: string;
@@ -155,7 +155,6 @@ it("opens what was open once without a connection, says its age, and sends what 
 
 it.each(["bench", "log", "garden"])("prints %s as pages of its own", async (screen) => {
   const page = await openPage(opened.browser, `/house/${house}/${screen}`);
-  const name = (await textOf(page, "nav[aria-label] ~ *, p.truncate")).trim();
   const pdf = await page.pdf({ preferCSSPageSize: true, printBackground: false });
   const read = await getDocument({ data: new Uint8Array(pdf) }).promise;
   const texts = await Promise.all(
@@ -170,6 +169,5 @@ it.each(["bench", "log", "garden"])("prints %s as pages of its own", async (scre
   // Nothing of the screen's own, and nobody else.
   for (const other of ["Households", "Library", "Save", "Undo", "Tellick", "Doorstep"])
     expect(text, other).not.toContain(other);
-  expect(name).toContain("Orvane");
   await page.close();
 });

@@ -47,9 +47,9 @@ it("goes from an empty household to a logged harvest and its CSV", async () => {
 
   // Match begins with what fits and is eaten, and knows everything on demand.
   await see(page, "12 crops that this household eats and that fit now, in 3 bags");
-  await press(page, "Show all 129 crops and goals");
+  await press(page, "Show all 129 crops and uses");
   await page.locator('::-p-aria([name="Bags"])').fill("buy");
-  await see(page, "129 crops and goals against 25 bags");
+  await see(page, "129 crops and uses against 25 bags");
   await type(page, "Find a crop", "pak");
   await page.locator('::-p-aria([name="pak choi, leaf, fabric 10 gal: 9 plants, right"])').click();
   await see(page, "It fits: nothing is missing.");
@@ -225,6 +225,8 @@ it("follows what a household eats and brings, and what things cost", async () =>
   const page = await openPage(opened.browser, "/");
   const id = await survey(page, "Hungry");
   await visit(page, `/house/${id}/doorstep`);
+  for (const fold of ["What they eat", "What they bring"])
+    await page.locator(`summary b::-p-text(${fold})`).click();
   await page.locator('::-p-aria([name="greens and leaves"])').fill("daily");
   await choose(page, "Must be there", "strawberry");
   await choose(page, "Nobody touches", "kale");
@@ -237,7 +239,7 @@ it("follows what a household eats and brings, and what things cost", async () =>
   await see(page, "Survey saved.");
 
   await visit(page, `/house/${id}/match`);
-  await press(page, "Show all 129 crops and goals");
+  await press(page, "Show all 129 crops and uses");
   await page.locator('::-p-aria([name="Sort by"])').fill("tastes");
   await page.waitForFunction(() => document.querySelector("tbody th")?.textContent?.startsWith("strawberry"));
   await page.locator('::-p-aria([name="Tastes"])').fill("liked");
@@ -270,11 +272,11 @@ it("names a clash in a bag with its dates, and cures it with one press", async (
   await visit(page, `/house/${id}/bench`);
   await press(page, "Add a bag");
   await press(page, "Add a planting");
-  await choose(page, "Crop and goal", "cabbage, standard");
+  await choose(page, "Crop, and what for", "cabbage, standard");
   await pickDate(page, "Sown", "2026-01-10");
   await page.locator('section[aria-label="Row 1"] button[aria-pressed]').click();
   await press(page, "Add a planting");
-  await choose(page, "Crop and goal", "radish");
+  await choose(page, "Crop, and what for", "radish");
   await type(page, "Plants", "20");
   await pickDate(page, "Sown", "2026-02-15");
   await see(page, "In each other's way");

@@ -108,7 +108,9 @@ export async function plantingOfRecord(
 const Line = z.object({
   id: z.string(),
   household: z.string(),
+  householdName: z.string(),
   on: z.string(),
+  row: z.number().nullable(),
   bag: z.string(),
   goalId: z.string(),
   kind: z.enum(RECORD_KINDS),
@@ -139,7 +141,7 @@ export async function* recordsInBatches(
     await client.query("BEGIN READ ONLY");
     await client.query(
       `DECLARE records NO SCROLL CURSOR FOR
-       SELECT t.id, h.code AS household, t.happened_on AS "on", coalesce(b.kind_id, '') AS bag, coalesce(p.goal_id, '') AS "goalId",
+       SELECT t.id, h.code AS household, h.name AS "householdName", t.happened_on AS "on", r.position + 1 AS row, coalesce(b.kind_id, '') AS bag, coalesce(p.goal_id, '') AS "goalId",
          t.kind, t.measure, t.value, t.typed, t.unit, t.note, t.supersedes, t.author, t.noted_at AS "notedAt",
          t.kind <> 'struck' AND NOT EXISTS (SELECT 1 FROM record later WHERE later.supersedes = t.id) AS stands
        FROM record t JOIN household h ON h.id = t.household_id

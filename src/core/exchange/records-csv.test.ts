@@ -15,6 +15,8 @@ const line = (more: Partial<RecordLine>): RecordLine => ({
   note: "",
   supersedes: null,
   household: "01",
+  householdName: "Orvane",
+  row: 2,
   bag: "tub-80-l",
   goalId: "pea/pod",
   author: "Ilva Renn",
@@ -40,6 +42,8 @@ it("writes RFC 4180 that an independent reader takes back, quotes, commas and li
   const rows: Record<string, string>[] = parse(csv, { columns: true, record_delimiter: "\r\n" });
   expect(rows[0]).toMatchObject({
     household: "01",
+    household_name: "Orvane",
+    row: "2",
     date: "2026-05-18",
     crop: "pea",
     goal: "pod",

@@ -7,7 +7,10 @@ export interface RecordLine {
   readonly id: string;
   /** The household's code. */
   readonly household: string;
+  readonly householdName: string;
   readonly on: Day;
+  /** Number of its row in the plan; null for a record of no planting. */
+  readonly row: number | null;
   /** The bag's kind, and `crop/goal`; empty for a record of no planting. */
   readonly bag: string;
   readonly goalId: string;
@@ -29,7 +32,9 @@ export interface RecordLine {
 const COLUMNS = [
   "record_id",
   "household",
+  "household_name",
   "date",
+  "row",
   "bag",
   "crop",
   "goal",
@@ -75,7 +80,9 @@ export const csvLines = (records: readonly RecordLine[]): string =>
       return [
         r.id,
         r.household,
+        r.householdName,
         r.on,
+        r.row ?? "",
         r.bag,
         crop,
         goal,

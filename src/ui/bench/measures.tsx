@@ -35,6 +35,8 @@ const ORDER: Record<BagShape["kind"], readonly Measure[]> = {
 };
 
 const LONGEST_CM = 300;
+/** Nothing grows in less, cm: a cup is 8 across. */
+const LEAST_CM = 3;
 
 /** What a measure may be, given the others: a core stays inside its tower. */
 function schemaOf(shape: BagShape, key: Measure): z.ZodType<number | undefined, string> {
@@ -54,7 +56,10 @@ function schemaOf(shape: BagShape, key: Measure): z.ZodType<number | undefined, 
         : key === "tierHeightCm"
           ? 60
           : LONGEST_CM;
-  return quantityField("length", most).transform((q) => q.value);
+  const least = key === "coreCm" || key === "rimCm" ? 0 : LEAST_CM;
+  return quantityField("length", most)
+    .transform((q) => q.value)
+    .refine((cm) => cm >= least, { error: "too-thin" });
 }
 
 /** A bag's own inner measures; each takes effect as soon as it can be read. */

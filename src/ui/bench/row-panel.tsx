@@ -1,7 +1,7 @@
 "use client";
 
 import { VENT_FROM_C } from "@/core/climate";
-import { coverFor, usualGapCm, widthOf } from "@/core/bag";
+import { coverFor, usualGapCm, widthOf, innerHeightCm } from "@/core/bag";
 import type { Day } from "@/core/day";
 import type { BagThing, Row } from "@/core/plan";
 import { bagAge } from "@/core/advice";
@@ -13,6 +13,7 @@ import { SchoolSwitches } from "@/ui/schools/switches";
 import { optionalQuantityField } from "@/core/quantity";
 import { Button } from "@/ui/primitives/button";
 import { Caution } from "@/ui/primitives/caution";
+import { problemMessage } from "@/core/problem";
 import { CheckField, SelectField } from "@/ui/primitives/field";
 import { TypedField } from "@/ui/primitives/typed-field";
 import { useWords } from "@/ui/words/use-words";
@@ -62,6 +63,10 @@ export function RowPanel({
   const cover = coverFor(shape);
   const lift = carry(view.wetKg, widthOf(shape));
   const usual = quantity(usualGapCm(shape), "length");
+  const wallCm = innerHeightCm(shape);
+  const whole = view.bag.shape ?? setting.findShape(view.bag.kindId) ?? shape;
+  const wholeCm = innerHeightCm(whole);
+  const aboveWall = { error: problemMessage({ code: "above-wall", wall: quantity(wholeCm, "length") }) };
   return (
     <div className="grid gap-3">
       <div>
@@ -177,7 +182,10 @@ export function RowPanel({
           label={t("bench.gap")}
           hint={t("bench.gapUsual", { gap: usual })}
           text={view.row.gapCm === null ? "" : quantity(view.row.gapCm, "length")}
-          schema={optionalQuantityField("length", 150)}
+          schema={optionalQuantityField("length", 150).refine(
+            (gap) => gap === null || gap.value < wallCm,
+            aboveWall,
+          )}
           onValue={(gap) => onRow({ gapCm: gap?.value ?? null })}
         />
         {view.shape.kind === "round" && (
@@ -185,7 +193,10 @@ export function RowPanel({
             label={t("bench.rolled")}
             hint={t("bench.rolledHint")}
             text={view.row.rolledToCm === undefined ? "" : quantity(view.row.rolledToCm, "length")}
-            schema={optionalQuantityField("length", 200)}
+            schema={optionalQuantityField("length", 200).refine(
+              (height) => height === null || height.value <= wholeCm,
+              aboveWall,
+            )}
             onValue={(height) => onRow({ rolledToCm: height?.value })}
           />
         )}

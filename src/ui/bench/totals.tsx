@@ -35,8 +35,8 @@ export function Totals({ garden, sums }: { garden: Garden; sums: Sums }) {
         label={t("bench.foodLikely", { likely: quantity(food.likely, "mass") })}
       />
       <Total
-        amount={water.amount}
-        unit={t("bench.aWeek", { unit: water.unit })}
+        amount={sums.waterNowL > 0 ? water.amount : t("bench.waterNoneYet")}
+        unit={t("bench.aWeek", { unit: sums.waterNowL > 0 ? water.unit : "" })}
         label={t("bench.waterMostOf", {
           most: quantity(sums.waterMost.l, "volume"),
           month: month(sums.waterMost.from),

@@ -107,11 +107,11 @@ export function SeasonStrip({ span, bars, today, draw, ref }: StripProps) {
     <div
       ref={ref}
       data-strip
-      className="relative h-full min-w-0 [--lane:44px] lg:[--lane:27px]"
-      style={{ minHeight: `calc(${Math.max(1, bars.length)} * var(--lane) + 6px)` }}
+      className="relative h-full min-w-0 [--lane:44px] lg:[--lane:29px]"
+      style={{ minHeight: `calc(${Math.max(1, bars.length)} * var(--lane) + 8px)` }}
     >
       <Months span={span} today={today} />
-      {bars.map((bar, lane) => draw(bar, `calc(${lane} * var(--lane) + 4px)`))}
+      {bars.map((bar, lane) => draw(bar, `calc(${lane} * var(--lane) + 7px)`))}
     </div>
   );
 }
@@ -204,7 +204,7 @@ export function Bar({ span, bar, top, pull, button, handle }: BarProps) {
               />
             ))}
         {bar.known && (
-          <i className="absolute -bottom-px h-1 bg-ink" style={part(bar.known.from, bar.known.to)} />
+          <i className="absolute -top-[5px] h-[3px] bg-ink" style={part(bar.known.from, bar.known.to)} />
         )}
         {move && (
           <svg
