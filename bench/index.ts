@@ -1,11 +1,14 @@
 /** Speed as ratios, so that they mean the same on any machine: how much the arithmetic costs over the bare loop. */
 import { judgeSeason } from "@/core/calendar";
 import { fit, rankMethods, surfaceFor } from "@/core/fit";
+import { assessGarden, assessRow } from "@/core/garden";
 import { matchAll } from "@/core/match";
+import { changePlanting } from "@/core/plan";
 import { shapeOf } from "@/core/setting";
 import { leastDistance, placeTop } from "@/core/placement";
 import { CROP_GOALS } from "@/library";
-import { ALL_BAGS, settingWith } from "@/testing/garden";
+import { sumsOf } from "@/core/year";
+import { ALL_BAGS, id, planting, settingWith } from "@/testing/garden";
 
 /** Best known radii of n circles in a unit circle: Graham, Lubachevsky, Nurmela, Östergård 1998 (memory). */
 const BEST = [
@@ -70,4 +73,25 @@ if (stripped().length !== matchAll(CROP_GOALS, bags, day(0), setting).length)
   throw new Error("the stripped loop does other work");
 console.log(
   `match: ${cells} cells for one week, ${(full / bare).toFixed(1)} times the same loop with the arithmetic taken out`,
+);
+
+/** A garden of twenty bags with three plantings each, as a large household has it. */
+const many = Array.from({ length: 20 }, (_, i) => {
+  const bag = { ...ALL_BAGS[i % ALL_BAGS.length]!, id: id(100 + i) };
+  const plantings = ["2026-03-01", "2026-06-01", "2026-09-01"].map((sowOn, n) =>
+    planting(1000 + 10 * i + n, CROP_GOALS[(7 * i + 11 * n) % CROP_GOALS.length]!.goal.id, sowOn, {
+      plants: 3,
+    }),
+  );
+  return { bag, row: { id: id(500 + i), bagId: bag.id, gapCm: null, plantings } };
+});
+const plan = { bags: many.map(({ bag }) => bag), rows: many.map(({ row }) => row) };
+const edited = (round: number) =>
+  changePlanting(plan, plan.rows[0]!.plantings[0]!.id, { plants: 2 + (round % 3) });
+assessGarden(plan, setting);
+const one = best(12, (round) => assessRow(edited(round).rows[0]!, plan.bags[0]!, setting));
+const rows = best(12, (round) => assessGarden(edited(round), setting));
+const figures = best(12, (round) => sumsOf(assessGarden(edited(round), setting), setting, "2026-05-18"));
+console.log(
+  `edit in 20 bags with 60 plantings: the rows follow in ${(rows / one).toFixed(1)} times the judging of the row alone, the year's figures (in a worker) in ${(figures / one).toFixed(1)} times`,
 );

@@ -250,7 +250,7 @@ it("follows what a household eats and brings, and what things cost", async () =>
 
   await visit(page, "/prices");
   await type(page, "Find an item", "pak choi");
-  await type(page, "Price of pak choi, EUR", "cheap");
+  await type(page, "Price of pak choi (Seed packet), EUR", "cheap");
   await page.keyboard.press("Tab");
   await see(page, "No amount of money could be read in “cheap”.");
   await type(page, "Find an item", "");
@@ -484,7 +484,7 @@ it("lets a programme know better: previewed against its plans, with a reason, an
 
 it("chooses a school for the programme and another for a bag, and sees what each changes", async () => {
   const page = await openPage(opened.browser, "/schools");
-  await page.locator('::-p-aria([name="Core of towers"])').fill("none");
+  await page.locator('::-p-aria([name="Stones up the middle of towers"])').fill("none");
   await see(page, "the bottom rings can starve of water");
   await press(page, "What would it change?");
   await see(page, "No plan of this programme changes");
@@ -502,11 +502,11 @@ it("chooses a school for the programme and another for a bag, and sees what each
   await see(page, "111 L");
   await page.locator('section[aria-label="Row 4"] button[aria-pressed]').click();
   await page.locator("aside details > summary").click();
-  await page.locator('::-p-aria([name="Core of towers"])').fill("stones");
+  await page.locator('::-p-aria([name="Stones up the middle of towers"])').fill("stones");
   await see(page, "103 L");
 
   await visit(page, "/schools");
-  await page.locator('::-p-aria([name="Core of towers"])').fill("");
+  await page.locator('::-p-aria([name="Stones up the middle of towers"])').fill("");
   await press(page, "Save the schools");
   await see(page, "Saved. Every plan follows them.");
   await page.close();

@@ -227,7 +227,7 @@ describe("the match and the plan agree", () => {
         { line, cell, bag: bags.find((b) => b.id === cell.bagId)! },
         day,
         setting,
-      ).fixes.find((f) => f.code === "sow-on");
+      ).fit.fixes.find((f) => f.code === "sow-on");
       if (fix?.code !== "sow-on") continue;
       const then = matchAll([{ crop: line.crop, goal: line.goal }], bags, fix.day, setting)[0]!;
       expect(then.season.grade, `${line.goal.id} from ${day} to ${fix.day}`).toBe("right");

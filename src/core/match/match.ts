@@ -16,9 +16,8 @@ export interface MatchCell extends Start {
   /** Light a day that it would have on average until its first pick, mol/m². */
   readonly lightMol: number;
   readonly fit: Fit;
-  /** What it would give there by itself; when, and how large each pick is beside the others. */
+  /** What it would give there by itself. */
   readonly harvest: Harvest;
-  readonly picks: readonly Pick[];
   /** Where the side holes take the goal: what the top takes besides, with the soil that is left. */
   readonly top?: Fit;
 }
@@ -32,18 +31,33 @@ export interface MatchLine extends Start {
 
 const FIRST_YEAR_DAYS = 365;
 
-/** One cell opened up: its verdict with the next right sowing day among its fixes, which takes too long to find for all. */
+/** What bears for years is held against the rest by what it gives in its first. */
+const firstYearOf = ({ bears }: Goal, sowOn: Day): Day | undefined =>
+  bears && addDays(sowOn, FIRST_YEAR_DAYS);
+
+/** One cell opened up: what takes too long to find for all of them. */
+export interface OpenCell {
+  /** Its verdict with the next right sowing day among its fixes. */
+  readonly fit: Fit;
+  /** When it is picked, and how large each pick is beside the others. */
+  readonly picks: readonly Pick[];
+}
+
+/** Opens one cell of a line. */
 export function openCell(
   { line, cell, bag }: { readonly line: MatchLine; readonly cell: MatchCell; readonly bag: BagThing },
   sowOn: Day,
   setting: Setting,
-): Fit {
-  const shape = shapeOf(bag, setting);
-  if (!shape || cell.season.grade === "right") return cell.fit;
+): OpenCell {
   const { crop, goal } = line;
   const { where, lightMol, season, choice } = cell;
-  const next = nextSowing({ crop, goal, method: choice.method }, sowOn, setting.climate);
-  return fit({ goal, shape, where, lightMol, season, nextSowing: next, schools: inForce(setting.schools) });
+  const { method } = choice;
+  const { picks } = courseOf({ crop, goal, method, sowOn, season, outBy: firstYearOf(goal, sowOn) }, setting);
+  const shape = shapeOf(bag, setting);
+  if (!shape || season.grade === "right") return { fit: cell.fit, picks };
+  const next = nextSowing({ crop, goal, method }, sowOn, setting.climate);
+  const schools = inForce(setting.schools);
+  return { fit: fit({ goal, shape, where, lightMol, season, nextSowing: next, schools }), picks };
 }
 
 /** Every goal against every bag for one sowing day. A course is worked out once for each way to start, since bags do not change it. */
@@ -61,8 +75,7 @@ export function matchAll(
   return goals.flatMap(({ crop, goal }) => {
     const courses = new Map<Method, Course>();
     const courseBy = (method: Method): Course => {
-      // What bears for years is held against the rest by what it gives in its first.
-      const outBy = goal.bears && addDays(sowOn, FIRST_YEAR_DAYS);
+      const outBy = firstYearOf(goal, sowOn);
       const course = courses.get(method) ?? courseOf({ crop, goal, method, sowOn, outBy }, setting);
       courses.set(method, course);
       return course;
@@ -93,7 +106,7 @@ export function matchAll(
         lightM2: crownM2(shape, where, goal.widthCm),
         soilL: (soilVolumeL(shape) * soilShare(shape, where)) / units,
       });
-      const cell = { bagId, where, ...start, lightMol, fit: own, harvest, picks: course.picks };
+      const cell = { bagId, where, ...start, lightMol, fit: own, harvest };
       const inHoles = standOn(goal, where);
       if (where !== "side" || !goal.where.includes("top") || inHoles.type !== "plants") return [cell];
       const claimedL = (own.plants ?? 0) * inHoles.soilL.least;

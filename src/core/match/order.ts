@@ -1,4 +1,5 @@
 import { GRADES } from "../fit";
+import { known } from "../known";
 import { foodGroup, NO_WANTS, type Taste, tasteOf, TASTES } from "../food";
 import { marketMinor } from "../money";
 import type { MatchLine } from "./match";
@@ -63,14 +64,23 @@ const SHORT_OF_A_FOOD = 3;
 /** What a household would grow now: what fits somewhere and is eaten, the best first, each crop once, and some of each kind of food. */
 export function shortlist(lines: readonly MatchLine[], setting: Setting): MatchLine[] {
   const wanted = lines.filter(
-    (line) => passesTaste(line, "liked", setting) && line.cells.some(({ fit }) => fit.grade !== "wrong"),
+    (line) =>
+      foodGroup(line.goal) !== undefined &&
+      passesTaste(line, "liked", setting) &&
+      line.cells.some(({ fit }) => fit.grade !== "wrong"),
   );
   const taken = new Map<string, number>();
   const takes = (key: string, most: number) => (taken.get(key) ?? 0) < most;
+  // What works in most of the bags before what works in one; what bears for years is no first crop.
+  const grade = ({ cells, goal }: MatchLine) =>
+    cells.reduce((sum, { fit }) => sum + Math.max(0, GRADES.indexOf(fit.grade) - 1), 0) / cells.length +
+    (goal.bears ? 1 : 0);
+  const graded = new Map(wanted.map((line) => [line, grade(line)]));
   return orderLines(wanted, "fit", setting)
+    .sort((a, b) => (graded.get(a) ?? 0) - (graded.get(b) ?? 0))
     .filter(({ crop, goal }) => {
       const isDense = goal.stand.type === "dense";
-      const [food, most] = isDense ? [goal.kind, 1] : [foodGroup(goal) ?? "flowers", SHORT_OF_A_FOOD];
+      const [food, most] = isDense ? [goal.kind, 1] : [known(foodGroup(goal)), SHORT_OF_A_FOOD];
       if (!takes(crop.id, 1) || !takes(food, most)) return false;
       for (const key of [crop.id, food]) taken.set(key, (taken.get(key) ?? 0) + 1);
       return true;

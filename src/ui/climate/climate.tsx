@@ -11,6 +11,7 @@ import { SelectField, TextArea, TextField } from "@/ui/primitives/field";
 import { OutcomeLines } from "@/ui/primitives/outcome-lines";
 import { send } from "@/ui/primitives/send";
 import { useWords } from "@/ui/words/use-words";
+import { ClimateChart } from "./climate-chart";
 import { DailyFile } from "./daily-file";
 import { TownPicker } from "./town-picker";
 import { known } from "@/core/known";
@@ -215,23 +216,26 @@ export function ClimateScreen({ town, saved, profileId, profiles, today, save }:
             })
           }
         />
-        <OutcomeLines done={done && t("climate.saved")} failure={failure}>
-          <Button look="solid" className="min-h-11 px-5" onClick={() => void store(read.climate)}>
-            {t("climate.save")}
-          </Button>
-          {saved && (
-            <Button look="warn" onClick={() => void store(null)}>
-              {t("climate.back", { profile: t(`climate.profiles.${profile.id as "larkmouth"}`) })}
+        <div className="sticky bottom-0 z-2 border-t border-line bg-paper pb-2">
+          <OutcomeLines done={done && t("climate.saved")} failure={failure}>
+            <Button look="solid" className="min-h-11 px-5" onClick={() => void store(read.climate)}>
+              {t("climate.save")}
             </Button>
-          )}
-        </OutcomeLines>
+            {saved && (
+              <Button look="warn" onClick={() => void store(null)}>
+                {t("climate.back", { profile: t(`climate.profiles.${profile.id as "larkmouth"}`) })}
+              </Button>
+            )}
+          </OutcomeLines>
+        </div>
       </div>
       <section aria-labelledby="means" className="h-fit border-l-rule border-ink bg-card p-5">
         <h2 id="means" className="mb-2 text-lg font-bold">
           {t("climate.means")}
         </h2>
-        {gates ? (
+        {gates && read.climate ? (
           <>
+            <ClimateChart climate={read.climate} year={today.slice(0, 4)} />
             <dl className="grid gap-1 text-note">
               <Gate
                 name={t("climate.warmNights", { t: words.quantity(15.5, "temperature") })}

@@ -126,25 +126,57 @@ export function Library({ overrides, preview, override, takeIn }: LibraryProps) 
               onChoose={setBesides}
             />
           </div>
-          <ul className="border-t-rule border-ink">
-            {entry.values.map((value) => {
-              const twin = other?.values.find((v) => v.path === value.path);
-              return (
-                <ValueLine
-                  key={value.name}
-                  value={value}
-                  own={own.get(value.name)}
-                  other={
-                    other && other.key !== chosen ? { name: other.name, value: theirs(twin) } : undefined
-                  }
-                  preview={preview}
-                  override={override}
-                />
-              );
-            })}
-          </ul>
+          {groupsOf(entry.values).map(({ group, values }) => (
+            <section key={group} aria-labelledby={`group-${group}`} className="mb-4">
+              <h3 id={`group-${group}`} className="mb-1 font-bold">
+                {t(`library.groups.${group}`)}
+              </h3>
+              <ul className="border-t-rule border-ink">
+                {values.map((value) => {
+                  const twin = other?.values.find((v) => v.path === value.path);
+                  return (
+                    <ValueLine
+                      key={value.name}
+                      value={value}
+                      own={own.get(value.name)}
+                      other={
+                        other && other.key !== chosen ? { name: other.name, value: theirs(twin) } : undefined
+                      }
+                      preview={preview}
+                      override={override}
+                    />
+                  );
+                })}
+              </ul>
+            </section>
+          ))}
         </section>
       )}
     </div>
   );
+}
+
+/** What a value is about, by the first part of its path. */
+const GROUPS = {
+  room: ["stand", "insetCm", "depthCm", "sunHours", "heightCm", "widthCm"],
+  time: ["days", "picking", "bears", "keepsDays"],
+  harvest: ["yieldG", "closedKgM2", "dryMatter", "harvestIndex"],
+  weather: ["emergence", "growth", "nights", "heatC", "setsBelow", "boltsH"],
+  seed: ["germination", "thousandSeedG", "water"],
+} as const;
+type Group = keyof typeof GROUPS | "measures";
+
+/** Values by what they are about, in that order; a bag's are its measures. */
+function groupsOf(values: readonly LibraryValue[]): { group: Group; values: LibraryValue[] }[] {
+  const groupOf = ({ path }: LibraryValue): Group => {
+    const part = path.split(".")[0] ?? "";
+    return (
+      (Object.keys(GROUPS) as (keyof typeof GROUPS)[]).find((group) =>
+        (GROUPS[group] as readonly string[]).includes(part),
+      ) ?? "measures"
+    );
+  };
+  return ([...Object.keys(GROUPS), "measures"] as Group[])
+    .map((group) => ({ group, values: values.filter((value) => groupOf(value) === group) }))
+    .filter((found) => found.values.length > 0);
 }

@@ -57,7 +57,10 @@ export function MatchPanel({
   onClose,
 }: PanelProps) {
   const { t, crop, bag: bagName, day, longDay, quantity, problem } = useWords();
-  const fit = useMemo(() => openCell({ line, cell, bag }, sowOn, setting), [line, cell, bag, sowOn, setting]);
+  const { fit, picks } = useMemo(
+    () => openCell({ line, cell, bag }, sowOn, setting),
+    [line, cell, bag, sowOn, setting],
+  );
   const [mealOn, setMealOn] = useState("");
   const latest = useMemo(
     () =>
@@ -146,7 +149,7 @@ export function MatchPanel({
           <Food
             crop={line.crop}
             goal={line.goal}
-            picks={cell.picks}
+            picks={picks}
             harvest={cell.harvest}
             prices={setting.prices}
           />

@@ -30,11 +30,13 @@ export function useMatch(judged: Judged, bags: readonly BagThing[], sowOn: Day):
     lines: matchAll(goals, bags, sowOn, setting),
   }));
   const remote = useRef<Remote<MatchWorker> | null>(null);
-  const asked = useRef(0);
+  const isBusy = useRef(false);
+  const waiting = useRef<(() => void) | undefined>(undefined);
 
   useEffect(() => {
     const worker = new Worker(new URL("./match.worker.ts", import.meta.url));
     remote.current = wrap<MatchWorker>(worker);
+    isBusy.current = false;
     void remote.current.open(plain, overrides);
     return () => {
       worker.terminate();
@@ -43,16 +45,24 @@ export function useMatch(judged: Judged, bags: readonly BagThing[], sowOn: Day):
   }, [plain, overrides]);
 
   useEffect(() => {
-    const id = ++asked.current;
-    void remote.current?.match(bags, sowOn).then((lines) => {
-      // An answer to an older question than the last one is late: only the newest counts.
-      if (id !== asked.current) return;
-      const whole = lines.flatMap(({ goalId, ...rest }) => {
-        const found = setting.findGoal(goalId);
-        return found ? [{ ...rest, ...found }] : [];
+    const ask = () => {
+      const asked = remote.current;
+      isBusy.current = true;
+      void asked?.match(bags, sowOn).then((lines) => {
+        if (asked !== remote.current) return;
+        isBusy.current = false;
+        // While one is worked out only the newest question waits: what lay between is not asked any more.
+        waiting.current?.();
+        waiting.current = undefined;
+        const whole = lines.flatMap(({ goalId, ...rest }) => {
+          const found = setting.findGoal(goalId);
+          return found ? [{ ...rest, ...found }] : [];
+        });
+        setShown({ sowOn, bags, lines: whole });
       });
-      setShown({ sowOn, bags, lines: whole });
-    });
+    };
+    if (isBusy.current) waiting.current = ask;
+    else ask();
   }, [bags, sowOn, plain, overrides, setting]);
 
   return shown;

@@ -1,20 +1,14 @@
 "use client";
 
 import { useMemo, useState } from "react";
-import {
-  PRICE_GROUPS,
-  type PricedItem,
-  type Prices as PriceTable,
-  SHARED_GROUPS,
-  type SharedGroup,
-} from "@/core/money";
+import { type PricedItem, type Prices as PriceTable, SHARED_GROUPS, type SharedGroup } from "@/core/money";
 import { type Pooled } from "@/core/kit";
 import type { Outcome } from "@/core/problem";
 import { TextField } from "@/ui/primitives/field";
 import { JudgingSince } from "@/ui/primitives/judging-since";
 import { useWords } from "@/ui/words/use-words";
 import { BuyTogether } from "./buy-together";
-import { PriceLine, type SavePrice } from "./price-line";
+import { PriceCell, type SavePrice } from "./price-cell";
 
 interface PricesProps {
   readonly items: readonly PricedItem[];
@@ -31,7 +25,10 @@ interface PricesProps {
   readonly saveTogether: (groups: readonly SharedGroup[]) => Promise<Outcome<null>>;
 }
 
-/** What the programme pays and what the market asks, group by group; each price is stored when its field is left. */
+/** What is priced of each crop. */
+const CROP_GROUPS = ["packet", "piece", "market"] as const;
+
+/** What the programme pays and what the market asks: one table of crops, and bags and mix beside it; each price is stored when its field is left. */
 export function Prices({
   items,
   lives,
@@ -43,7 +40,7 @@ export function Prices({
   judgingSince,
   saveTogether,
 }: PricesProps) {
-  const { t, bag, cropName } = useWords();
+  const { t, bag, cropName, money } = useWords();
   const [find, setFind] = useState("");
   const named = useMemo(
     () =>
@@ -59,6 +56,24 @@ export function Prices({
     [items, bag, cropName, t],
   );
   const wanted = find.trim().toLowerCase();
+  const shown = named.filter((i) => i.name.toLowerCase().includes(wanted));
+  const cell = (i: (typeof named)[number] | undefined) =>
+    i && (
+      <PriceCell key={i.item} item={i} name={i.name} price={prices[i.item]} currency={currency} save={save} />
+    );
+  const bought = (group: SharedGroup) => (
+    <BuyTogether
+      group={group}
+      together={together.includes(group)}
+      pool={pools[group]}
+      nameOf={(item) => named.find((i) => i.item === item)?.name ?? item}
+      save={(chosen) =>
+        saveTogether(SHARED_GROUPS.filter((g) => (g === group ? chosen : together.includes(g))))
+      }
+    />
+  );
+  const crops = shown.filter((i) => i.group === "packet");
+  const things = shown.filter((i) => i.group === "bag" || i.group === "mix");
   return (
     <div className="px-4 py-4 lg:px-6">
       <h1 className="text-title font-bold">{t("prices.title")}</h1>
@@ -73,43 +88,75 @@ export function Prices({
         onChange={(e) => setFind(e.target.value)}
         className="mb-3 max-w-60"
       />
-      <div className="grid gap-x-8 gap-y-5 lg:grid-cols-2 xl:grid-cols-3">
-        {PRICE_GROUPS.map((group) => {
-          const shared = SHARED_GROUPS.find((g) => g === group);
-          const shown = named.filter((i) => i.group === group && i.name.toLowerCase().includes(wanted));
-          return shown.length === 0 ? null : (
-            <section key={group} aria-labelledby={`prices-${group}`}>
-              <h2 id={`prices-${group}`} className="border-t-rule border-ink pt-2 text-lg font-bold">
-                {t(`prices.groups.${group}`)}
-              </h2>
-              <p className="mb-1 text-sm text-muted">{t(`prices.groupLead.${group}`)}</p>
-              {shared && (
-                <BuyTogether
-                  group={shared}
-                  together={together.includes(shared)}
-                  pool={pools[shared]}
-                  nameOf={(item) => named.find((i) => i.item === item)?.name ?? item}
-                  save={(chosen) =>
-                    saveTogether(SHARED_GROUPS.filter((g) => (g === shared ? chosen : together.includes(g))))
-                  }
-                />
-              )}
-              <ul className="relative max-h-[26rem] overflow-y-auto">
-                {shown.map((i) => (
-                  <PriceLine
-                    key={i.item}
-                    item={i}
-                    name={i.name}
-                    price={prices[i.item]}
-                    seasons={lives[i.id]}
-                    currency={currency}
-                    save={save}
-                  />
+      <div className="grid gap-x-8 gap-y-5 xl:grid-cols-[minmax(0,1fr)_24rem]">
+        {crops.length > 0 && (
+          <section aria-labelledby="prices-crops" className="min-w-0">
+            <h2 id="prices-crops" className="border-t-rule border-ink pt-2 text-lg font-bold">
+              {t("prices.crops")}
+            </h2>
+            {bought("packet")}
+            <table className="w-full text-note max-sm:block">
+              <thead className="max-sm:sr-only">
+                <tr className="text-left text-fine text-muted">
+                  <th scope="col">{t("prices.crop")}</th>
+                  {CROP_GROUPS.map((group) => (
+                    <th key={group} scope="col" className="pr-2 font-semibold">
+                      {t(`prices.groups.${group}`)}
+                      <span className="block font-normal">{t(`prices.groupLead.${group}`)}</span>
+                    </th>
+                  ))}
+                </tr>
+              </thead>
+              <tbody className="max-sm:block">
+                {crops.map((c) => (
+                  <tr key={c.id} className="border-t border-line max-sm:block max-sm:py-1">
+                    <th scope="row" className="pr-2 text-left max-sm:block">
+                      {c.name}
+                    </th>
+                    {CROP_GROUPS.map((group) => (
+                      <td key={group} className="py-1 pr-2 max-sm:flex max-sm:items-center max-sm:gap-2">
+                        <span aria-hidden="true" className="w-28 text-fine text-muted sm:hidden">
+                          {t(`prices.groups.${group}`)}
+                        </span>
+                        {cell(named.find((i) => i.group === group && i.id === c.id))}
+                      </td>
+                    ))}
+                  </tr>
                 ))}
-              </ul>
-            </section>
-          );
-        })}
+              </tbody>
+            </table>
+          </section>
+        )}
+        {things.length > 0 && (
+          <section aria-labelledby="prices-things">
+            <h2 id="prices-things" className="border-t-rule border-ink pt-2 text-lg font-bold">
+              {t("prices.things")}
+            </h2>
+            {bought("mix")}
+            <ul>
+              {things.map((i) => {
+                const price = prices[i.item];
+                const seasons = lives[i.id];
+                return (
+                  <li
+                    key={i.item}
+                    className="flex flex-wrap items-center justify-between gap-2 border-t border-line py-1 text-note"
+                  >
+                    <span>
+                      {i.name}
+                      {i.group === "bag" && price && seasons && price.minor > 0 && (
+                        <span className="block text-sm text-muted">
+                          {t("prices.aSeason", { money: money(price.minor / seasons), seasons })}
+                        </span>
+                      )}
+                    </span>
+                    {cell(i)}
+                  </li>
+                );
+              })}
+            </ul>
+          </section>
+        )}
       </div>
     </div>
   );

@@ -13,12 +13,10 @@ export type SavePrice = (
   price: Omit<Price, "minor"> & { readonly minor: number | null },
 ) => Promise<Outcome<null>>;
 
-interface LineProps {
+interface CellProps {
   readonly item: PricedItem;
   readonly name: string;
   readonly price: Price | undefined;
-  /** Seasons over which a bag's price spreads. */
-  readonly seasons: number | undefined;
   readonly currency: string;
   readonly save: SavePrice;
 }
@@ -28,13 +26,14 @@ const BOX =
   "min-h-9 border-rule border-line bg-card px-1.5 py-0.5 text-right focus:border-ink aria-invalid:border-beet";
 
 /** One price: typed, checked, and stored when the field is left; an empty field takes the price away. */
-export function PriceLine({ item, name, price, seasons, currency, save }: LineProps) {
-  const { t, money, problem: say } = useWords();
+export function PriceCell({ item, name, price, currency, save }: CellProps) {
+  const { t, problem: say } = useWords();
   const router = useRouter();
   const [typed, setTyped] = useState(price ? amountText(price.minor, currency) : "");
   const [size, setSize] = useState(String(price?.size ?? item.usualSize));
   const [problem, setProblem] = useState<Problem>();
   const [said, setSaid] = useState(false);
+  const what = t("prices.itemOf", { item: name, group: t(`prices.groups.${item.group}`) });
 
   const store = async () => {
     setSaid(false);
@@ -54,25 +53,14 @@ export function PriceLine({ item, name, price, seasons, currency, save }: LinePr
   };
 
   return (
-    <li className="border-t border-line py-1">
+    <div>
       <div className="flex items-center gap-2 text-note">
-        <span className="min-w-0 flex-1">
-          {name}
-          {item.group === "bag" && price && seasons && price.minor > 0 && (
-            <span className="block text-sm text-muted">
-              {t("prices.aSeason", { money: money(price.minor / seasons), seasons })}
-            </span>
-          )}
-        </span>
-        <span role="status" className="text-sm text-leaf">
-          {said && t("prices.saved")}
-        </span>
         <input
-          aria-label={t("prices.priceOf", { item: name, currency })}
+          aria-label={t("prices.priceOf", { item: what, currency })}
           aria-invalid={problem !== undefined}
           inputMode="decimal"
           placeholder={t("prices.none")}
-          className={`${BOX} w-20`}
+          className={`${BOX} w-18`}
           value={typed}
           onChange={(e) => setTyped(e.target.value)}
           onBlur={() => void store()}
@@ -90,12 +78,15 @@ export function PriceLine({ item, name, price, seasons, currency, save }: LinePr
             {t(item.group === "mix" ? "prices.L" : "prices.g")}
           </label>
         )}
+        <span role="status" className="text-sm">
+          {said && t("prices.saved")}
+        </span>
       </div>
       {problem && (
         <p role="alert" className="text-sm font-semibold text-beet">
           ✕ {say(problem)}
         </p>
       )}
-    </li>
+    </div>
   );
 }
