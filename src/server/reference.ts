@@ -5,7 +5,8 @@ import type { Outcome } from "@/core/problem";
 import { settingFrom } from "@/core/setting";
 import { insertOverrides } from "@/db/overrides";
 import { db } from "@/db/pool";
-import { findBagKind, findMix, referenceWith } from "@/library";
+import type { PlaceKind } from "@/core/place";
+import { findBagKind, findMix, referenceWith, USUAL_BAGS } from "@/library";
 import type { Actor } from "./actor";
 import { judgeSoon } from "./judging";
 import { outcomeOf, refused } from "./outcome";
@@ -92,3 +93,9 @@ export function overrideValue(
     return { ok: true, value: null };
   });
 }
+
+/** So many kinds of bag are shown beside those that a household has. */
+const USUAL_SHOWN = 3;
+
+/** Kinds of bag that are usual at a kind of place, the most usual first. */
+export const usualBagsAt = (place: PlaceKind): readonly string[] => USUAL_BAGS[place].slice(0, USUAL_SHOWN);

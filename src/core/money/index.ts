@@ -3,7 +3,6 @@ export { hasSize, type PricedItem, pricedItems } from "./items";
 export { amountText, fromMinor, toMinor } from "./minor";
 export {
   Price,
-  PRICE_GROUPS,
   type PriceGroup,
   type PriceInForce,
   type Prices,

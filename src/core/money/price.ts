@@ -4,8 +4,7 @@ import * as z from "zod";
  * What a price is for, by what it buys one of: `bag/round-5-gal` one bag, `packet/kale` a packet of `size` g,
  * `piece/kale` one set, tuber, cutting, runner or seedling, `mix/potting-mix` a sack of `size` L, `market/kale` a kg at the market.
  */
-export const PRICE_GROUPS = ["bag", "packet", "piece", "mix", "market"] as const;
-export type PriceGroup = (typeof PRICE_GROUPS)[number];
+export type PriceGroup = "bag" | "packet" | "piece" | "mix" | "market";
 
 export const Price = z.strictObject({
   item: z.string().regex(/^(bag|packet|piece|mix|market)\/[a-z0-9.-]+$/, { error: "item-unknown" }),

@@ -2,7 +2,7 @@
 
 import { Redo2, Undo2 } from "lucide-react";
 import Link from "next/link";
-import { lazy, useDeferredValue, useEffect, useMemo, useRef, useState } from "react";
+import { lazy, useDeferredValue, useMemo, useState } from "react";
 import type { Day } from "@/core/day";
 import { findSpots } from "@/core/floor";
 import { assessGarden } from "@/core/garden";
@@ -66,10 +66,11 @@ export function Bench({
   const { t, quantity } = words;
   const judged = useJudged(plain, overrides);
   const { reference, setting } = judged;
-  const { plan, change, undo, redo, canUndo, canRedo } = useBench(saved.plan);
+  const place = (proposed: Plan) => findSpots(proposed, assessGarden(proposed, setting), setting);
+  const { plan, change, undo, redo, canUndo, canRedo } = useBench(trial ? place(trial) : saved.plan);
   const [selection, setSelection] = useState<Selection>();
   // The plan that a proposal would take the place of, as long as one is only looked at.
-  const [before, setBefore] = useState<Plan>();
+  const [before, setBefore] = useState<Plan | undefined>(trial && saved.plan);
   const saving = useSaving({
     householdId: household.id,
     saved,
@@ -85,15 +86,9 @@ export function Bench({
   };
   const tryOut = (proposed: Plan) => {
     setBefore((kept) => kept ?? plan);
-    change(() => findSpots(proposed, assessGarden(proposed, setting), setting));
+    change(() => place(proposed));
     setSelection(undefined);
   };
-  const isTried = useRef(false);
-  useEffect(() => {
-    if (isTried.current) return;
-    isTried.current = true;
-    if (trial) tryOut(trial);
-  });
   // Undone by hand: nothing is looked at any more.
   if (before === plan) setBefore(undefined);
   useKeys({ save, undo, redo });

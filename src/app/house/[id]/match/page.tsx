@@ -1,7 +1,7 @@
 import { notFound, redirect } from "next/navigation";
 import { savePlanAction } from "@/app/actions";
 import { screen } from "@/app/screen";
-import { USUAL_BAGS } from "@/library";
+import { usualBagsAt } from "@/server/reference";
 import { readHousehold } from "@/server/households";
 import { readSetting } from "@/server/judging";
 import { readPlan } from "@/server/plans";
@@ -23,7 +23,7 @@ export default async function Page({ params }: PageProps<"/house/[id]/match">) {
         title={`${t("match.title")}: ${household.code} ${household.name}`}
         today={await readToday(actor)}
         saved={await readPlan(actor, id)}
-        usual={USUAL_BAGS[household.place.kind].slice(0, 3)}
+        usual={usualBagsAt(household.place.kind)}
         setting={await readSetting(actor, household)}
         overrides={await readOverrides(actor)}
         save={savePlanAction.bind(null, id)}
