@@ -10,7 +10,7 @@ import { readSetting } from "./judging";
 import { readPlan, savePlan } from "./plans";
 import { readPrices, savePrice } from "./prices";
 import { readTogether, saveTogether } from "./together";
-import { proposeForAll, readProposals, takeProposal } from "./proposals";
+import { proposeForAll, readProposals, takeBackProposal, takeProposal } from "./proposals";
 import { judgingSince, readOverrides, readProgramme, readReference } from "./programme";
 import { enqueue, stopQueue } from "./queue";
 import { overrideValue, previewOverride } from "./reference";
@@ -179,6 +179,11 @@ describe("a garden for every household", () => {
       expect((await readPlan(stranger, id)).plan).toEqual(result!.plan);
       expect((await lineOf()).stale).toBe(true);
       expect(await takeProposal(stranger, id)).toMatchObject({ problem: { code: "plan-changed" } });
+      // Taken back, the plan is as it was; once somebody has saved since, it stays.
+      expect(await takeBackProposal(stranger, id)).toEqual({ ok: true, value: { version: 2 } });
+      expect((await readPlan(stranger, id)).plan).toEqual({ bags: [], rows: [] });
+      expect(await takeBackProposal(stranger, id)).toMatchObject({ problem: { code: "plan-changed" } });
+      expect(await takeBackProposal(trainer, id)).toMatchObject({ problem: { code: "not-found" } });
     },
   );
 

@@ -1,0 +1,91 @@
+import { randomUUID } from "node:crypto";
+import { afterAll, describe, expect, it } from "vitest";
+import { closePool } from "@/db/pool";
+import { householdOf, planWith, record, SURVEY, twoTrainers } from "@/testing/programme";
+import { addHousehold, findHouseholds, overview, putAway, readHousehold, readNextStep } from "./households";
+import { readSetting } from "./judging";
+import { savePlan } from "./plans";
+import { stopQueue } from "./queue";
+import { addRecord, readRecords } from "./records";
+import { isSurveyed } from "./setting";
+
+const { trainer, stranger } = await twoTrainers();
+afterAll(async () => {
+  await stopQueue();
+  await closePool();
+});
+const read = async (id: string) => (await readHousehold(trainer, id))!;
+
+it("leaves every list when it is put away, keeps its records, and comes back", async () => {
+  const id = await householdOf(trainer);
+  const { plan, plantingId } = planWith();
+  await savePlan(trainer, id, 0, plan);
+  await addRecord(trainer, id, record(plantingId));
+  const before = await overview(trainer, {});
+  expect(await putAway(stranger, id, true)).toMatchObject({ problem: { code: "not-found" } });
+  expect(await putAway(trainer, id, "yes")).toMatchObject({ ok: false });
+  expect(await putAway(trainer, id, true)).toEqual({ ok: true, value: null });
+  const after = await overview(trainer, {});
+  expect([after.found, after.away]).toEqual([before.found - 1, before.away + 1]);
+  expect((await overview(trainer, { filter: "away" })).summaries.map((s) => s.id)).toContain(id);
+  const { code } = await read(id);
+  expect((await findHouseholds(trainer, code)).map((h) => h.id)).not.toContain(id);
+  expect((await readRecords(trainer, id)).records).toHaveLength(1);
+  await putAway(trainer, id, false);
+  expect((await overview(trainer, {})).found).toBe(before.found);
+});
+
+describe("a household's next step", () => {
+  it("goes from the survey to the choice, to what is due, to what comes later", async () => {
+    const id = await householdOf(trainer);
+    const step = async () => readNextStep(trainer, await read(id));
+    expect(await step()).toEqual({ code: "choose" });
+    const { plan, plantingId } = planWith();
+    await savePlan(trainer, id, 0, plan);
+    expect(await step()).toMatchObject({ code: "due", task: "sow", plantingId, late: false });
+    await addRecord(trainer, id, { ...record(plantingId), kind: "sown", on: "2026-05-18", amount: null });
+    expect(await step()).toMatchObject({ code: "later", task: "pick" });
+  });
+});
+
+it("refuses a record on a day that cannot be, at its field, and takes one that comes a second time", async () => {
+  const id = await householdOf(trainer);
+  const { plan, plantingId } = planWith();
+  await savePlan(trainer, id, 0, plan);
+  const sown = { ...record(plantingId), kind: "sown" as const, on: "2026-05-10", amount: null };
+  expect(await addRecord(trainer, id, sown)).toMatchObject({ ok: true });
+  const early = { ...record(plantingId), id: randomUUID(), on: "2026-05-09" };
+  expect(await addRecord(trainer, id, early)).toMatchObject({
+    ok: false,
+    fields: { on: { code: "before-sown", day: "2026-05-10" } },
+  });
+  expect(await addRecord(trainer, id, { ...early, on: "1999-05-09" })).toMatchObject({
+    fields: { on: { code: "too-long-ago" } },
+  });
+  expect(await addRecord(trainer, id, sown)).toMatchObject({ ok: true });
+  expect((await readRecords(trainer, id)).records).toHaveLength(1);
+});
+
+it("judges by what is on record: plants that were lost are gone from the count", async () => {
+  const made = await addHousehold(trainer, SURVEY);
+  if (!made.ok) throw new Error(made.problem.code);
+  const { plan, plantingId } = planWith(3);
+  await savePlan(trainer, made.value.id, 0, plan);
+  const lost = (id: string, value: number) =>
+    addRecord(trainer, made.value.id, {
+      ...record(plantingId),
+      id,
+      kind: "lost" as const,
+      on: "2026-05-12",
+      amount: { measure: "count", value, typed: String(value), unit: "" },
+    });
+  await lost(randomUUID(), 2);
+  const setting = async () => {
+    const household = await read(made.value.id);
+    if (!isSurveyed(household)) throw new Error("not surveyed");
+    return (await readSetting(trainer, household)).happened?.[plantingId];
+  };
+  expect(await setting()).toEqual({ lost: 2 });
+  await lost(randomUUID(), 1);
+  expect(await setting()).toEqual({ endedOn: "2026-05-12" });
+});
