@@ -104,17 +104,15 @@ export function GroundPlan({
           />
           <b className="w-10">{month(day)}</b>
         </label>
-        {sky && (
-          <p className="text-note">
-            {setting.faces === undefined
-              ? t("ground.facesUnknown")
-              : t("ground.sun", {
-                  hours: number(sunHoursOn(setting, dayNumber(day))),
-                  now: number(setting.sunHours),
-                  light: mol(lightOn(setting, dayNumber(day))),
-                })}
-          </p>
-        )}
+        <p className="text-note">
+          {sky
+            ? t("ground.sun", {
+                hours: number(sunHoursOn(setting, dayNumber(day))),
+                now: number(setting.sunHours),
+                light: mol(lightOn(setting, dayNumber(day))),
+              })
+            : t("ground.facesUnknown", { hours: number(setting.sunHours) })}
+        </p>
         {loose.length > 0 && (
           <Button onClick={onFindSpots}>{t("ground.findSpots", { count: loose.length })}</Button>
         )}
