@@ -67,7 +67,8 @@ export function Bench({
   const judged = useJudged(plain, overrides);
   const { reference, setting } = judged;
   const place = (proposed: Plan) => findSpots(proposed, assessGarden(proposed, setting), setting);
-  const { plan, change, undo, redo, canUndo, canRedo } = useBench(trial ? place(trial) : saved.plan);
+  const [start] = useState(() => (trial ? place(trial) : saved.plan));
+  const { plan, change, undo, redo, canUndo, canRedo } = useBench(start);
   const [selection, setSelection] = useState<Selection>();
   // The plan that a proposal would take the place of, as long as one is only looked at.
   const [before, setBefore] = useState<Plan | undefined>(trial && saved.plan);

@@ -9,6 +9,8 @@ interface Draft {
   readonly version: number;
   readonly plan: Plan;
   readonly dirty: boolean;
+  /** While it is so, a draft is neither written, taken away nor brought back: it waits. */
+  readonly isPaused: boolean;
   readonly restore: (plan: Plan) => void;
 }
 
@@ -16,13 +18,13 @@ interface Draft {
  * Keeps the unsaved plan on this device, and brings it back when the Bench is opened again on the same version.
  * Storage that is full or forbidden only means that there is no draft.
  */
-export function useDraft({ householdId, version, plan, dirty, restore }: Draft): void {
+export function useDraft({ householdId, version, plan, dirty, isPaused, restore }: Draft): void {
   const key = `pip-row-draft-${householdId}`;
   const looked = useRef(false);
   // A draft that is being read is not written over.
   const isRead = useRef(true);
   useEffect(() => {
-    if (looked.current) return;
+    if (looked.current || isPaused) return;
     looked.current = true;
     try {
       const text = localStorage.getItem(key) ?? "null";
@@ -47,14 +49,14 @@ export function useDraft({ householdId, version, plan, dirty, restore }: Draft):
     } catch {
       // No draft, then.
     }
-  }, [key, version, restore]);
+  }, [key, version, isPaused, restore]);
   useEffect(() => {
-    if (!looked.current || !isRead.current) return;
+    if (!looked.current || !isRead.current || isPaused) return;
     try {
       if (dirty) localStorage.setItem(key, JSON.stringify({ version, plan }));
       else localStorage.removeItem(key);
     } catch {
       // Storage is full or forbidden: the plan is still on the screen.
     }
-  }, [key, version, plan, dirty]);
+  }, [key, version, plan, dirty, isPaused]);
 }

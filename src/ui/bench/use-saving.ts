@@ -52,7 +52,7 @@ export function useSaving({ householdId, saved, plan, change, actions, isTrial }
   const [isBusy, setBusy] = useState(false);
   const isDirty = !same(plan, base.plan);
   const restore = useCallback((kept: Plan) => change(() => kept), [change]);
-  useDraft({ householdId, version: base.version, plan, dirty: isDirty && !isTrial, restore });
+  useDraft({ householdId, version: base.version, plan, dirty: isDirty, isPaused: isTrial, restore });
 
   const store = async (readAt: number, byItself = false) => {
     setBusy(true);

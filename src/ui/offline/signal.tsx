@@ -30,7 +30,9 @@ export function Signal({ store }: { store: Store }) {
 
   useEffect(() => {
     void openOutbox();
-    if (process.env.NODE_ENV === "production") void navigator.serviceWorker?.register("/worker.js");
+    // Where it is forbidden or fails, pages only open with signal.
+    if (process.env.NODE_ENV === "production")
+      navigator.serviceWorker?.register("/worker.js").catch(() => undefined);
     const { port1, port2 } = new MessageChannel();
     port1.onmessage = ({ data }) => {
       if (data === true) setMadeAt(document.documentElement.dataset.made);

@@ -21,6 +21,7 @@ export default async function Page({ params, searchParams }: PageProps<"/house/[
     ]);
     return (
       <Log
+        key={String(planting)}
         householdId={id}
         title={`${t("log.title")}: ${household.code} ${household.name}`}
         today={await readToday(actor)}
