@@ -107,8 +107,9 @@ function cold({ crop, method, real }: Way, sowOn: Day, stages: Stages, climate: 
 /** Seedlings whose tray stands too cold from the day they are up. Trays are carried in on the few coldest nights, so the usual night counts. */
 function coldTray({ crop, real }: Way, stages: Stages, climate: Climate): Season[] {
   if (!stages.up || !stages.move || real?.movedOn) return [];
-  const weather = temperatures(climate);
   const standsC = crop.nights.seedlingStandsC;
+  if (trayC(climate, Math.min(...climate.lowC)) >= standsC) return [];
+  const weather = temperatures(climate);
   const [night] = daysWhere(
     dayNumber(stages.up.likely),
     dayNumber(stages.move.likely) - 1,

@@ -12,7 +12,7 @@ export function SmallGarden({ garden, span, today }: { garden: Garden; span: Spa
   const { crop, bag } = useWords();
   return (
     <div>
-      <SeasonAxis span={span} today={today} />
+      <SeasonAxis span={span} today={today} isNarrow />
       <ol>
         {garden.rows.map((row, i) => (
           <li key={row.row.id} className="border-t border-line py-1">

@@ -52,7 +52,14 @@ function Months({ span, today }: Pick<StripProps, "span" | "today">) {
 }
 
 /** The names of the months over the strips, with the year where one begins. */
-export function SeasonAxis({ span, today }: Pick<StripProps, "span" | "today">) {
+export function SeasonAxis({
+  span,
+  today,
+  isNarrow = false,
+}: Pick<StripProps, "span" | "today"> & {
+  /** There is little room: every second month is named. */
+  isNarrow?: boolean;
+}) {
   const { month } = useWords();
   return (
     <div aria-hidden="true" className="relative h-6 min-w-0 overflow-hidden text-xs text-muted">
@@ -62,7 +69,7 @@ export function SeasonAxis({ span, today }: Pick<StripProps, "span" | "today">) 
           className="absolute inset-y-0 border-l border-line pt-1 pl-1 whitespace-nowrap"
           style={{ left: percent(shareOf(span, m)) }}
         >
-          <span className={i % 2 === 0 ? "" : "hidden sm:inline"}>
+          <span className={i % 2 === 0 ? "" : isNarrow ? "hidden" : "hidden sm:inline"}>
             {month(m)}
             {(i === 0 || m.slice(5, 7) === "01") && <b> {m.slice(2, 4)}</b>}
           </span>
