@@ -3,7 +3,7 @@ import { underCover } from "@/core/climate";
 import { needsOf } from "@/core/kit";
 import { sunHours } from "@/core/place";
 import { EMPTY_PLAN } from "@/core/plan";
-import { germinationBy, type GardenRecord, householdProgress, progressOf } from "@/core/record";
+import { germinationBy, type GardenRecord, householdProgress, progressOf, realOf } from "@/core/record";
 import { assessGarden } from "@/core/garden";
 import { type Reference, settingFrom } from "@/core/setting";
 import { findHousehold, householdsAfter, lockHousehold } from "@/db/households";
@@ -25,7 +25,7 @@ import {
   updateStage,
 } from "@/db/progress";
 import { findProgramme, type Programme } from "@/db/programmes";
-import { listRecords, plantingRecords } from "@/db/records";
+import { listHappened, listRecords, plantingRecords } from "@/db/records";
 import type { Scope } from "@/db/scope";
 import { referenceWith, SHIPPED } from "@/library";
 import { soundOverrides } from "@/core/override";
@@ -77,7 +77,7 @@ const inPlan = (list: readonly KeptProgress[]) => list.filter(({ removed }) => !
 async function judgeHousehold(on: Db, scope: Scope, judge: Judge): Promise<void> {
   const household = await findHousehold(on, scope);
   if (!household) return;
-  const plan = (await readPlans(on, scope.programmeId, [scope.householdId])).get(scope.householdId)?.plan;
+  const plan = await planOf(on, scope);
   const planted = await everPlanted(on, scope);
   const records = new Map<string | null, GardenRecord[]>();
   for (const r of await listRecords(on, scope))
@@ -89,13 +89,27 @@ async function judgeHousehold(on: Db, scope: Scope, judge: Judge): Promise<void>
   const surveyed = isSurveyed(household);
   await putHouseholdProgress(on, scope, {
     ...householdProgress(surveyed, inPlan(after)),
-    bags: plan?.rows.length ?? 0,
+    bags: plan.rows.length,
     sunHours: sunHours(household.place?.sun ?? []),
   });
-  if (!surveyed) return;
+  await followNeeds(on, scope, judge);
+}
+
+/** Whether anything on record shows that a planting was there. */
+const hasStood = (p: KeptProgress | undefined) =>
+  p !== undefined && (p.isStarted || p.isPicked || p.endedOn !== undefined);
+
+const planOf = async (on: Db, { programmeId, householdId }: Scope) =>
+  (await readPlans(on, programmeId, [householdId])).get(householdId)?.plan ?? EMPTY_PLAN;
+
+/** Works out anew what a household has to buy, by its plan and by what is on record. */
+async function followNeeds(on: Db, scope: Scope, { programme, reference }: Judge): Promise<void> {
+  const household = await findHousehold(on, scope);
+  if (!household || !isSurveyed(household)) return;
   const germination = germinationBy(await listGermination(on, scope.programmeId));
-  const setting = settingFrom(settingOf(judge.programme, household, { germination }), judge.reference);
-  await putNeeds(on, scope, needsOf(assessGarden(plan ?? EMPTY_PLAN, setting), setting));
+  const happened = realOf(await listHappened(on, scope));
+  const setting = settingFrom(settingOf(programme, household, { germination, happened }), reference);
+  await putNeeds(on, scope, needsOf(assessGarden(await planOf(on, scope), setting), setting));
 }
 
 /** Follows a change of a household's survey, schools or plan. Call it in the transaction of the change. */
@@ -119,6 +133,8 @@ export async function followRecord(on: Db, scope: Scope, plantingId: string): Pr
   const others = before.filter((p) => p.plantingId !== plantingId);
   const old = before.filter((p) => p.plantingId === plantingId);
   await updateStage(on, scope, householdProgress(true, inPlan([...others, ...after])));
+  // What stands, or stood, has been bought.
+  if (hasStood(old[0]) !== hasStood(after[0])) await followNeeds(on, scope, judge);
   const changed = await addGermination(on, scope.programmeId, germinationChange(old, after));
   if (changed) await askJudging(on, scope.programmeId);
   return changed;

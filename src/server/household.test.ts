@@ -1,6 +1,6 @@
 import { randomUUID } from "node:crypto";
 import { afterAll, describe, expect, it } from "vitest";
-import { closePool } from "@/db/pool";
+import { closePool, db } from "@/db/pool";
 import { householdOf, planWith, record, SURVEY, twoTrainers } from "@/testing/programme";
 import { addHousehold, findHouseholds, overview, putAway, readHousehold, readNextStep } from "./households";
 import { readSetting } from "./judging";
@@ -88,4 +88,28 @@ it("judges by what is on record: plants that were lost are gone from the count",
   expect(await setting()).toEqual({ lost: 2 });
   await lost(randomUUID(), 1);
   expect(await setting()).toEqual({ endedOn: "2026-05-12" });
+});
+
+it("takes what has been sown by record off what the programme has to buy, and puts it back when that was struck out", async () => {
+  const id = await householdOf(trainer);
+  const { plan, plantingId } = planWith(2);
+  await savePlan(trainer, id, 0, plan);
+  const pieces = async () => {
+    const { rows } = await db().query<{ amount: number }>(
+      `SELECT amount FROM need WHERE household_id = $1 AND item = 'piece/tomato'`,
+      [id],
+    );
+    return rows.map((row) => row.amount);
+  };
+  expect(await pieces()).toEqual([2]);
+  const sown = { ...record(plantingId), kind: "sown" as const, amount: null };
+  await addRecord(trainer, id, sown);
+  expect(await pieces()).toEqual([]);
+  await addRecord(trainer, id, {
+    ...record(plantingId),
+    kind: "struck",
+    amount: null,
+    supersedes: sown.id,
+  });
+  expect(await pieces()).toEqual([2]);
 });

@@ -31,18 +31,22 @@ export function mixFor(bag: BagThing, soilL: number, today: Day): number {
 
 /**
  * Everything that a plan has to buy, whatever day it is: bags, mix, and seed or pieces up to the day on which they are
- * sown. The same day after day, so that it can be kept.
+ * sown, by record or by plan. The same day after day, so that it can be kept.
  */
 export function needsOf(garden: Garden, setting: Setting): Need[] {
   return garden.rows.flatMap((row): Need[] => [
     ...(row.bag.atHand ? [] : [{ item: `bag/${row.bag.kindId}`, amount: 1 }]),
     { item: `mix/${setting.mix.id}`, ...mixNeed(row.bag, row.soilL) },
-    ...row.plantings.map(({ course, crop, planting, fit }): Need => {
+    ...row.plantings.flatMap(({ course, crop, planting, fit, real }): Need[] => {
+      // What is on record stands, or is over: nothing is bought for it any more.
+      if (real) return [];
       const bill = billOf(course, { plants: planting.plants, areaCm2: fit.sown?.areaCm2 }, setting);
       const until = planting.sowOn;
-      return bill.pieces === undefined
-        ? { item: `packet/${crop.id}`, amount: bill.seedG ?? 0, until }
-        : { item: `piece/${crop.id}`, amount: bill.pieces, until };
+      return [
+        bill.pieces === undefined
+          ? { item: `packet/${crop.id}`, amount: bill.seedG ?? 0, until }
+          : { item: `piece/${crop.id}`, amount: bill.pieces, until },
+      ];
     }),
   ]);
 }

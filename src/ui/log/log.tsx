@@ -4,35 +4,16 @@ import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { useCallback, useState } from "react";
 import type { Day } from "@/core/day";
-import {
-  dayProblem,
-  type Due,
-  type GardenRecord,
-  type Measure,
-  type RecordKind,
-  type RecordTyped,
-} from "@/core/record";
+import { dayProblem, type GardenRecord, type RecordKind, type RecordTyped } from "@/core/record";
 import { Button, buttonClass } from "@/ui/primitives/button";
-import { CameIn } from "./came-in";
+import { post, sendWaiting, type Store, useOutbox } from "@/ui/offline/outbox";
 import { useWords } from "@/ui/words/use-words";
-import { discard, post, sendWaiting, type Store, useOutbox } from "@/ui/offline/outbox";
+import { CameIn } from "./came-in";
+import { DueNow } from "./due-now";
+import { KIND_OF, type LogPlanting } from "./planting";
 import { RecordEntry, type RecordRead } from "./record-form";
 import { RecordList, type ShownRecord } from "./record-list";
-
-/** A planting with what it waits for. */
-export interface LogPlanting {
-  readonly id: string;
-  readonly row: number;
-  readonly kindId: string;
-  readonly goalId: string;
-  readonly plants: number | null;
-  /** Taken out of the plan, but records may still speak of it. */
-  readonly removed: boolean;
-  readonly due?: Due;
-  /** Days in which its first pick is to be expected. */
-  readonly firstPick?: { readonly from: Day; readonly until: Day };
-  readonly picked: Partial<Record<Measure, number>>;
-}
+import { Waiting } from "./waiting";
 
 export interface LogProps {
   readonly householdId: string;
@@ -49,9 +30,6 @@ export interface LogProps {
   readonly cameIn: readonly { readonly from: Day; readonly kg: number }[];
   readonly store: Store;
 }
-
-/** The record that answers what a planting waits for. */
-const KIND_OF: Record<Due["task"], RecordKind> = { sow: "sown", up: "up", move: "moved", pick: "picked" };
 
 const blank = (plantingId: string, today: Day, kind: RecordKind = "sown"): RecordTyped => ({
   plantingId,
@@ -262,48 +240,6 @@ export function Log({
 
 type Words = ReturnType<typeof useWords>;
 
-interface DueNowProps {
-  readonly plantings: readonly LogPlanting[];
-  readonly nameOf: (id: string | null) => string;
-  readonly onTap: (planting: LogPlanting, kind: RecordKind) => void;
-  /** A pick is weighed first: its amount is asked for in the form. */
-  readonly onPick: (planting: LogPlanting) => void;
-}
-
-/** What is due, the latest first, each with the one tap that answers it. */
-function DueNow({ plantings, nameOf, onTap, onPick }: DueNowProps) {
-  const { t, day } = useWords();
-  const byLate = [...plantings].sort(
-    (a, b) => Number(b.due?.late) - Number(a.due?.late) || (b.due?.days ?? 0) - (a.due?.days ?? 0),
-  );
-  if (byLate.length === 0) return null;
-  return (
-    <ul aria-label={t("log.due")} className="mb-3 border-t-rule border-ink">
-      {byLate.map((p) => {
-        if (!p.due) return null;
-        const { task, late, days, day: from } = p.due;
-        return (
-          <li key={p.id} className="flex items-center justify-between gap-3 border-b border-line py-1.5">
-            <span className="min-w-0">
-              {nameOf(p.id)}
-              <span className={`block text-note font-semibold ${late ? "text-beet" : ""}`}>
-                {late ? `▲ ${t("households.late", { days })}` : t("next.from", { day: day(from) })}
-              </span>
-            </span>
-            <Button
-              className="min-h-11 shrink-0"
-              onClick={() => (task === "pick" ? onPick(p) : onTap(p, KIND_OF[task]))}
-            >
-              {t(`log.tap.${task}`)}
-              <span className="sr-only"> {nameOf(p.id)}</span>
-            </Button>
-          </li>
-        );
-      })}
-    </ul>
-  );
-}
-
 const pickedWords = (picked: LogPlanting["picked"], t: Words["t"], quantity: Words["quantity"]): string =>
   [
     picked.mass !== undefined && quantity(picked.mass, "mass"),
@@ -312,51 +248,3 @@ const pickedWords = (picked: LogPlanting["picked"], t: Words["t"], quantity: Wor
   ]
     .filter(Boolean)
     .join(", ");
-
-/** Records that wait on this device, and those that were refused for good. */
-function Waiting({
-  waiting,
-  onSend,
-  nameOf,
-  problem,
-}: {
-  waiting: ReturnType<typeof useOutbox>["waiting"];
-  onSend: () => void;
-  nameOf: (id: string | null) => string;
-  problem: Words["problem"];
-}) {
-  const { t } = useWords();
-  const open = waiting.filter((w) => !w.refused);
-  const refused = waiting.filter((w) => w.refused);
-  if (waiting.length === 0) return null;
-  return (
-    <div role="alert" className="mb-3 grid gap-2 border-l-4 border-beet bg-card py-2 pl-3">
-      {open.length > 0 && (
-        <p className="flex flex-wrap items-center gap-2">
-          <b>
-            ▲{" "}
-            {t("log.waiting", {
-              count: open.length,
-              why: t(
-                open.some((w) => w.problem?.code === "database-unreachable")
-                  ? "log.whyDatabase"
-                  : "log.whyOffline",
-              ),
-            })}
-          </b>
-          <Button onClick={onSend}>{t("log.sendNow")}</Button>
-        </p>
-      )}
-      {refused.map((w) => (
-        <p key={w.record.id} className="flex flex-wrap items-center gap-2">
-          <span>
-            {t(`log.kinds.${w.record.kind}`)} {w.record.amount?.typed} · {nameOf(w.record.plantingId)}:{" "}
-            <b className="text-beet">{t("log.refused", { why: w.problem ? problem(w.problem) : "" })}</b>
-          </span>
-          {w.problem?.code === "server-fault" && <Button onClick={onSend}>{t("log.sendNow")}</Button>}
-          <Button onClick={() => discard(w.record.id)}>{t("log.drop")}</Button>
-        </p>
-      ))}
-    </div>
-  );
-}

@@ -3,26 +3,18 @@
 import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { useMemo, useState } from "react";
-import { addDays, type Day, daysBetween, isDay } from "@/core/day";
+import { type Day, isDay } from "@/core/day";
 import { GRADES } from "@/core/fit";
 import { type BagThing, type Plan, putPlanting } from "@/core/plan";
-import {
-  MATCH_ORDERS,
-  orderLines,
-  passesTaste,
-  placingOf,
-  shortlist,
-  TASTE_FILTERS,
-  type TasteFilter,
-} from "@/core/match";
+import { orderLines, passesTaste, placingOf, shortlist } from "@/core/match";
 import type { Override } from "@/core/override";
 import type { PlainSetting } from "@/core/setting";
 import type { Outcome, Problem } from "@/core/problem";
 import { Button, buttonClass } from "@/ui/primitives/button";
-import { CheckField, SelectField, TextField } from "@/ui/primitives/field";
 import { send } from "@/ui/primitives/send";
 import { useJudged } from "@/ui/use-judged";
 import { useWords } from "@/ui/words/use-words";
+import { type MatchAsk, MatchControls } from "./match-controls";
 import { MatchGrid } from "./match-grid";
 import { MatchPanel } from "./match-panel";
 import { useMatch } from "./use-match";
@@ -38,11 +30,6 @@ export interface MatchProps {
   readonly overrides: readonly Override[];
   readonly save: (readAt: number, plan: Plan) => Promise<Outcome<{ version: number }>>;
 }
-
-const SORTS = [...MATCH_ORDERS, "name"] as const;
-
-const WEEK = 7;
-const WEEKS = 52;
 
 /** Crops down, bags across, for one sowing day: each cell computed, with the reason at hand. */
 export function Match({
@@ -77,12 +64,16 @@ export function Match({
     [own, kinds, usual],
   );
   const [isShort, setShort] = useState(true);
-  const [sowOn, setSowOn] = useState(today);
-  const [find, setFind] = useState("");
-  const [sort, setSort] = useState<(typeof SORTS)[number]>("fit");
-  const [tastes, setTastes] = useState<TasteFilter>("all");
-  const [hideWrong, setHideWrong] = useState(false);
-  const [toBuy, setToBuy] = useState(false);
+  const [ask, setAsk] = useState<MatchAsk>({
+    sowOn: today,
+    find: "",
+    sort: "fit",
+    tastes: "all",
+    hideWrong: false,
+    toBuy: false,
+  });
+  const { sowOn, find, sort, tastes, hideWrong, toBuy } = ask;
+  const change = (more: Partial<MatchAsk>) => setAsk({ ...ask, ...more });
   const [only, setOnly] = useState<{ goalId?: string; bagId?: string; toBuy: boolean }>();
   const [chosen, setChosen] = useState<{ goalId: string; bagId: string }>();
   const [done, setDone] = useState<{ row: number; goalId: string; cell: string }>();
@@ -186,80 +177,21 @@ export function Match({
             {t(isShort ? "match.showEverything" : "match.showShort", { goals: lines.length })}
           </Button>
         </p>
-        <div className="mb-3 flex flex-wrap items-end gap-3">
-          <TextField
-            type="date"
-            label={t("match.sowOn")}
-            value={sowOn}
-            onChange={(e) => setSowOn(e.target.value)}
-            problem={isDay(sowOn) ? undefined : { code: "not-a-date" }}
-          />
-          <label className="grid gap-1 text-sm font-semibold">
-            {t("match.week")}
-            <input
-              type="range"
-              min={0}
-              max={WEEKS}
-              value={
-                isDay(sowOn) ? Math.min(WEEKS, Math.max(0, Math.floor(daysBetween(today, sowOn) / WEEK))) : 0
-              }
-              aria-valuetext={words.day(day)}
-              onChange={(e) => setSowOn(addDays(today, WEEK * Number(e.target.value)))}
-              className="h-10 w-32 accent-(--beet)"
-            />
-          </label>
-          <TextField
-            type="search"
-            label={t("match.find")}
-            value={find}
-            onChange={(e) => setFind(e.target.value)}
-            className="w-32"
-          />
-          {!isShort && (
-            <>
-              <SelectField
-                label={t("match.sort")}
-                value={sort}
-                onChange={(e) => setSort(e.target.value as typeof sort)}
-              >
-                {SORTS.map((s) => (
-                  <option key={s} value={s}>
-                    {t(`match.sorts.${s}`)}
-                  </option>
-                ))}
-              </SelectField>
-              <SelectField
-                label={t("match.tastesShown")}
-                value={tastes}
-                onChange={(e) => setTastes(e.target.value as TasteFilter)}
-              >
-                {TASTE_FILTERS.map((f) => (
-                  <option key={f} value={f}>
-                    {t(`match.tasteFilters.${f}`)}
-                  </option>
-                ))}
-              </SelectField>
-            </>
-          )}
-          <SelectField
-            label={t("match.bagsShown")}
-            value={toBuy ? "buy" : "own"}
-            onChange={(e) => setToBuy(e.target.value === "buy")}
-          >
-            <option value="own">{t(own.length > 0 ? "match.own" : "match.usual")}</option>
-            <option value="buy">{t("match.buy")}</option>
-          </SelectField>
-          {!isShort && (
-            <CheckField label={t("match.hideWrong")} checked={hideWrong} onChecked={setHideWrong} />
-          )}
-        </div>
+        <MatchControls
+          ask={ask}
+          onChange={change}
+          today={today}
+          day={day}
+          isShort={isShort}
+          hasOwn={own.length > 0}
+        />
         {only && (
           <p className="mb-3 flex flex-wrap items-center gap-3 font-semibold">
             {only.bagId !== undefined ? t("match.whatFits") : t("match.whereFits")}
             <Button
               onClick={() => {
                 setOnly(undefined);
-                setToBuy(only.toBuy);
+                change({ toBuy: only.toBuy });
               }}
             >
               {t("match.showAll")}
@@ -296,8 +228,7 @@ export function Match({
                 })}
                 <Button
                   onClick={() => {
-                    setTastes("all");
-                    setHideWrong(false);
+                    change({ tastes: "all", hideWrong: false });
                   }}
                 >
                   {t("match.showHidden")}
@@ -317,7 +248,7 @@ export function Match({
             onWhatFits={(bagId) => setOnly({ bagId, toBuy })}
             onWhereFits={(goalId) => {
               setOnly({ goalId, toBuy });
-              setToBuy(true);
+              change({ toBuy: true });
             }}
           />
         )}
@@ -339,7 +270,7 @@ export function Match({
           }}
           onBag={(bagId) => setChosen({ goalId: line.goal.id, bagId })}
           failure={failure}
-          onSowOn={setSowOn}
+          onSowOn={(next) => change({ sowOn: next })}
           onPick={pick}
           onClose={() => setChosen(undefined)}
         />
