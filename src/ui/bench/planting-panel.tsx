@@ -71,7 +71,10 @@ export function PlantingPanel({
   const [every, setEvery] = useState(USUAL_EVERY);
   const { planting, goal, method } = view;
   const where = whereOf(planting.surface);
-  const plants = planting.plants ?? 0;
+  // What is asked and shown is what stands; the plan keeps those that were lost.
+  const lost = view.real?.lost ?? 0;
+  const plants = (planting.plants ?? 0) - lost;
+  const toStanding = (standing: number) => onChange({ plants: standing + lost });
   const last = useMemo(
     () => lastSowing({ crop: view.crop, goal, method }, planting.sowOn, row.setting.climate),
     [view.crop, goal, method, planting.sowOn, row.setting.climate],
@@ -98,8 +101,7 @@ export function PlantingPanel({
     if (planted) onChange(planted);
   };
   const onFix = (fix: Fix) => {
-    // Those that were lost are out of what was judged, and in what was planned.
-    if (fix.code === "plants") onChange({ plants: fix.plants + (view.real?.lost ?? 0) });
+    if (fix.code === "plants") toStanding(fix.plants);
     if (fix.code === "sow-on") onChange({ sowOn: fix.day });
   };
 
@@ -154,20 +156,21 @@ export function PlantingPanel({
               className="min-w-0 flex-1"
               text={String(plants)}
               schema={PLANTS}
-              onValue={(n) => onChange({ plants: n })}
+              hint={lost > 0 ? t("bench.plantsLost", { lost }) : undefined}
+              onValue={toStanding}
             />
             <Button
               aria-label={t("bench.fewer")}
               className="min-h-10 w-11"
               disabled={plants === 0}
-              onClick={() => onChange({ plants: plants - 1 })}
+              onClick={() => toStanding(plants - 1)}
             >
               −
             </Button>
             <Button
               aria-label={t("bench.more")}
               className="min-h-10 w-11"
-              onClick={() => onChange({ plants: plants + 1 })}
+              onClick={() => toStanding(plants + 1)}
             >
               +
             </Button>
