@@ -1,7 +1,15 @@
 /** What could go here? Every goal against every bag for one sowing day, in the order of what somebody asks first. */
 export { type Carries, placeCarries } from "./carries";
 export { type Instead, insteadOf } from "./instead";
-export { type MatchCell, type MatchLine, matchAll, openCell } from "./match";
+export {
+  type CellGlance,
+  glanceOf,
+  type LineGlance,
+  type MatchCell,
+  type MatchLine,
+  matchAll,
+  openCell,
+} from "./match";
 export {
   bestWorth,
   MATCH_ORDERS,

@@ -3,7 +3,7 @@ import { soilVolumeL } from "../bag";
 import { type Course, courseOf, type Harvest, harvestOf, unitsOf } from "../course";
 import { type Crop, type Goal, type Method, standOn, type Where } from "../crop";
 import { addDays, type Day } from "../day";
-import type { Pick } from "../food";
+import type { Pick as Picked } from "../food";
 import { chooseStart, type Fit, fit, rankMethods, type Start, surfaceFor } from "../fit";
 import { crownM2, soilShare } from "../placement";
 import type { BagThing } from "../plan";
@@ -29,6 +29,27 @@ export interface MatchLine extends Start {
   readonly cells: readonly MatchCell[];
 }
 
+/** What a grid shows of a cell: its verdict without the reasoning, which makes most of its size. */
+export type CellGlance = Omit<MatchCell, "fit" | "harvest" | "top"> & {
+  readonly fit: Pick<Fit, "grade" | "plants" | "sown" | "limit">;
+  readonly harvest: Pick<Harvest, "likely">;
+  readonly top?: Pick<Fit, "plants">;
+};
+export type LineGlance = Omit<MatchLine, "cells"> & { readonly cells: readonly CellGlance[] };
+
+/** A cell at a glance: of three thousand of them only this is sent to where they are shown. */
+export const glanceOf = ({
+  fit: { grade, plants, sown, limit },
+  harvest,
+  top,
+  ...cell
+}: MatchCell): CellGlance => ({
+  ...cell,
+  fit: { grade, plants, sown, limit },
+  harvest: { likely: harvest.likely },
+  top: top && { plants: top.plants },
+});
+
 const FIRST_YEAR_DAYS = 365;
 
 /** What bears for years is held against the rest by what it gives in its first. */
@@ -40,7 +61,7 @@ export interface OpenCell {
   /** Its verdict with the next right sowing day among its fixes. */
   readonly fit: Fit;
   /** When it is picked, and how large each pick is beside the others. */
-  readonly picks: readonly Pick[];
+  readonly picks: readonly Picked[];
 }
 
 /** Opens one cell of a line. */

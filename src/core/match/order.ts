@@ -2,7 +2,7 @@ import { GRADES } from "../fit";
 import { known } from "../known";
 import { foodGroup, NO_WANTS, type Taste, tasteOf, TASTES } from "../food";
 import { marketMinor } from "../money";
-import type { MatchLine } from "./match";
+import type { LineGlance } from "./match";
 import type { Setting } from "../setting";
 
 export const MATCH_ORDERS = ["fit", "tastes", "meal", "money", "sun", "hardy"] as const;
@@ -12,10 +12,10 @@ export type MatchOrder = (typeof MATCH_ORDERS)[number];
 export const TASTE_FILTERS = ["all", "liked", "often"] as const;
 export type TasteFilter = (typeof TASTE_FILTERS)[number];
 
-const tasteIn = (line: MatchLine, setting: Setting): Taste =>
+const tasteIn = (line: LineGlance, setting: Setting): Taste =>
   tasteOf(line.crop, line.goal, setting.wants ?? NO_WANTS);
 
-export function passesTaste(line: MatchLine, filter: TasteFilter, setting: Setting): boolean {
+export function passesTaste(line: LineGlance, filter: TasteFilter, setting: Setting): boolean {
   const taste = tasteIn(line, setting);
   return (
     filter === "all" ||
@@ -25,7 +25,7 @@ export function passesTaste(line: MatchLine, filter: TasteFilter, setting: Setti
 
 /** The bag in which a line gives most, as the market would ask for it, and that in minor units; undefined where nobody knows the price, or nothing grows. */
 export function bestWorth(
-  line: MatchLine,
+  line: LineGlance,
   setting: Setting,
 ): { readonly minor: number; readonly bagId: string } | undefined {
   const worth = line.cells.map(({ bagId, fit, harvest }) => ({
@@ -38,10 +38,14 @@ export function bestWorth(
 }
 
 /** Lines in the order of what somebody asks first; equals by their first meal. */
-export function orderLines(lines: readonly MatchLine[], order: MatchOrder, setting: Setting): MatchLine[] {
-  const meal = (l: MatchLine) => l.season.stages.firstPick?.likely ?? "9";
-  const taste = (l: MatchLine) => TASTES.indexOf(tasteIn(l, setting));
-  const key: Record<MatchOrder, (l: MatchLine) => number> = {
+export function orderLines<L extends LineGlance>(
+  lines: readonly L[],
+  order: MatchOrder,
+  setting: Setting,
+): L[] {
+  const meal = (l: LineGlance) => l.season.stages.firstPick?.likely ?? "9";
+  const taste = (l: LineGlance) => TASTES.indexOf(tasteIn(l, setting));
+  const key: Record<MatchOrder, (l: LineGlance) => number> = {
     // Of what fits alike: what this household eats before what it does not, and shoots, which fit anywhere, after all else.
     fit: (l) =>
       Math.min(...l.cells.map((c) => GRADES.indexOf(c.fit.grade)), GRADES.length) +
@@ -62,7 +66,7 @@ const SHORT = 12;
 const SHORT_OF_A_FOOD = 3;
 
 /** What a household would grow now: what fits somewhere and is eaten, the best first, each crop once, and some of each kind of food. */
-export function shortlist(lines: readonly MatchLine[], setting: Setting): MatchLine[] {
+export function shortlist<L extends LineGlance>(lines: readonly L[], setting: Setting): L[] {
   const wanted = lines.filter(
     (line) =>
       foodGroup(line.goal) !== undefined &&
@@ -72,7 +76,7 @@ export function shortlist(lines: readonly MatchLine[], setting: Setting): MatchL
   const taken = new Map<string, number>();
   const takes = (key: string, most: number) => (taken.get(key) ?? 0) < most;
   // What works in most of the bags before what works in one; what bears for years is no first crop.
-  const grade = ({ cells, goal }: MatchLine) =>
+  const grade = ({ cells, goal }: LineGlance) =>
     cells.reduce((sum, { fit }) => sum + Math.max(0, GRADES.indexOf(fit.grade) - 1), 0) / cells.length +
     (goal.bears ? 1 : 0);
   const graded = new Map(wanted.map((line) => [line, grade(line)]));

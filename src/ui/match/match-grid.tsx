@@ -5,14 +5,14 @@ import { type KeyboardEvent, useRef } from "react";
 import { soilVolumeL } from "@/core/bag";
 import { known } from "@/core/known";
 import type { BagThing } from "@/core/plan";
-import { bestWorth, type MatchLine } from "@/core/match";
+import { bestWorth, type LineGlance } from "@/core/match";
 import { type Setting, shapeOf } from "@/core/setting";
 import { GradeMark } from "@/ui/primitives/grade-mark";
 import { Tip } from "@/ui/primitives/tip";
 import { useWords } from "@/ui/words/use-words";
 
 interface GridProps {
-  readonly lines: readonly MatchLine[];
+  readonly lines: readonly LineGlance[];
   readonly bags: readonly BagThing[];
   readonly setting: Setting;
   readonly chosen: { goalId: string; bagId: string } | undefined;

@@ -6,7 +6,7 @@ import { useMemo, useState } from "react";
 import { type Day, isDay } from "@/core/day";
 import { GRADES } from "@/core/fit";
 import { type BagThing, type Plan, putPlanting } from "@/core/plan";
-import { orderLines, passesTaste, placingOf, shortlist } from "@/core/match";
+import { matchAll, orderLines, passesTaste, placingOf, shortlist } from "@/core/match";
 import type { Override } from "@/core/override";
 import type { PlainSetting } from "@/core/setting";
 import type { Outcome, Problem } from "@/core/problem";
@@ -107,9 +107,14 @@ export function Match({
     return only?.goalId === undefined ? bags : [...bags].sort((a, b) => grade(a) - grade(b));
   }, [bags, shown, only]);
 
-  const line = lines.find((l) => l.goal.id === chosen?.goalId);
-  const cell = line?.cells.find((c) => c.bagId === chosen?.bagId);
+  const glance = lines.find((l) => l.goal.id === chosen?.goalId);
   const column = bags.find((b) => b.id === chosen?.bagId);
+  // The grid knows verdicts at a glance; the one that is opened is worked out again with its reasoning.
+  const [line] = useMemo(
+    () => (glance && column ? matchAll([glance], [column], day, setting) : []),
+    [glance, column, day, setting],
+  );
+  const cell = line?.cells[0];
 
   /** The chosen cell as a planting of the plan. */
   const wanted = useMemo(
@@ -128,18 +133,18 @@ export function Match({
   );
   const placing = useMemo(
     () =>
-      wanted && line && column && own.includes(column)
+      wanted && column && own.includes(column)
         ? placingOf(
             {
               planting: wanted,
               bagId: column.id,
-              others: line.cells.filter((c) => c.fit.grade !== "wrong").map((c) => c.bagId),
+              others: (glance?.cells ?? []).filter((c) => c.fit.grade !== "wrong").map((c) => c.bagId),
             },
             saved.plan,
             setting,
           )
         : undefined,
-    [wanted, line, column, own, saved.plan, setting],
+    [wanted, glance, column, own, saved.plan, setting],
   );
   const cellKey = `${chosen?.goalId} ${chosen?.bagId} ${day}`;
 

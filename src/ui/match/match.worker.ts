@@ -1,13 +1,13 @@
 import { expose } from "comlink";
 import type { Day } from "@/core/day";
-import { type MatchLine, matchAll } from "@/core/match";
+import { glanceOf, type LineGlance, matchAll } from "@/core/match";
 import type { Override } from "@/core/override";
 import type { BagThing } from "@/core/plan";
 import { type PlainSetting, type Setting, settingFrom } from "@/core/setting";
 import { referenceWith } from "@/library";
 
 /** A line without its crop and goal, which both sides have. */
-export type SlimLine = Omit<MatchLine, "crop" | "goal"> & { readonly goalId: string };
+export type SlimLine = Omit<LineGlance, "crop" | "goal"> & { readonly goalId: string };
 
 let setting: Setting | undefined;
 let goals: Parameters<typeof matchAll>[0] = [];
@@ -21,9 +21,10 @@ const worker = {
   },
   match(bags: readonly BagThing[], sowOn: Day): SlimLine[] {
     if (!setting) return [];
-    return matchAll(goals, bags, sowOn, setting).map(({ crop: _, goal, ...rest }) => ({
+    return matchAll(goals, bags, sowOn, setting).map(({ crop: _, goal, cells, ...rest }) => ({
       ...rest,
       goalId: goal.id,
+      cells: cells.map(glanceOf),
     }));
   },
 };

@@ -3,7 +3,7 @@
 import { type Remote, wrap } from "comlink";
 import { useEffect, useMemo, useRef, useState } from "react";
 import type { Day } from "@/core/day";
-import { type MatchLine, matchAll } from "@/core/match";
+import { type LineGlance, matchAll } from "@/core/match";
 import type { BagThing } from "@/core/plan";
 import type { Judged } from "@/ui/use-judged";
 import type { MatchWorker } from "./match.worker";
@@ -11,7 +11,7 @@ import type { MatchWorker } from "./match.worker";
 interface Shown {
   readonly sowOn: Day;
   readonly bags: readonly BagThing[];
-  readonly lines: readonly MatchLine[];
+  readonly lines: readonly LineGlance[];
 }
 
 /**
