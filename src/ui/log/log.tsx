@@ -101,10 +101,16 @@ export function Log({
       note: "",
       supersedes: null,
     });
-  const isTapped = (p: LogPlanting) =>
-    [...mine.map((w) => w.record), ...(last ? [last] : [])].some(
-      (record) => record.plantingId === p.id && p.due && record.kind === KIND_OF[p.due.task],
-    );
+  // What was due when the page opened keeps its place, so that nothing moves under a thumb.
+  const [dueAtFirst] = useState(() => new Map(current.flatMap((p) => (p.due ? [[p.id, p.due]] : []))));
+  const written = [...mine.map((w) => w.record), ...(last ? [last] : [])];
+  const dueNow = current.flatMap((p) => {
+    const first = dueAtFirst.get(p.id);
+    const due = p.due ?? first;
+    if (!due) return [];
+    const isWritten = written.some((w) => w.plantingId === p.id && w.kind === KIND_OF[due.task]);
+    return [{ planting: p, due, isDone: isWritten || p.due === undefined }];
+  });
   const onRecord = (read: RecordRead) => {
     // What cannot be stored waits in the outbox, so the form is free for the next.
     if (correcting) {
@@ -142,7 +148,7 @@ export function Log({
         <p className="mb-3 text-muted">{t("log.lead")}</p>
         <Waiting waiting={mine} onSend={() => void sendNow()} nameOf={nameOf} problem={problem} />
         <DueNow
-          plantings={current.filter((p) => p.due && !isTapped(p))}
+          due={dueNow}
           nameOf={nameOf}
           onTap={tap}
           onPick={(p) => {

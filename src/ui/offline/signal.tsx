@@ -26,10 +26,10 @@ export function Signal({ store }: { store: Store }) {
   const router = useRouter();
   const { waiting } = useOutbox();
   const [madeAt, setMadeAt] = useState<string>();
-  const open = waiting.filter((w) => !w.refused).length;
+  // What is on its way for the first time is not spoken of: the page would jump at every record.
+  const open = waiting.filter((w) => !w.refused && w.problem).length;
 
   useEffect(() => {
-    void openOutbox();
     // Where it is forbidden or fails, pages only open with signal.
     if (process.env.NODE_ENV === "production")
       navigator.serviceWorker?.register("/worker.js").catch(() => undefined);
@@ -41,6 +41,13 @@ export function Signal({ store }: { store: Store }) {
     return () => port1.close();
   }, []);
 
+  // What an earlier visit left goes first.
+  useEffect(() => {
+    void Promise.resolve(openOutbox())
+      .then(() => sendWaiting(store))
+      .then((stored) => stored > 0 && router.refresh());
+  }, [store, router]);
+
   useEffect(() => {
     const tryAgain = async () => {
       if (madeAt !== undefined && (await isReached())) {
@@ -50,12 +57,10 @@ export function Signal({ store }: { store: Store }) {
       if (open > 0 && (await sendWaiting(store)) > 0) router.refresh();
     };
     if (open === 0 && madeAt === undefined) return;
-    const soon = setTimeout(() => void tryAgain(), open > 0 && madeAt === undefined ? 1000 : TRY_AGAIN_MS);
     const timer = setInterval(() => void tryAgain(), TRY_AGAIN_MS);
     const back = () => void tryAgain();
     window.addEventListener("online", back);
     return () => {
-      clearTimeout(soon);
       clearInterval(timer);
       window.removeEventListener("online", back);
     };
