@@ -182,7 +182,7 @@ export function Log({
             }
           />
         </section>
-        <p role="status" className="mt-2 flex min-h-9 flex-wrap items-center gap-3 font-semibold">
+        <p role="status" className="mt-2 flex min-h-11 flex-wrap items-center gap-3 font-semibold">
           {last && (
             <>
               ✓ {t("log.saved", { what: `${t(`log.kinds.${last.kind}`)}, ${nameOf(last.plantingId)}` })}
