@@ -307,6 +307,15 @@ export function assessGarden(plan: Plan, setting: Setting): Garden {
 export const isTooHeavy = ({ load, hook }: RowView): boolean =>
   load?.grade === "over" || hook?.grade === "over";
 
+/** So many times over a limit is no close call any more. Ours to choose. */
+const FAR_OVER = 1.5;
+
+/** How many times its limit the floor bears under the worst bag, where that is no close call; undefined where it is none. */
+export function farOver({ rows }: Garden): number | undefined {
+  const times = Math.max(0, ...rows.map(({ load }) => load?.share ?? 0));
+  return times >= FAR_OVER ? times : undefined;
+}
+
 /** The plantings of a row that stand in its bag on a day. */
 export const standingOn = (view: RowView, day: Day): PlantingView[] =>
   view.plantings.filter((p) => liesIn(day, p.stay));

@@ -2,6 +2,7 @@
 export {
   assessGarden,
   assessRow,
+  farOver,
   type Garden,
   isTooHeavy,
   type Neighbour,

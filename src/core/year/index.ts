@@ -1,5 +1,6 @@
 /** What does a garden come to in a year? Food, money, water and work, by week. */
 export { type Economy, economyOf, SOON_WEEKS, type Week } from "./economy";
+export { foodByKind, foodByWeek } from "./food-weeks";
 export { hoursByWeek } from "./labour";
 export { shareOf, type Span, spanOf } from "./span";
 export { type Sums, sumsOf, tooThirsty } from "./sums";

@@ -4,7 +4,7 @@ import { expect, it, vi } from "vitest";
 import { assessGarden } from "@/core/garden";
 import type { PlainSetting, Setting } from "@/core/setting";
 import type { Plan } from "@/core/plan";
-import { spanOf, sumsOf } from "@/core/year";
+import { foodByKind, foodByWeek, spanOf, sumsOf } from "@/core/year";
 import { pricesBy } from "@/core/money";
 import type { Proposal } from "@/core/planner";
 import { demoPrices } from "@/demo/prices";
@@ -12,6 +12,7 @@ import { findMix } from "@/library";
 import { id, planOf, planting, settingWith } from "@/testing/garden";
 import { show } from "@/testing/screen";
 import { GroundPlan } from "./ground";
+import { LoadCautions } from "./notices";
 import { ProposalCard } from "./propose/proposal-card";
 import { Totals } from "./totals";
 import { Year } from "./year";
@@ -161,4 +162,34 @@ it("draws the floor to scale, moves a bag by keys, and names a bag that stands i
   expect(onNudge).toHaveBeenCalledWith(plan.bags[0]!.id, [-5, 0]);
   clear.unmount();
   expect(groundOf(standing(40, 30)).text()).toMatch(/▲ 1 fabric 10 gal.*door/);
+});
+
+it("stops with solid words at what is far over the floor's limit, and only there", () => {
+  const cautions = (limitKgM2: number) => {
+    const garden = assessGarden(plan, priced([], { limitKgM2, floorM2: 4 }));
+    const { text, unmount } = show(<LoadCautions garden={garden} limitKgM2={limitKgM2} />);
+    const read = text();
+    unmount();
+    return { read, worst: Math.max(...garden.rows.map((r) => r.load!.kgM2)) };
+  };
+  const { worst } = cautions(1000);
+  expect(cautions(worst * 1.01).read).not.toContain("over the limit on its own spot");
+  expect(cautions(worst / 1.2).read).toContain("over the limit on its own spot");
+  expect(cautions(worst / 1.2).read).not.toContain("Do not fill it");
+  expect(cautions(worst / 2).read).toContain(
+    "✕One bag is over the limit on its own spot. Do not fill it: up to 2 times",
+  );
+});
+
+it("widens each week's food as the year's, and leaves out kinds of which there is nothing", () => {
+  const setting = priced();
+  const { economy } = sumsOf(assessGarden(plan, setting), setting, today);
+  const { low, likely, high } = economy.harvest;
+  const weeks = foodByWeek(economy).filter((week) => week.likely > 0);
+  expect(weeks.length).toBeGreaterThan(3);
+  for (const week of weeks) {
+    expect(week.low / week.likely).toBeCloseTo(low / likely, 9);
+    expect(week.high / week.likely).toBeCloseTo(high / likely, 9);
+  }
+  expect(foodByKind(economy).map(({ group }) => group)).toEqual(["fruits"]);
 });

@@ -1,4 +1,4 @@
-import type { Garden } from "@/core/garden";
+import { farOver, type Garden } from "@/core/garden";
 import { Button } from "@/ui/primitives/button";
 import { Caution } from "@/ui/primitives/caution";
 import { useWords } from "@/ui/words/use-words";
@@ -39,16 +39,12 @@ export function SavingNotices({ saving }: { saving: Saving }) {
   );
 }
 
-/** So many times over a limit is no close call any more. Ours to choose. */
-const FAR_OVER = 1.5;
-
 /** The cautions of a plan that is too heavy for its floor, for a spot of it, or for its hooks. */
 export function LoadCautions({ garden, limitKgM2 }: { garden: Garden; limitKgM2: number | undefined }) {
   const { t, quantity, percent, number } = useWords();
   const { load, hanging } = garden;
-  const spots = garden.rows.filter((r) => r.load?.grade === "over");
-  const spotsOver = spots.length;
-  const times = Math.max(...spots.map((r) => (r.load?.kgM2 ?? 0) / (limitKgM2 ?? 1)));
+  const spotsOver = garden.rows.filter((r) => r.load?.grade === "over").length;
+  const times = farOver(garden);
   const hooksOver = garden.rows.filter((r) => r.hook?.grade === "over");
   return (
     <>
@@ -66,9 +62,9 @@ export function LoadCautions({ garden, limitKgM2 }: { garden: Garden; limitKgM2:
             <Caution grave>{t("bench.totalNear", { share: percent(load.share ?? 0) })}</Caution>
           )}
           {spotsOver > 0 && (
-            <Caution grave={times >= FAR_OVER ? "stop" : true}>
+            <Caution grave={times === undefined ? true : "stop"}>
               {t("bench.spotsOver", { count: spotsOver })}{" "}
-              {times >= FAR_OVER && `${t("bench.farOver", { times: number(times) })} `}
+              {times !== undefined && `${t("bench.farOver", { times: number(times) })} `}
               {t("cautions.floor")}
             </Caution>
           )}

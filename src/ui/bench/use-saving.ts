@@ -2,7 +2,7 @@ import { useRouter } from "next/navigation";
 import { useCallback, useEffect, useState } from "react";
 import type { Plan } from "@/core/plan";
 import type { Outcome, Problem } from "@/core/problem";
-import { send } from "@/ui/primitives/send";
+import { isPassing, send } from "@/ui/primitives/send";
 import { useWords } from "@/ui/words/use-words";
 import { useDraft } from "./use-draft";
 
@@ -32,9 +32,6 @@ interface Edited {
 
 /** A plan that nobody has touched for so long is saved by itself. */
 const SAVED_AFTER_MS = 12_000;
-
-/** Problems that pass by themselves. */
-const PASSING = new Set(["offline", "database-unreachable"]);
 
 const same = (a: Plan, b: Plan) => a === b || JSON.stringify(a) === JSON.stringify(b);
 
@@ -75,8 +72,8 @@ export function useSaving({ householdId, saved, plan, change, actions, isTrial }
 
   useEffect(() => {
     // What only a lost connection kept from being saved is tried again; all else waits for a hand.
-    const isPassing = failure === undefined || PASSING.has(failure.code);
-    if (!isDirty || isTrial || isBusy || conflict || !isPassing) return;
+    const isWaiting = failure === undefined || isPassing(failure);
+    if (!isDirty || isTrial || isBusy || conflict || !isWaiting) return;
     const again = () => void store(base.version, true);
     const timer = setTimeout(again, SAVED_AFTER_MS);
     if (failure) window.addEventListener("online", again, { once: true });

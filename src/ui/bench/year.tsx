@@ -2,9 +2,10 @@
 
 import { type ReactNode, useCallback } from "react";
 import type { Day } from "@/core/day";
-import { FOOD_GROUPS, NO_WANTS, weeklyWantG } from "@/core/food";
+import { NO_WANTS, weeklyWantG } from "@/core/food";
 import type { Setting } from "@/core/setting";
-import { type Span, type Sums, tooThirsty } from "@/core/year";
+import { foodByKind, foodByWeek, type Span, type Sums, tooThirsty } from "@/core/year";
+import { amountAxis } from "@/ui/draw/amount-axis";
 import { Chart } from "@/ui/draw/chart";
 import { chartInk } from "@/ui/draw/chart-ink";
 import { useWords } from "@/ui/words/use-words";
@@ -19,16 +20,6 @@ interface YearProps {
   readonly waterLDay: number | null;
 }
 
-/** What a week's food comes to at each of the marks of its range, g. */
-function foodOf({ economy }: Sums) {
-  const { low, likely, high } = economy.harvest;
-  const [few, many] = likely > 0 ? [low / likely, high / likely] : [0, 0];
-  return economy.weeks.map(({ from, g }) => {
-    const all = Object.values(g).reduce((sum, of) => sum + of, 0);
-    return { from, low: few * all, likely: all, high: many * all };
-  });
-}
-
 /** The year week by week under the rows, on their own time: food against what is wanted, and water against what can be carried. */
 export function Year({ sums, setting, span, today, waterLDay }: YearProps) {
   const { t, day, money, quantity, harvest, shown, number, percent } = useWords();
@@ -38,15 +29,13 @@ export function Year({ sums, setting, span, today, waterLDay }: YearProps) {
   ).reduce((a, b) => a + b, 0);
   const limit = waterLDay === null ? undefined : 7 * waterLDay;
   const over = limit === undefined ? undefined : tooThirsty(sums, limit);
-  const byKind = FOOD_GROUPS.map((group) => ({
-    group,
-    g: economy.weeks.reduce((sum, week) => sum + (week.g[group] ?? 0), 0),
-  })).filter(({ g }) => g > 0);
+  const byKind = foodByKind(economy);
 
   /** What both charts share: the rows' time from edge to edge, and amounts in one unit. */
   const frame = useCallback(
     (unitOf: (value: number) => string) => {
-      const { ink, muted, line, beet } = chartInk();
+      const inks = chartInk();
+      const { ink, beet } = inks;
       return {
         animation: false,
         textStyle: { fontFamily: "inherit", color: ink },
@@ -60,20 +49,7 @@ export function Year({ sums, setting, span, today, waterLDay }: YearProps) {
           splitLine: { show: false },
           axisLine: { lineStyle: { color: ink } },
         },
-        yAxis: {
-          type: "value",
-          splitNumber: 2,
-          axisLabel: {
-            color: muted,
-            inside: true,
-            verticalAlign: "bottom",
-            padding: [0, 0, 2, 0],
-            formatter: unitOf,
-            showMinLabel: false,
-          },
-          splitLine: { lineStyle: { color: line } },
-          z: 3,
-        },
+        yAxis: amountAxis(inks, unitOf),
         mark: {
           silent: true,
           symbol: "none",
@@ -88,7 +64,7 @@ export function Year({ sums, setting, span, today, waterLDay }: YearProps) {
 
   const food = useCallback(() => {
     const { ink, leaf } = chartInk();
-    const weeks = foodOf(sums);
+    const weeks = foodByWeek(economy);
     const { mark, ...base } = frame((g) => quantity(g / 1000, "mass"));
     const line = (name: string, data: unknown[], more: object) => ({
       type: "line",
@@ -130,7 +106,7 @@ export function Year({ sums, setting, span, today, waterLDay }: YearProps) {
         ),
       ],
     };
-  }, [sums, want, span, frame, t, quantity]);
+  }, [economy, want, span, frame, t, quantity]);
 
   const drawn = useCallback(() => {
     const { beet, water: blue } = chartInk();

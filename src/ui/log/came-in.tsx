@@ -2,6 +2,7 @@
 
 import { useCallback } from "react";
 import type { Day } from "@/core/day";
+import { amountAxis } from "@/ui/draw/amount-axis";
 import { Chart } from "@/ui/draw/chart";
 import { chartInk } from "@/ui/draw/chart-ink";
 import { useWords } from "@/ui/words/use-words";
@@ -13,7 +14,8 @@ interface Week {
 
 /** The chart of what came in, in the reader's words and units. */
 function chartOf(weeks: readonly Week[], { t, quantity, day }: ReturnType<typeof useWords>) {
-  const { ink, muted, line, leaf } = chartInk();
+  const inks = chartInk();
+  const { ink, muted, leaf } = inks;
   return {
     animation: false,
     textStyle: { fontFamily: "inherit", color: ink },
@@ -25,19 +27,7 @@ function chartOf(weeks: readonly Week[], { t, quantity, day }: ReturnType<typeof
       axisLabel: { color: muted, hideOverlap: true },
       axisLine: { lineStyle: { color: ink } },
     },
-    yAxis: {
-      type: "value",
-      splitNumber: 2,
-      axisLabel: {
-        color: muted,
-        inside: true,
-        verticalAlign: "bottom",
-        showMinLabel: false,
-        formatter: (v: number) => quantity(v, "mass"),
-      },
-      splitLine: { lineStyle: { color: line } },
-      z: 3,
-    },
+    yAxis: amountAxis(inks, (kg) => quantity(kg, "mass")),
     series: [
       { type: "bar", name: t("log.cameIn"), color: leaf, barMaxWidth: 24, data: weeks.map((w) => w.kg) },
     ],

@@ -4,7 +4,7 @@ import { createStore, useStore } from "zustand";
 import { createJSONStorage, persist } from "zustand/middleware";
 import type { Outcome, Problem } from "@/core/problem";
 import type { GardenRecord } from "@/core/record";
-import { send } from "@/ui/primitives/send";
+import { isPassing, send } from "@/ui/primitives/send";
 
 /** A record that was made on this device and has not been stored yet. */
 export interface Waiting {
@@ -25,8 +25,6 @@ interface Outbox {
 /** Stores a record of a household. */
 export type Store = (householdId: string, record: GardenRecord) => Promise<Outcome<{ id: string }>>;
 
-/** Problems that pass by themselves: no connection, no database. */
-const PASSING = new Set(["offline", "database-unreachable"]);
 /** A fault of the server's own may pass too, but is not waited for longer than so many tries. */
 const MOST_FAULTS = 5;
 
@@ -56,7 +54,7 @@ async function deliver({ householdId, record, faults = 0 }: Waiting, store: Stor
   else {
     const problem = Object.values(outcome.fields ?? {})[0] ?? outcome.problem;
     const failed = faults + (problem.code === "server-fault" ? 1 : 0);
-    const refused = problem.code === "server-fault" ? failed >= MOST_FAULTS : !PASSING.has(problem.code);
+    const refused = problem.code === "server-fault" ? failed >= MOST_FAULTS : !isPassing(problem);
     outbox.setState(({ waiting }) => ({
       waiting: waiting.map((w) =>
         w.record.id === record.id ? { ...w, problem, refused, faults: failed } : w,

@@ -1,4 +1,4 @@
-import type { Outcome } from "@/core/problem";
+import type { Outcome, Problem } from "@/core/problem";
 
 /**
  * Calls an action of the server; a lost connection, or a fault of the server's own, becomes an outcome like any other, so
@@ -20,3 +20,7 @@ export async function send<T>(action: () => Promise<Outcome<T>>): Promise<Outcom
     return { ok: false, problem: { code: error instanceof TypeError ? "offline" : "server-fault" } };
   }
 }
+
+/** Whether what went wrong passes by itself, so that it is worth trying again: no connection, no database. */
+export const isPassing = ({ code }: Problem): boolean =>
+  code === "offline" || code === "database-unreachable";
