@@ -463,7 +463,7 @@ it("lets a programme know better: previewed against its plans, with a reason, an
   await press(page, "sweet potato tops Ipomoea batatas");
   await type(page, "Find a crop or a bag", "chard");
   await press(page, "chard Beta vulgaris subsp. vulgaris, Cicla group");
-  await press(page, "Change soil a plant · good");
+  await press(page, "Change soil a plant, good: 2.5 L");
   await type(page, "This programme's value", "lots");
   await press(page, "What would it change?");
   await see(page, "No number could be read in “lots”.");
@@ -476,7 +476,7 @@ it("lets a programme know better: previewed against its plans, with a reason, an
   await press(page, "Use this value");
   await see(page, "▲ 19 L");
   await see(page, "one value is this programme's own");
-  await press(page, "Change soil a plant · good");
+  await press(page, "Change soil a plant, good: 19 L");
   await press(page, "Back to 2.5 L");
   await see(page, "none of their values is changed here");
   await page.close();
@@ -486,10 +486,9 @@ it("chooses a school for the programme and another for a bag, and sees what each
   const page = await openPage(opened.browser, "/schools");
   await page.locator('::-p-aria([name="Stones up the middle of towers"])').fill("none");
   await see(page, "the bottom rings can starve of water");
-  await press(page, "What would it change?");
+  await see(page, "What that changes, in all");
   await see(page, "No plan of this programme changes");
   await page.locator('::-p-aria([name="Size of bags"])').fill("one-up");
-  await press(page, "What would it change?");
   await see(page, "plantings change");
   await page.locator('::-p-aria([name="Size of bags"])').fill("");
   await press(page, "Save the schools");
@@ -573,7 +572,7 @@ it("takes values in from a file, or names each wrong row and gives them back", a
   await type(page, "Find a crop or a bag", "borecole");
   await see(page, "leaf kale ▲ own value");
   await page.locator("main li button[aria-pressed]").click();
-  await press(page, "Change heat that spoils it");
+  await press(page, "Change heat that spoils it: 31 °C");
   await press(page, "Back to 33 °C");
   await see(page, "none of their values is changed here");
   await page.close();

@@ -25,7 +25,7 @@ import { savePrice } from "@/server/prices";
 import { addRecord } from "@/server/records";
 import { saveTogether } from "@/server/together";
 import { importValues, type ImportReport } from "@/server/values-file";
-import { previewSchools, saveSchools } from "@/server/schools";
+import { previewSchools, saveSchools, type SchoolsEffect } from "@/server/schools";
 import { overrideValue, type PlanDifference, previewOverride } from "@/server/reference";
 
 /** Actions are doors that anybody can knock at: each finds the actor, and the use case parses all that comes in. */
@@ -100,8 +100,12 @@ export async function saveClimateAction(climate: TownClimate | null): Promise<Ou
   return outcome;
 }
 
-export async function previewSchoolsAction(schools: Schools): Promise<Outcome<PlanDifference[]>> {
-  return outcomeOf(async () => previewSchools(await currentActor(), schools));
+export async function previewSchoolsAction(
+  householdId: string | null,
+  schools: Schools,
+  isAll: boolean,
+): Promise<Outcome<SchoolsEffect>> {
+  return outcomeOf(async () => previewSchools(await currentActor(), householdId, schools, isAll));
 }
 
 export async function saveSchoolsAction(

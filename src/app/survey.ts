@@ -1,5 +1,5 @@
 import { amountText } from "@/core/money";
-import { BLANK_SURVEY, COMPASS, type SurveyTyped } from "@/core/place";
+import { BLANK_SURVEY, COMPASS, type SurveyTyped, typedSale } from "@/core/place";
 import type { Household } from "@/server/households";
 
 /** The survey's form for a new household: with one stretch of sun to change. */
@@ -23,7 +23,12 @@ export function typedSurvey(household: Household, currency: string): SurveyTyped
     sun: [...(place?.sun ?? [])],
     limit: place?.limitTyped ?? "",
     site: [...(place?.site ?? [])],
-    wants: { ...wants, groups: { ...BLANK_SURVEY.wants.groups, ...wants.groups } },
+    wants: {
+      groups: { ...BLANK_SURVEY.wants.groups, ...wants.groups },
+      must: [...wants.must],
+      never: [...wants.never],
+    },
+    sell: typedSale(wants, currency),
     cells: cells === null ? "" : String(cells),
     budget: budgetMinor === null ? "" : amountText(budgetMinor, currency),
     water: place?.waterTyped ?? "",

@@ -2,7 +2,15 @@ import * as z from "zod";
 import { DayText } from "@/core/day";
 import { TRAY_PLACES } from "@/core/climate";
 import { Wants } from "@/core/food";
-import { Away, bearingOf, PLACE_KINDS, SITE_MARKS, SKILLS, SunStretch, type Survey } from "@/core/place";
+import {
+  Away,
+  bearingOf,
+  PLACE_KINDS,
+  SITE_MARKS,
+  SKILLS,
+  type StoredSurvey,
+  SunStretch,
+} from "@/core/place";
 import { Schools } from "@/core/school";
 import { type Db, rowOf, rowsOf } from "./pool";
 import type { Scope } from "./scope";
@@ -140,9 +148,6 @@ export async function lockHousehold(on: Db, { programmeId, householdId }: Scope)
     householdId,
   ]);
 }
-
-/** A survey with its budget in the programme's currency. */
-export type StoredSurvey = Omit<Survey, "budget"> & { readonly budgetMinor: number | null };
 
 const peopleOf = (s: StoredSurvey) => [
   s.name,

@@ -10,7 +10,7 @@ import {
   type Progress,
 } from "@/core/record";
 import { type Db, rowOf, rowsOf } from "./pool";
-import type { Scope } from "./scope";
+import { HERE, type Scope } from "./scope";
 
 /** What a planting's records come to, as it is kept. */
 export interface KeptProgress extends Progress {
@@ -216,7 +216,7 @@ export const listNeeds = (
   rowsOf(on, Needed, {
     sql: `SELECT item, array_agg(amount) AS amounts FROM (
         SELECT household_id, item, sum(amount) AS amount FROM need
-        WHERE programme_id = $1 AND split_part(item, '/', 1) = $2 AND household_id NOT IN (SELECT id FROM household WHERE programme_id = $1 AND put_away)
+        WHERE programme_id = $1 AND split_part(item, '/', 1) = $2 AND ${HERE}
           AND (from_day IS NULL OR from_day <= $3) AND (until_day IS NULL OR until_day >= $3)
         GROUP BY household_id, item
       ) own GROUP BY item ORDER BY item`,
@@ -231,7 +231,7 @@ export async function countSharers(
 ): Promise<number> {
   const row = await rowOf(on, z.object({ n: z.number() }), {
     sql: `SELECT count(DISTINCT household_id) AS n FROM need
-      WHERE programme_id = $1 AND split_part(item, '/', 1) = $2 AND household_id NOT IN (SELECT id FROM household WHERE programme_id = $1 AND put_away)
+      WHERE programme_id = $1 AND split_part(item, '/', 1) = $2 AND ${HERE}
         AND (from_day IS NULL OR from_day <= $3) AND (until_day IS NULL OR until_day >= $3)`,
     values: [programmeId, group, day],
   });
@@ -343,7 +343,7 @@ export const countWaiting = (on: Db, programmeId: string, day: Day) =>
     sql: `SELECT count(*) FILTER (WHERE due_until < $2) AS late, count(*) FILTER (WHERE due_until >= $2) AS due
       FROM planting_progress
       WHERE programme_id = $1 AND task IS NOT NULL AND NOT removed AND due_from <= $2::date + ${AHEAD_DAYS}
-        AND household_id NOT IN (SELECT id FROM household WHERE programme_id = $1 AND put_away)`,
+        AND ${HERE}`,
     values: [programmeId, day],
   });
 
@@ -377,3 +377,17 @@ export async function finishJudging(on: Db, programmeId: string, asked: number):
     asked,
   ]);
 }
+
+const Use = z.object({ name: z.string(), times: z.number(), households: z.number() });
+/** How often the plans of a programme use an entry of the library, `goal/…` or `bag/…`, and in how many households. */
+export type Use = z.infer<typeof Use>;
+
+/** What of the library the plans of a programme use. */
+export const listUses = (on: Db, programmeId: string): Promise<Use[]> =>
+  rowsOf(on, Use, {
+    sql: `SELECT 'goal/' || goal_id AS name, count(*) AS times, count(DISTINCT household_id) AS households
+      FROM planting_progress WHERE programme_id = $1 AND NOT removed AND ${HERE} GROUP BY goal_id
+      UNION ALL SELECT 'bag/' || kind_id, count(*), count(DISTINCT household_id)
+      FROM bag WHERE programme_id = $1 AND NOT removed AND ${HERE} GROUP BY kind_id`,
+    values: [programmeId],
+  });

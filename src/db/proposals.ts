@@ -2,7 +2,7 @@ import * as z from "zod";
 import { type Aim, AIMS, Proposal } from "@/core/planner";
 import { FOOD_GROUPS } from "@/core/food";
 import { type Db, rowOf, rowsOf } from "./pool";
-import type { Scope } from "./scope";
+import { HERE, type Scope } from "./scope";
 
 const STATUSES = ["waiting", "working", "done", "failed"] as const;
 export type ProposalStatus = (typeof STATUSES)[number];
@@ -27,10 +27,22 @@ export async function askProposals(
 /** Notes that a proposal is being worked out; false when nobody waits for it any more. */
 export async function startProposal(on: Db, { programmeId, householdId }: Scope): Promise<Aim | undefined> {
   const row = await rowOf(on, z.object({ aim: z.enum(AIMS) }), {
-    sql: `UPDATE proposal SET status = 'working' WHERE programme_id = $1 AND household_id = $2 AND status IN ('waiting', 'working') RETURNING aim`,
+    sql: `UPDATE proposal SET status = 'working', progress = 0 WHERE programme_id = $1 AND household_id = $2 AND status IN ('waiting', 'working') RETURNING aim`,
     values: [programmeId, householdId],
   });
   return row?.aim;
+}
+
+/** Notes how much of a proposal is worked out, 0 to 1. */
+export async function noteProgress(
+  on: Db,
+  { programmeId, householdId }: Scope,
+  progress: number,
+): Promise<void> {
+  await on.query(
+    `UPDATE proposal SET progress = $3 WHERE programme_id = $1 AND household_id = $2 AND status = 'working'`,
+    [programmeId, householdId, progress],
+  );
 }
 
 /** Keeps a proposal that was worked out for a version of a plan. */
@@ -63,6 +75,8 @@ const Line = z.object({
   name: z.string(),
   status: z.enum([...STATUSES, "none", "unsurveyed"]),
   aim: z.enum(AIMS).nullable(),
+  /** How much of it is worked out, 0 to 1. */
+  progress: z.number(),
   /** The plan has been saved since the proposal was made. */
   stale: z.boolean(),
   figures: z
@@ -70,6 +84,7 @@ const Line = z.object({
       plantings: z.number(),
       minor: z.number(),
       gap: z.number(),
+      harvest: z.object({ low: z.number(), likely: z.number(), high: z.number() }),
       covered: z.array(z.object({ group: z.enum(FOOD_GROUPS), share: z.number() })),
     })
     .nullable(),
@@ -82,13 +97,13 @@ export const PROPOSALS_A_PAGE = 25;
 /** One page of a programme's households with their proposals, without the plans that these propose. */
 export const listProposals = (on: Db, programmeId: string, page: number): Promise<ProposalLine[]> =>
   rowsOf(on, Line, {
-    sql: `SELECT h.id AS "householdId", h.code || ' ' || h.name AS name, j.aim,
+    sql: `SELECT h.id AS "householdId", h.code || ' ' || h.name AS name, j.aim, coalesce(j.progress, 0) AS progress,
         CASE WHEN p.household_id IS NULL THEN 'unsurveyed' ELSE coalesce(j.status, 'none') END AS status,
         coalesce(j.status = 'done' AND j.plan_version <> coalesce(n.version, 0), false) AS stale,
-        CASE WHEN j.result IS NULL THEN NULL ELSE jsonb_build_object('minor', j.result->'minor', 'gap', j.result->'gap', 'covered', j.result->'covered',
+        CASE WHEN j.result IS NULL THEN NULL ELSE jsonb_build_object('minor', j.result->'minor', 'gap', j.result->'gap', 'harvest', j.result->'harvest', 'covered', j.result->'covered',
           'plantings', (SELECT count(*) FROM jsonb_object_keys(j.result->'adds'))) END AS figures
       FROM household h LEFT JOIN place p ON p.household_id = h.id LEFT JOIN proposal j ON j.household_id = h.id LEFT JOIN plan n ON n.household_id = h.id
-      WHERE h.programme_id = $1 ORDER BY h.number LIMIT ${PROPOSALS_A_PAGE} OFFSET $2`,
+      WHERE h.programme_id = $1 AND NOT h.put_away ORDER BY h.number LIMIT ${PROPOSALS_A_PAGE} OFFSET $2`,
     values: [programmeId, (page - 1) * PROPOSALS_A_PAGE],
   });
 
@@ -97,8 +112,9 @@ const Totals = z.object({ households: z.number(), asked: z.number(), open: z.num
 /** How many households a programme has, for how many a proposal was asked, and how many of those are still to be worked out. */
 export const countProposals = (on: Db, programmeId: string) =>
   rowOf(on, Totals, {
-    sql: `SELECT (SELECT count(*) FROM household WHERE programme_id = $1) AS households, count(*) AS asked,
-        count(*) FILTER (WHERE status IN ('waiting', 'working')) AS open FROM proposal WHERE programme_id = $1`,
+    sql: `SELECT (SELECT count(*) FROM household WHERE programme_id = $1 AND NOT put_away) AS households, count(*) AS asked,
+        count(*) FILTER (WHERE status IN ('waiting', 'working')) AS open
+      FROM proposal WHERE programme_id = $1 AND ${HERE}`,
     values: [programmeId],
   });
 

@@ -3,3 +3,6 @@ export interface Scope {
   readonly programmeId: string;
   readonly householdId: string;
 }
+
+/** Of a programme's rows, whose id is the first value, those of households that have not left. */
+export const HERE = `household_id NOT IN (SELECT id FROM household WHERE programme_id = $1 AND put_away)`;

@@ -47,6 +47,7 @@ type Means = Partial<
     | "hooks"
     | "hookLimit"
     | "site"
+    | "sell"
   >
 > &
   Partial<SurveyTyped["wants"]>;

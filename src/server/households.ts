@@ -3,8 +3,7 @@ import { cache } from "react";
 import * as z from "zod";
 import type { Climate } from "@/core/climate";
 import type { Day } from "@/core/day";
-import { toMinor } from "@/core/money";
-import { seenHours, Survey } from "@/core/place";
+import { seenHours, storedSurvey, type StoredSurvey, Survey } from "@/core/place";
 import type { Outcome } from "@/core/problem";
 import { dayLength, solarHour } from "@/core/sun";
 import {
@@ -23,7 +22,6 @@ import {
   nextCode,
   putPlace,
   searchHouseholds,
-  type StoredSurvey,
   updateHousehold,
   updatePutAway,
 } from "@/db/households";
@@ -148,14 +146,14 @@ function surveyOf(typed: unknown, programme: Programme): Outcome<StoredSurvey> {
   const { currency } = programme;
   const survey = parsed(Survey, typed);
   if (!survey.ok) return survey;
-  const { budget, ...rest } = survey.value;
+  const { wants, sun } = survey.value;
   const isKnown = (id: string) => CROPS.some((c) => c.id === id || c.goals.some((g) => g.id === id));
-  const unknown = [...rest.wants.must, ...rest.wants.never].some((id) => !isKnown(id));
+  const unknown = [...wants.must, ...wants.never].some((id) => !isKnown(id));
   if (unknown) return refused({ code: "invalid-input" }, { "wants.must": { code: "crop-unknown" } });
-  const night = nightIn(rest.sun, climateOf(programme), todayIn(programme));
+  const night = nightIn(sun, climateOf(programme), todayIn(programme));
   if (night !== undefined)
     return refused({ code: "invalid-input" }, { [`sun.${night}.to`]: { code: "sun-at-night" } });
-  return { ok: true, value: { ...rest, budgetMinor: budget === null ? null : toMinor(budget, currency) } };
+  return { ok: true, value: storedSurvey(survey.value, currency) };
 }
 
 /** The sun is not seen so long before it rises or after it has set: clocks and neighbours' eyes are that good, h. */

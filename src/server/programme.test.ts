@@ -43,13 +43,20 @@ describe("schools", () => {
     expect((await savePlan(trainer, id, 0, plan)).ok).toBe(true);
     expect((await readPlan(trainer, id)).plan).toEqual(plan);
 
-    const preview = await previewSchools(trainer, { bagSize: "one-up" });
+    const preview = await previewSchools(trainer, null, { bagSize: "one-up" }, true);
     expect(
       preview.ok &&
-        preview.value.some(
+        preview.value.isAll &&
+        preview.value.changes.some(
           (d) => d.goalId === "tomato/bush" && d.before.grade === "right" && d.after.grade === "tight",
         ),
     ).toBe(true);
+    const own = await previewSchools(trainer, id, { bagSize: "one-up" }, false);
+    if (!own.ok || !preview.ok) throw new Error("no preview");
+    expect(own.value).toMatchObject({ plans: 1, isAll: true });
+    expect(own.value.after).toEqual(own.value.before);
+    expect(own.value.changes.length).toBeLessThan(preview.value.changes.length);
+    expect(await previewSchools(stranger, id, {}, false)).toMatchObject({ ok: true, value: { plans: 0 } });
     expect((await readProgramme(trainer)).schools).toEqual({});
     expect(await saveSchools(trainer, null, { moon: "waxing" })).toMatchObject({
       ok: false,
@@ -257,6 +264,9 @@ describe("the town's climate", () => {
     expect(searchTowns("reykjav")[0]).toMatchObject({ country: "IS", timeZone: "Atlantic/Reykjavik" });
     expect(Math.abs(searchTowns("reykjavik")[0]!.latitude - 64.1)).toBeLessThan(0.2);
     expect(searchTowns("sao paulo").some((t) => t.name === "São Paulo")).toBe(true);
+    // Of towns with one name people tell theirs by its region.
+    const named = searchTowns("springfield").filter((t) => t.country === "US");
+    expect(new Set(named.map((t) => t.region)).size).toBeGreaterThan(1);
     expect(searchTowns("x")).toEqual([]);
   });
 });

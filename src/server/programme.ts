@@ -6,7 +6,7 @@ import { type Germination, germinationBy } from "@/core/record";
 import type { Reference } from "@/core/setting";
 import { listOverrides } from "@/db/overrides";
 import { db } from "@/db/pool";
-import { listGermination, readJudging } from "@/db/progress";
+import { listGermination, listUses, readJudging, type Use } from "@/db/progress";
 import { findProgramme, type Programme } from "@/db/programmes";
 import { referenceWith, SHIPPED } from "@/library";
 import { type Actor, mayChange, requestProgramme } from "./actor";
@@ -45,6 +45,10 @@ export const readReference = async (actor: Actor): Promise<Reference> =>
 /** How much of its seed came up in the programme's own sowings, by crop. */
 export const readGermination = async (actor: Actor): Promise<Record<string, Germination>> =>
   germinationBy(await listGermination(db(), actor.programmeId));
+
+/** What of the library the plans of the actor's programme use, by `goal/…` or `bag/…`. */
+export const readUses = async (actor: Actor): Promise<Record<string, Use>> =>
+  Object.fromEntries((await listUses(db(), actor.programmeId)).map((use) => [use.name, use]));
 
 /** Today in the actor's programme. */
 export const readToday = async (actor: Actor): Promise<Day> => todayIn(await readProgramme(actor));

@@ -13,6 +13,7 @@ import {
   findProposal,
   finishProposal,
   listProposals,
+  noteProgress,
   type ProposalLine,
   PROPOSALS_A_PAGE,
   startProposal,
@@ -30,10 +31,15 @@ import { isSurveyed } from "./setting";
 /** A thread that works longer than this is ended, before the queue gives its job to another. */
 const THREAD_MS = 18 * 60_000;
 
+const ThreadSays = z.object({ progress: z.number().optional(), proposal: Proposal.optional() });
+
+/** How far a proposal is stands in the database no newer than this. */
+const NOTED_EVERY_MS = 1000;
+
 type ThreadAsk = Omit<Ask, "setting"> & { readonly setting: PlainSetting };
 
 /** Works one question out in a thread of its own. @throws {Error} when that fails, or takes too long */
-function inThread(ask: ThreadAsk): Promise<Proposal> {
+function inThread(ask: ThreadAsk, onProgress: (share: number) => void): Promise<Proposal> {
   return new Promise((resolve, reject) => {
     // A plain path, read at run time: the bundler leaves it alone.
     const thread = new Worker(join(/* turbopackIgnore: true */ process.cwd(), "src", "solver", "thread.mjs"));
@@ -43,7 +49,11 @@ function inThread(ask: ThreadAsk): Promise<Proposal> {
       void thread.terminate();
       settle();
     };
-    thread.once("message", (proposal: unknown) => end(() => resolve(Proposal.parse(proposal))));
+    thread.on("message", (message: unknown) => {
+      const { progress, proposal } = ThreadSays.parse(message);
+      if (progress !== undefined) onProgress(progress);
+      if (proposal) end(() => resolve(proposal));
+    });
     thread.once("error", (error) => end(() => reject(error)));
     thread.postMessage(ask);
   });
@@ -64,7 +74,14 @@ export async function workOut({ programmeId, householdId }: Jobs["propose"]): Pr
   const household = await readHousehold(actor, householdId);
   if (!household || !isSurveyed(household)) return failProposal(db(), scope, "not surveyed");
   const saved = await readPlan(actor, householdId);
-  const proposal = await inThread({
+  let noted = 0;
+  const note = (share: number) => {
+    if (Date.now() - noted < NOTED_EVERY_MS) return;
+    noted = Date.now();
+    // Only a figure that people watch: the next one comes soon.
+    void noteProgress(db(), scope, share).catch(() => undefined);
+  };
+  const question = {
     plan: saved.plan,
     setting: await readSetting(actor, household),
     reference: await readReference(actor),
@@ -76,7 +93,8 @@ export async function workOut({ programmeId, householdId }: Jobs["propose"]): Pr
     away: household.away,
     repair: false,
     without: [],
-  });
+  };
+  const proposal = await inThread(question, note);
   await finishProposal(db(), scope, { planVersion: saved.version, proposal });
 }
 

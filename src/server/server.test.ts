@@ -44,13 +44,14 @@ describe("a survey", () => {
     expect(household.place!.lengthCm).toBeCloseTo(320.04, 6);
     expect(household.place!.limitKgM2).toBeCloseTo(195.297, 2);
     expect(household).toMatchObject({
-      wants: SURVEY.wants,
+      wants: { ...SURVEY.wants, sell: { group: "greens", minorKg: 450 } },
       skill: "first",
       trays: "mat",
       cells: 0,
       budgetMinor: 6050,
       away: SURVEY.away,
     });
+    expect(household.wants.sell!.kgWeek).toBeCloseTo(0.4536, 4);
     expect(household.place!.waterLDay).toBeCloseTo(18.927, 3);
   });
 
@@ -82,6 +83,7 @@ describe("a survey", () => {
         cells: "-1",
         away: [{ from: "2026-08-14", to: "2026-08-01" }],
         wants: { ...SURVEY.wants, never: ["kale"] },
+        sell: { ...SURVEY.sell, week: "" },
       }),
     ).toMatchObject({
       fields: {
@@ -89,6 +91,7 @@ describe("a survey", () => {
         cells: { code: "not-whole" },
         "away.0.to": { code: "away-backwards" },
         "wants.never": { code: "must-and-never" },
+        "sell.week": { code: "sell-half" },
       },
     });
     expect(

@@ -74,6 +74,8 @@ export function smallInstance(seed: number, parts: 0 | 1 | 2 = 0): Instance {
   return {
     classes,
     candidates,
+    // One question in three would sell some of its food.
+    sells: seed % 3 === 0 ? { group: 0, g: 150, minorPerG: 0.6 } : undefined,
     crops: Array.from({ length: 4 }, (_, i) => ({
       id: `crop-${i}`,
       packetMinor: 150,

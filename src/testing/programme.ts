@@ -19,6 +19,7 @@ export const SURVEY = {
   sun: [{ from: "06:00", to: "18:00" }],
   limit: "40 psf",
   wants: { groups: { greens: "daily" }, must: ["kale"], never: [] },
+  sell: { group: "greens", week: "1 lb", price: "4.50" },
   skill: "first",
   trays: "mat",
   cells: "0",

@@ -1,18 +1,22 @@
 import { importValuesAction, overrideAction, previewOverrideAction } from "@/app/actions";
 import { screen } from "@/app/screen";
-import { readOverrides } from "@/server/programme";
+import { readOverrides, readUses } from "@/server/programme";
 import { Library } from "@/ui/library/library";
 import { t } from "@/ui/words/translate";
 
 export const metadata = { title: t("library.title") };
 
 export default function Page() {
-  return screen(async (actor) => (
-    <Library
-      overrides={await readOverrides(actor)}
-      preview={previewOverrideAction}
-      override={overrideAction}
-      takeIn={importValuesAction}
-    />
-  ));
+  return screen(async (actor) => {
+    const [overrides, uses] = await Promise.all([readOverrides(actor), readUses(actor)]);
+    return (
+      <Library
+        overrides={overrides}
+        uses={uses}
+        preview={previewOverrideAction}
+        override={overrideAction}
+        takeIn={importValuesAction}
+      />
+    );
+  });
 }

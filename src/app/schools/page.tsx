@@ -16,7 +16,7 @@ export default function Page() {
         <SchoolsForm
           saved={schools}
           above={undefined}
-          preview={previewSchoolsAction}
+          preview={previewSchoolsAction.bind(null, null)}
           save={saveSchoolsAction.bind(null, null)}
         />
       </div>

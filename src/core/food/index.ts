@@ -2,5 +2,5 @@
 export { type Pick, picksOf } from "./picks";
 export { tableOf } from "./table";
 export { foodGroup, helpingG, NO_WANTS, type Taste, tasteOf, TASTES, weeklyWantG } from "./want";
-export { Wants } from "./wants";
+export { Eats, Wants } from "./wants";
 export { FOOD_GROUPS, type FoodGroup, HOW_OFTEN } from "./groups";

@@ -14,8 +14,9 @@ export interface Load {
 /** Where a warning starts before the limit is reached. Common practice. */
 const NEAR = 0.8;
 
-/** A load on one spot counts as spread over a square of 2.5 ft: ASCE 7, section 4.4, concentrated live loads (memory). */
-const SPOT_M2 = 0.762 ** 2;
+/** Side of the square that a load on one spot counts as spread over, cm, 2.5 ft: ASCE 7, section 4.4, concentrated live loads (memory). */
+export const SPOT_CM = 76.2;
+const SPOT_M2 = (SPOT_CM / 100) ** 2;
 
 /** A bag on its spot of floor: its mass over what it covers, or over the square that a single load is counted on where that is larger. */
 export const loadOnSpot = (kg: number, coversM2: number, limitKgM2?: number): Load =>

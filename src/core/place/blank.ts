@@ -19,6 +19,7 @@ export const BLANK_SURVEY: SurveyTyped = {
     must: [],
     never: [],
   },
+  sell: { group: "", week: "", price: "" },
   skill: "some",
   trays: "sheltered",
   cells: "",

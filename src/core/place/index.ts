@@ -8,4 +8,5 @@ export { SITE_MARKS, type SiteMark } from "./site";
 export { type Skill, SKILLS } from "./skills";
 export { type PlaceSky, skyOf } from "./sky";
 export { isStretch, seenHours, sunHours } from "./sun-seen";
+export { storedSurvey, type StoredSurvey, typedSale } from "./stored";
 export { SunStretch, Survey, type SurveyTyped } from "./survey";

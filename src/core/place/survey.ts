@@ -1,6 +1,6 @@
 import * as z from "zod";
 import { TRAY_PLACES } from "../climate";
-import { Wants } from "../food";
+import { Eats, FOOD_GROUPS } from "../food";
 import {
   amountField,
   optionalQuantityField,
@@ -50,7 +50,19 @@ export const Survey = z
     /** Hooks or rails that a bag can hang from, and what each of them bears; empty when nobody asked. */
     hooks: optionalWholeField(0, 200),
     hookLimit: optionalQuantityField("mass", 1_000),
-    wants: Wants,
+    wants: Eats,
+    /** What they would sell of what they grow: a kind of food, how much a week, and the price of a kilogram; all or none of it. */
+    sell: z
+      .strictObject({
+        group: z.enum(["", ...FOOD_GROUPS]),
+        week: optionalQuantityField("mass", 1_000),
+        price: amountField(1_000),
+      })
+      .refine(({ group, week }) => (group === "") === (week === null), { error: "sell-half", path: ["week"] })
+      .refine(({ group, price }) => (group === "") === (price === null), {
+        error: "sell-half",
+        path: ["price"],
+      }),
     skill: z.enum(SKILLS),
     trays: z.enum(TRAY_PLACES),
     /** Cells or trays to raise seedlings in, counted in cells; empty when nobody asked. */

@@ -210,6 +210,17 @@ describe("the search against all gardens there are", () => {
     },
   );
 
+  it("counts what can be sold at what it fetches, before what is eaten where that is more: a hand sum", () => {
+    const instance = { ...handInstance(), sells: { group: 0, g: 200, minorPerG: 1.5 } };
+    const state = new State(instance);
+    state.add(2);
+    // 400 g: a quarter of the want, then the sale, then the rest of the want, then what is beyond it.
+    const food = (1.6 * 25 + 1.5 * 200 + 1.2 * 25 + 0.6 * 50 + 0.25 * 100) / 100;
+    expect(state.worth()).toBeCloseTo(food + 12 - 1.5 - 0.5, 9);
+    const { state: best } = last(solve(instance, solver, { rounds: 50, seed: 1 }));
+    expect(best.chosen()).toEqual([2]);
+  });
+
   it("is worth what a hand sum says, and takes the better of two that want the same bag", () => {
     const instance = handInstance();
     const worthOf = (...chosen: number[]) => {

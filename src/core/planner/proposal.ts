@@ -19,6 +19,8 @@ export const Proposal = z.object({
   minor: z.number(),
   /** Hours of sowing, moving and picking. */
   hours: z.number(),
+  /** What the whole garden gives in its year, kg. */
+  harvest: z.object({ low: z.number(), likely: z.number(), high: z.number() }),
   /** How much of each kind of food is covered, what each new planting adds in helpings, and which musts are missing and why. */
   covered: z.array(Covered),
   adds: z.record(z.string(), Helpings),

@@ -1,4 +1,5 @@
 import { assessGarden } from "../garden";
+import { economyOf } from "../year";
 import type { Solver } from "./bound/solver";
 import { addsOf, coveredBy, missingFrom } from "./explain";
 import { gapOf } from "./gap";
@@ -81,8 +82,10 @@ function proposalOf(ask: Ask, state: State, bound: number, newId: (n: number) =>
   const worth = state.worth();
   const there = allot(state, newId);
   const adds = addsOf(state);
+  const plan = planFrom(ask, there, newId);
   return {
-    plan: planFrom(ask, there, newId),
+    plan,
+    harvest: economyOf(assessGarden(plan, ask.setting), ask.setting, ask.today).harvest,
     worth,
     bound,
     gap: gapOf(bound, worth),

@@ -1,4 +1,4 @@
-import { type FoodGroup, foodGroup } from "../food";
+import { type FoodGroup, foodGroup, weeklyWantG } from "../food";
 import { wantedFor } from "../kit";
 import { marketMinor, type Shopping, shoppingOf } from "../money";
 import { type Range, together } from "../course";
@@ -22,8 +22,10 @@ export interface Economy {
   readonly shopping: Shopping;
   /** What is picked in all, kg. */
   readonly harvest: Range;
-  /** What comes to the table in the first `SOON_WEEKS`, g. */
-  readonly soonG: number;
+  /** What would be left of the kind that they want to sell, once they have eaten, kg, and what it would fetch; undefined where nobody wants to. */
+  readonly sold?: { readonly kg: Range; readonly minor: Range };
+  /** What comes to the table in the first `SOON_WEEKS`, kg. */
+  readonly soon: Range;
   /** What the picks would cost at the market, minor units. */
   readonly worthMinor: Range;
   /** First day of the week in which the food picked is worth what it cost to start, in a likely year and in a bad one; undefined when it never is. */
@@ -38,6 +40,21 @@ const times = ({ low, likely, high }: Range, by: number): Range => ({
   likely: likely * by,
   high: high * by,
 });
+
+/** What is left to sell in a low, a likely and a high year: of each week's food of that kind what they do not eat, and no more than they want to sell. */
+function soldOf(table: readonly Week[], harvest: Range, { wants, people }: Setting): Economy["sold"] {
+  const sell = wants?.sell;
+  if (!sell) return undefined;
+  const eatenG = weeklyWantG(wants, people ?? { adults: 2, children: 0 })[sell.group];
+  const kgIn = (part: number) =>
+    table.reduce(
+      (sum, { g }) => sum + Math.min(sell.kgWeek, Math.max(0, (part * (g[sell.group] ?? 0) - eatenG) / 1000)),
+      0,
+    );
+  const part = harvest.likely > 0 ? 1 / harvest.likely : 0;
+  const kg = { low: kgIn(part * harvest.low), likely: kgIn(1), high: kgIn(part * harvest.high) };
+  return { kg, minor: times(kg, sell.minorKg) };
+}
 
 /** Food on the table by week from `today` on, and what the picks are worth; and what it is worth against what the plan still costs. */
 export function economyOf(garden: Garden, setting: Setting, today: Day, weeks = 52): Economy {
@@ -73,6 +90,12 @@ export function economyOf(garden: Garden, setting: Setting, today: Day, weeks = 
   const harvest = together(picked);
   const worthMinor = together(worth);
   const shopping = shoppingOf(wantedFor(garden, setting, today), prices);
+  const soonKg =
+    table
+      .slice(0, SOON_WEEKS)
+      .flatMap((week) => Object.values(week.g))
+      .reduce((all, g) => all + g, 0) / 1000;
+  const sold = soldOf(table, harvest, setting);
   const paidBack = (part: number) => {
     let sum = 0;
     return table.find((week) => (sum += part * week.minor) >= shopping.minor && sum > 0)?.from;
@@ -85,10 +108,8 @@ export function economyOf(garden: Garden, setting: Setting, today: Day, weeks = 
     weeks: table,
     shopping,
     harvest,
-    soonG: table
-      .slice(0, SOON_WEEKS)
-      .flatMap((week) => Object.values(week.g))
-      .reduce((all, g) => all + g, 0),
+    sold,
+    soon: times(harvest, harvest.likely > 0 ? soonKg / harvest.likely : 0),
     worthMinor,
     paidBack: paidBack(1),
     paidBackLate: paidBack(worthMinor.likely > 0 ? worthMinor.low / worthMinor.likely : 0),

@@ -4,4 +4,5 @@ export { foodByKind, foodByWeek } from "./food-weeks";
 export { hoursByWeek } from "./labour";
 export { shareOf, type Span, spanOf } from "./span";
 export { type Sums, sumsOf, tooThirsty } from "./sums";
+export { NO_TAKES, plusTakes, type Takes, takesOf } from "./takes";
 export { rowThirst, wateringDays, weeklyThirst } from "./thirst";

@@ -28,6 +28,7 @@ import { SidePanel } from "./side-panel";
 import { useBench } from "./store";
 import { Totals } from "./totals";
 import { useKeys } from "./use-keys";
+import { useLatest, useSame } from "./use-same";
 import { Trial } from "./trial";
 import { type PlanActions, type Saved, useSaving } from "./use-saving";
 import { useSums } from "./use-sums";
@@ -98,7 +99,7 @@ export function Bench({
   // The rows follow at once; the floor a moment later, and the sums as soon as the worker has them, so that typing never waits.
   const calm = useDeferredValue(garden);
   const sums = useSums(plan, judged, today);
-  const span = useMemo(() => spanOf(garden, today), [garden, today]);
+  const span = useSame(spanOf(garden, today), (a, b) => a.from === b.from && a.to === b.to);
 
   const atHand = {
     garden,
@@ -118,11 +119,11 @@ export function Bench({
     ...(selection ? [{ name: t("palette.away"), run: () => setSelection(undefined) }] : []),
     ...rowActs(atHand, words),
   ]);
-  const byHand: RowHands = {
+  const byHand = useLatest<RowHands>({
     onPlant: plant,
     onMove: (id, days) => change((p) => movePlanting(p, id, days)),
     onOutBy: (id, day) => change((p) => changePlanting(p, id, { outBy: day })),
-  };
+  });
   const limit =
     plain.limitKgM2 === undefined
       ? t("bench.limitNone")
@@ -223,7 +224,7 @@ export function Bench({
                   number={i + 1}
                   span={span}
                   today={today}
-                  selection={selection}
+                  selection={selection?.rowId === view.row.id ? selection : undefined}
                   onSelect={setSelection}
                   hands={byHand}
                 />

@@ -84,6 +84,7 @@ const proposal: Proposal = {
   bound: 100,
   gap: 0.05,
   considered: 1200,
+  harvest: { low: 1, likely: 2, high: 3 },
   bags: [{ kindId: "round-10-gal", count: 1 }],
   minor: 1260,
   hours: 3.4,
@@ -125,7 +126,7 @@ it("explains a proposal: what each planting adds, what it buys, what is missing 
   const { text, getByRole } = cardOf({ plan: before, onTake });
   expect(text()).toMatch(/tomato, bush × 1.*21 helpings/);
   expect(text()).toContain("1 × fabric 10 gal");
-  expect(text()).toContain("food in 8 weeks0 g");
+  expect(text()).toContain("food in 8 weeksnone yet");
   expect(text()).toContain("▲ pea is a must and needs more money.");
   expect(text()).toContain("No longer in it: leaf kale.");
   fireEvent.click(getByRole("button"));

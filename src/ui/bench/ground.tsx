@@ -46,7 +46,7 @@ export function GroundPlan({
   onNudge,
   onFindSpots,
 }: GroundProps) {
-  const { t, bag: bagName, quantity, number, mol, month } = useWords();
+  const { t, units, bag: bagName, quantity, number, mol, month } = useWords();
   const [months, setMonths] = useState(0);
   const ahead = useMemo(() => Array.from({ length: 12 }, (_, i) => addMonths(today, i)), [today]);
   const day = ahead[months] ?? today;
@@ -187,7 +187,7 @@ export function GroundPlan({
           />
         ))}
       </svg>
-      <p className="text-sm text-muted print:hidden">{t("ground.hint")}</p>
+      <p className="text-sm text-muted print:hidden">{t("ground.hint", { units })}</p>
       {ground.faults.length > 0 && (
         <ul className="mt-1 grid gap-1" aria-label={t("ground.wrong")}>
           {ground.faults.map((fault, i) => (

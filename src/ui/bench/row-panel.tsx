@@ -8,7 +8,7 @@ import { bagAge } from "@/core/advice";
 import type { Reference, Setting } from "@/core/setting";
 import { rowThirst, wateringDays } from "@/core/year";
 import type { RowView } from "@/core/garden";
-import { carry } from "@/core/load";
+import { carry, SPOT_CM } from "@/core/load";
 import { SchoolSwitches } from "@/ui/schools/switches";
 import { optionalQuantityField } from "@/core/quantity";
 import { Button } from "@/ui/primitives/button";
@@ -54,7 +54,7 @@ export function RowPanel({
   onPlant,
   onRemove,
 }: PanelProps) {
-  const { t, bag, quantity } = useWords();
+  const { t, bag, quantity, units } = useWords();
   const { limitKgM2, schools } = setting;
   const { shape, load, label, make } = view;
   const age = bagAge(view, today);
@@ -115,7 +115,7 @@ export function RowPanel({
             })}
           </Caution>
         ) : (
-          <p>{t("bench.spot", { load: quantity(load.kgM2, "load") })}</p>
+          <p>{t("bench.spot", { load: quantity(load.kgM2, "load"), spot: quantity(SPOT_CM, "length") })}</p>
         )}
         <Caution>{t("cautions.floor")}</Caution>
         {lift.grade !== "fine" && (
@@ -137,6 +137,7 @@ export function RowPanel({
           />
           <p>
             {t("bench.cover", {
+              units,
               length: quantity(cover.lengthCm, "length"),
               width: quantity(cover.widthCm, "length"),
               volume: quantity(cover.usualL, "volume"),

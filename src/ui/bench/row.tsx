@@ -1,5 +1,6 @@
 "use client";
 
+import { memo } from "react";
 import { addDays, type Day, daysBetween } from "@/core/day";
 import type { Planting } from "@/core/plan";
 import type { Span } from "@/core/year";
@@ -17,10 +18,13 @@ export interface RowHands extends BarHands {
 
 type RowProps = RowShown & { readonly span: Span; readonly hands: RowHands };
 
-/** A row under work: bars are moved and stretched, and crops are let go over a day or over a part of the bag. A pinned row is only shown. */
-export function BenchRow({ hands, ...row }: RowProps) {
+/**
+ * A row under work: bars are moved and stretched, and crops are let go over a day or over a part of the bag. A pinned row is only shown.
+ * An edit of another row leaves everything that this one is given as it was, and it is not drawn again.
+ */
+export const BenchRow = memo(function BenchRow({ hands, ...row }: RowProps) {
   return row.view.row.pinned ? <StillRow {...row} /> : <MovableRow hands={hands} {...row} />;
-}
+});
 
 function MovableRow({ hands, span, ...row }: RowProps) {
   const rowId = row.view.row.id;

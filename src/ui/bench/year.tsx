@@ -205,6 +205,14 @@ export function Year({ sums, setting, span, today, waterLDay }: YearProps) {
               late: economy.paidBackLate ? day(economy.paidBackLate) : t("bench.paidNever"),
             })
           : t("year.neverPaid")}{" "}
+        {economy.sold && setting.wants?.sell
+          ? t("year.sold", {
+              food: t(`foodGroups.${setting.wants.sell.group}`),
+              kg: harvest(economy.sold.kg),
+              low: money(economy.sold.minor.low),
+              high: money(economy.sold.minor.high),
+            })
+          : ""}{" "}
         {economy.bagsASeasonMinor > 0 && t("year.bags", { money: money(economy.bagsASeasonMinor) })}{" "}
         {t("year.work", { hours: number(hours), most: number(busiest.hours), day: day(busiest.from) })}
       </p>

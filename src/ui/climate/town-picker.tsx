@@ -8,10 +8,14 @@ import { useWords } from "@/ui/words/use-words";
 interface Town {
   readonly name: string;
   readonly country: string;
+  readonly region?: string;
   readonly latitude: number;
   readonly longitude: number;
   readonly timeZone: string;
 }
+
+/** Countries by their ISO code, as the reader's language has them. */
+const countries = new Intl.DisplayNames("en-GB", { type: "region" });
 
 /** Finds a town of the world by name, from a list that ships with the app. */
 export function TownPicker({ onTown }: { onTown: (town: Town) => void }) {
@@ -54,7 +58,7 @@ export function TownPicker({ onTown }: { onTown: (town: Town) => void }) {
                     setTowns(undefined);
                   }}
                 >
-                  <b>{town.name}</b>, {town.country}{" "}
+                  <b>{town.name}</b>, {[town.region, countries.of(town.country)].filter(Boolean).join(", ")}{" "}
                   <span className="text-sm text-muted">
                     {town.latitude.toFixed(1)}°, {town.longitude.toFixed(1)}° · {town.timeZone}
                   </span>

@@ -24,7 +24,7 @@ export function Brings({
   currency: string;
   today: string;
 }) {
-  const { t } = useWords();
+  const { t, units } = useWords();
   const away = useFieldArray({ control, name: "away" });
   const problem = (message?: string) => (message === undefined ? undefined : readProblem(message));
   return (
@@ -60,7 +60,7 @@ export function Brings({
         />
         <TextField
           label={t("doorstep.water")}
-          hint={t("doorstep.waterHint")}
+          hint={t("doorstep.waterHint", { units })}
           problem={problem(errors.water?.message)}
           {...register("water")}
         />

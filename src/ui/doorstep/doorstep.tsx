@@ -53,7 +53,7 @@ export function Doorstep({
   usualBagKg,
   save,
 }: DoorstepProps) {
-  const { t, quantity, number, mol } = useWords();
+  const { t, units, quantity, number, mol } = useWords();
   const { crops } = useReference(overrides);
   const router = useRouter();
   const [failure, setFailure] = useState<Problem>();
@@ -85,7 +85,10 @@ export function Doorstep({
   ].join(" · ");
   const hasFault = (...names: (keyof SurveyTyped)[]) => names.some((name) => errors[name] !== undefined);
   const wasTold = {
-    eats: start.wants.must.length > 0 || Object.values(start.wants.groups).some((o) => o !== "sometimes"),
+    eats:
+      start.sell.group !== "" ||
+      start.wants.must.length > 0 ||
+      Object.values(start.wants.groups).some((o) => o !== "sometimes"),
   };
   const problem = (message?: string) => (message === undefined ? undefined : readProblem(message));
 
@@ -114,7 +117,7 @@ export function Doorstep({
     >
       <div>
         <h1 className="text-title font-bold">{title}</h1>
-        <p className="mb-3 text-muted">{t("doorstep.lead")}</p>
+        <p className="mb-3 text-muted">{t("doorstep.lead", { units })}</p>
         <h2 className="mb-2 border-t-rule border-ink pt-2 text-lg font-bold">{t("doorstep.people")}</h2>
         <div className="grid grid-cols-2 gap-3 sm:grid-cols-[1fr_6rem_6rem]">
           <TextField
@@ -155,7 +158,7 @@ export function Doorstep({
           <TextField
             label={t("doorstep.length")}
             required
-            hint={t("doorstep.lengthHint")}
+            hint={t("doorstep.lengthHint", { units })}
             problem={problem(errors.length?.message)}
             {...register("length")}
           />
@@ -217,14 +220,18 @@ export function Doorstep({
         </div>
         <TextField
           label={t("doorstep.limit")}
-          hint={t("doorstep.limitHint")}
+          hint={t("doorstep.limitHint", { units })}
           className="mt-3 max-w-md"
           problem={problem(errors.limit?.message)}
           {...register("limit")}
         />
         <Refuses form={{ register, control, setValue }} crops={crops} />
-        <Fold title={t("doorstep.eats")} adds={t("doorstep.eatsAdds")} isOpen={wasTold.eats}>
-          <Eats form={{ register, control, setValue }} crops={crops} />
+        <Fold
+          title={t("doorstep.eats")}
+          adds={t("doorstep.eatsAdds")}
+          isOpen={wasTold.eats || hasFault("sell")}
+        >
+          <Eats form={{ register, control, setValue }} crops={crops} errors={errors} currency={currency} />
         </Fold>
         <Fold
           title={t("doorstep.means")}
@@ -256,7 +263,7 @@ export function Doorstep({
           <div className="grid grid-cols-2 gap-3 sm:grid-cols-3">
             <TextField
               label={t("doorstep.doorAt")}
-              hint={t("doorstep.doorHint")}
+              hint={t("doorstep.doorHint", { units })}
               problem={problem(errors.doorAt?.message)}
               {...register("doorAt")}
             />
@@ -274,7 +281,7 @@ export function Doorstep({
             />
             <TextField
               label={t("doorstep.hookLimit")}
-              hint={t("doorstep.hookLimitHint")}
+              hint={t("doorstep.hookLimitHint", { units })}
               problem={problem(errors.hookLimit?.message)}
               {...register("hookLimit")}
             />

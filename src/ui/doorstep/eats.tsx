@@ -1,11 +1,12 @@
 "use client";
 
-import { type UseFormReturn, useWatch } from "react-hook-form";
+import { type FieldErrors, type UseFormReturn, useWatch } from "react-hook-form";
 import type { Crop } from "@/core/crop";
 import { FOOD_GROUPS, HOW_OFTEN, weeklyWantG } from "@/core/food";
 import type { Survey, SurveyTyped } from "@/core/place";
+import { readProblem } from "@/core/problem";
 import { Button } from "@/ui/primitives/button";
-import { ChooseField, SelectField } from "@/ui/primitives/field";
+import { ChooseField, SelectField, TextField } from "@/ui/primitives/field";
 import { type CropName, useWords } from "@/ui/words/use-words";
 
 type Form = Pick<UseFormReturn<SurveyTyped, unknown, Survey>, "register" | "control" | "setValue">;
@@ -14,11 +15,16 @@ type Form = Pick<UseFormReturn<SurveyTyped, unknown, Survey>, "register" | "cont
 export function Eats({
   form: { register, control, setValue },
   crops,
+  errors,
+  currency,
 }: {
   form: Form;
   crops: readonly Crop[];
+  errors: FieldErrors<SurveyTyped>;
+  currency: string;
 }) {
-  const { t, quantity } = useWords();
+  const { t, quantity, units } = useWords();
+  const problem = (message?: string) => (message === undefined ? undefined : readProblem(message));
   const typed = useWatch({ control }) as SurveyTyped;
   const wanted = weeklyWantG(typed.wants, {
     adults: Number(typed.adults) || 0,
@@ -53,6 +59,33 @@ export function Eats({
           onChange={(ids) => setValue("wants.must", ids, { shouldDirty: true })}
         />
       </div>
+      <fieldset className="mt-3 grid grid-cols-2 gap-3 sm:grid-cols-3">
+        <legend className="mb-1 text-sm font-semibold">{t("doorstep.sell")}</legend>
+        <SelectField
+          label={t("doorstep.sellWhat")}
+          className="col-span-2 sm:col-span-1"
+          {...register("sell.group")}
+        >
+          <option value="">{t("doorstep.sellNothing")}</option>
+          {FOOD_GROUPS.map((group) => (
+            <option key={group} value={group}>
+              {t(`foodGroups.${group}`)}
+            </option>
+          ))}
+        </SelectField>
+        <TextField
+          label={t("doorstep.sellWeek")}
+          hint={t("doorstep.sellWeekHint", { units })}
+          problem={problem(errors.sell?.week?.message)}
+          {...register("sell.week")}
+        />
+        <TextField
+          label={t("doorstep.sellPrice", { currency })}
+          inputMode="decimal"
+          problem={problem(errors.sell?.price?.message)}
+          {...register("sell.price")}
+        />
+      </fieldset>
     </>
   );
 }

@@ -172,7 +172,8 @@ function Stones({ middle, half, top }: { middle: number; half: number; top: numb
 
 const THICK_ROOT = new Set<GoalKind>(["root", "bulb", "tuber"]);
 
-function PlantFigure({
+/** A plant in section: its root down to `root` and its top up to `top`, px; thick where that is what is pulled. */
+export function PlantFigure({
   x,
   soil,
   root,

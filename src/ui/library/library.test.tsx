@@ -8,7 +8,16 @@ import { Library, type LibraryProps } from "./library";
 vi.mock("next/navigation", () => ({ useRouter: () => ({ refresh: vi.fn() }) }));
 
 const screen = (overrides: Override[] = [], more: Partial<LibraryProps> = {}) =>
-  show(<Library overrides={overrides} preview={vi.fn()} override={vi.fn()} takeIn={vi.fn()} {...more} />);
+  show(
+    <Library
+      uses={{}}
+      overrides={overrides}
+      preview={vi.fn()}
+      override={vi.fn()}
+      takeIn={vi.fn()}
+      {...more}
+    />,
+  );
 
 it("finds a crop by another name, and shows each of its values with where it is from", () => {
   const { getByRole, getByLabelText, text } = screen();
@@ -18,7 +27,9 @@ it("finds a crop by another name, and shows each of its values with where it is 
   expect(entries.every((e) => /aubergine|eggplant/i.test(e.textContent ?? ""))).toBe(true);
   fireEvent.click(entries[0]!);
   expect(getByRole("region", { name: entries[0]!.querySelector("span")!.textContent! })).toBeDefined();
-  expect(text()).toMatch(/soil depth · least\d/);
+  expect(text()).toMatch(/soil depthleast \d+ cmgood \d+ cm/);
+  expect(getByRole("img", { name: /Plants \d+ cm apart in \d+ cm of soil/ })).toBeDefined();
+  expect(text()).toMatch(/First picked \d+ to \d+ days, likely \d+, from/);
   fireEvent.change(getByRole("searchbox"), { target: { value: "no such thing" } });
   expect(text()).toContain("Nothing goes by that name here.");
   expect(getByLabelText("Compare with")).toBeDefined();

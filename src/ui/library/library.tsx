@@ -1,20 +1,27 @@
 "use client";
 
 import { useMemo, useState } from "react";
+import { soilDepthCm, usualGapCm } from "@/core/bag";
 import { bagValues, cropValues, type LibraryValue, type Override } from "@/core/override";
 import { SHIPPED } from "@/library";
+import { BagSection } from "@/ui/draw/section";
+import { BagTop } from "@/ui/draw/top";
 import { ChooseField, TextField } from "@/ui/primitives/field";
+import { useReference } from "@/ui/use-judged";
 import { useWords } from "@/ui/words/use-words";
+import { DaysFigure, RoomFigure } from "./goal-figure";
 import { type TakeIn, ValuesFiles } from "./take-in";
 import type { ValueActions } from "./value-actions";
 import { ValueLine } from "./value-line";
 
 export interface LibraryProps extends ValueActions {
   readonly overrides: readonly Override[];
+  /** How often the programme's plans use an entry, by `goal/…` or `bag/…`. */
+  readonly uses: Readonly<Record<string, { readonly times: number; readonly households: number }>>;
   readonly takeIn: TakeIn;
 }
 
-/** Everything that can be looked up: `goal:…` and `bag:…`. */
+/** Everything that can be looked up: `goal/…` and `bag/…`. */
 type Entry = {
   readonly key: string;
   readonly name: string;
@@ -24,14 +31,14 @@ type Entry = {
 };
 
 /** The library: every value with its source, what the programme knows better, and two entries side by side. */
-export function Library({ overrides, preview, override, takeIn }: LibraryProps) {
+export function Library({ overrides, uses, preview, override, takeIn }: LibraryProps) {
   const { t, crop, bag, namesOf } = useWords();
   const [find, setFind] = useState("");
   const entries = useMemo(
     (): Entry[] => [
       ...SHIPPED.crops.flatMap((c) =>
         c.goals.map((goal) => ({
-          key: `goal:${goal.id}`,
+          key: `goal/${goal.id}`,
           name: crop(goal.id),
           sub: c.botanical,
           find: namesOf(goal.id, c.botanical),
@@ -39,7 +46,7 @@ export function Library({ overrides, preview, override, takeIn }: LibraryProps) 
         })),
       ),
       ...SHIPPED.bagKinds.map((kind) => ({
-        key: `bag:${kind.id}`,
+        key: `bag/${kind.id}`,
         name: bag(kind.id),
         sub: t("library.bagMade", {
           material: t(`materials.${kind.make.material}`),
@@ -112,6 +119,12 @@ export function Library({ overrides, preview, override, takeIn }: LibraryProps) 
                 {entry.name}
               </h2>
               <p className="text-muted italic">{entry.sub}</p>
+              <p className="text-note">
+                {t(entry.key.startsWith("bag/") ? "library.bagUsed" : "library.used", {
+                  times: uses[entry.key]?.times ?? 0,
+                  households: uses[entry.key]?.households ?? 0,
+                })}
+              </p>
             </div>
             <ChooseField
               label={t("library.compare")}
@@ -120,33 +133,34 @@ export function Library({ overrides, preview, override, takeIn }: LibraryProps) 
               items={[
                 { value: "", name: t("library.nothing"), isChosen: besides === "" },
                 ...entries
-                  .filter((e) => e.key !== chosen && e.key.split(":")[0] === chosen.split(":")[0])
+                  .filter((e) => e.key !== chosen && e.key.split("/")[0] === chosen.split("/")[0])
                   .map((e) => ({ value: e.key, name: e.name, also: e.find, isChosen: e.key === besides })),
               ]}
               onChoose={setBesides}
             />
           </div>
+          <EntryFigures entry={entry.key} overrides={overrides} />
           {groupsOf(entry.values).map(({ group, values }) => (
             <section key={group} aria-labelledby={`group-${group}`} className="mb-4">
               <h3 id={`group-${group}`} className="mb-1 font-bold">
-                {t(`library.groups.${group}`)}
+                {t(`library.groups.${group}`)}{" "}
+                <span className="text-note font-normal text-muted">{t(`library.decides.${group}`)}</span>
               </h3>
               <ul className="border-t-rule border-ink">
-                {values.map((value) => {
-                  const twin = other?.values.find((v) => v.path === value.path);
-                  return (
-                    <ValueLine
-                      key={value.name}
-                      value={value}
-                      own={own.get(value.name)}
-                      other={
-                        other && other.key !== chosen ? { name: other.name, value: theirs(twin) } : undefined
-                      }
-                      preview={preview}
-                      override={override}
-                    />
-                  );
-                })}
+                {linesOf(values).map(({ stem, of }) => (
+                  <ValueLine
+                    key={`${entry.key} ${stem}`}
+                    stem={stem}
+                    shown={of.map((value) => ({
+                      value,
+                      own: own.get(value.name),
+                      other: theirs(other?.values.find((v) => v.path === value.path)),
+                    }))}
+                    otherName={other && other.key !== chosen ? other.name : undefined}
+                    preview={preview}
+                    override={override}
+                  />
+                ))}
               </ul>
             </section>
           ))}
@@ -154,6 +168,48 @@ export function Library({ overrides, preview, override, takeIn }: LibraryProps) 
       )}
     </div>
   );
+}
+
+/** An entry as a drawing, with the programme's own values: the room that a crop takes and its days, or a bag in section. */
+function EntryFigures({ entry, overrides }: { entry: string; overrides: readonly Override[] }) {
+  const { crops, bagKinds } = useReference(overrides);
+  const goal = crops.flatMap((c) => c.goals).find(({ id }) => `goal/${id}` === entry);
+  const bag = bagKinds.find(({ id }) => `bag/${id}` === entry);
+  return (
+    <div className="mb-3 flex flex-wrap gap-x-8 gap-y-2 border-t border-line pt-2">
+      {goal && (
+        <>
+          <RoomFigure goal={goal} />
+          <DaysFigure goal={goal} />
+        </>
+      )}
+      {bag && (
+        <>
+          <BagSection
+            shape={bag.shape}
+            depthCm={soilDepthCm(bag.shape, usualGapCm(bag.shape))}
+            plants={[]}
+            isSmall={false}
+          />
+          <BagTop shape={bag.shape} plantings={[]} isSmall={false} />
+        </>
+      )}
+    </div>
+  );
+}
+
+/** Marks of one value, the least first: they stand on one line. */
+const MARKS = new Set(["least", "good", "low", "likely", "high"]);
+
+/** Values by what they are marks of, in the order in which they come. */
+function linesOf(values: readonly LibraryValue[]): { stem: string; of: LibraryValue[] }[] {
+  const lines = new Map<string, LibraryValue[]>();
+  for (const value of values) {
+    const last = value.path.slice(value.path.lastIndexOf(".") + 1);
+    const stem = MARKS.has(last) ? value.path.slice(0, -last.length - 1) : value.path;
+    lines.set(stem, [...(lines.get(stem) ?? []), value]);
+  }
+  return [...lines].map(([stem, of]) => ({ stem, of }));
 }
 
 /** What a value is about, by the first part of its path. */

@@ -2,7 +2,6 @@
 
 import { lazy, Suspense, useState } from "react";
 import { dimensionOf, type LibraryValue, type Override } from "@/core/override";
-import { Button } from "@/ui/primitives/button";
 import { useWords } from "@/ui/words/use-words";
 import type { ValueActions } from "./value-actions";
 
@@ -11,70 +10,104 @@ const ValueChange = lazy(() => import("./value-change").then((m) => ({ default: 
 /** Parts of a path that only hold others together. */
 const UNSAID = new Set(["stand", "window"]);
 
-interface LineProps extends ValueActions {
+/** A value, what the programme has in its place, and the same value of another entry. */
+export interface ValueShown {
   readonly value: LibraryValue;
   readonly own?: Override;
-  readonly other?: { readonly name: string; readonly value: number | undefined };
+  readonly other?: number;
 }
 
-/** One value: what ships and from where, what the programme has in its place and why, and a way to change that. */
-export function ValueLine({ value, own, other, preview, override }: LineProps) {
+interface LineProps extends ValueActions {
+  /** What it is, as the path of all its values begins. */
+  readonly stem: string;
+  readonly shown: readonly ValueShown[];
+  /** Name of the other entry, where two are compared. */
+  readonly otherName?: string;
+}
+
+/** What a thing is, as one line: its marks from least to most, what the programme has in their place and why, where they are from, and a way to change each. */
+export function ValueLine({ stem, shown, otherName, preview, override }: LineProps) {
   const { t, quantity, number } = useWords();
-  const [open, setOpen] = useState(false);
-  const dimension = dimensionOf(value.path);
-  const show = (n: number): string => {
-    if (dimension === "hours") return `${number(n)} h`;
-    if (dimension === "days") return `${number(n)} d`;
-    if (dimension === "grams") return quantity(n / 1000, "mass");
-    return dimension === undefined ? String(Number(n.toPrecision(4))) : quantity(n, dimension);
-  };
-  const name = value.path
-    .split(".")
-    .filter((part) => !UNSAID.has(part))
-    .map((part) =>
-      /^\d+$/.test(part)
-        ? t("library.nth", { n: Number(part) + 1 })
-        : t.has(`values.${part}` as "values.depthCm")
-          ? t(`values.${part}` as "values.depthCm")
-          : part,
-    )
-    .join(" · ");
+  const [open, setOpen] = useState<string>();
+  const said = (path: string): string =>
+    path
+      .split(".")
+      .filter((part) => !UNSAID.has(part))
+      .map((part) =>
+        /^\d+$/.test(part)
+          ? t("library.nth", { n: Number(part) + 1 })
+          : t.has(`values.${part}` as "values.depthCm")
+            ? t(`values.${part}` as "values.depthCm")
+            : part,
+      )
+      .join(" · ");
+  const showAs =
+    (path: string) =>
+    (n: number): string => {
+      const dimension = dimensionOf(path);
+      if (dimension === "hours") return `${number(n)} h`;
+      if (dimension === "days") return `${number(n)} d`;
+      if (dimension === "grams") return quantity(n / 1000, "mass");
+      return dimension === undefined ? String(Number(n.toPrecision(4))) : quantity(n, dimension);
+    };
+  const name = said(stem);
+  const opened = shown.find(({ value }) => value.name === open);
+  const sources = [...new Set(shown.map(({ value }) => t(`sources.${value.source}`)))];
   return (
     <li className="border-b border-line py-0.5">
-      <div className="grid grid-cols-[1fr_auto] items-baseline gap-x-4 sm:grid-cols-[minmax(0,1fr)_6rem_11rem_6rem_auto]">
+      <div className="grid grid-cols-1 items-baseline gap-x-4 sm:grid-cols-[minmax(0,15rem)_minmax(0,1fr)_minmax(0,11rem)]">
         <span className="font-semibold">{name}</span>
-        <span className={own ? "text-muted line-through" : "font-head text-lg font-bold"}>
-          {show(value.value)}
+        <span className="flex flex-wrap items-baseline gap-x-4">
+          {shown.map(({ value, own, other }) => {
+            const show = showAs(value.path);
+            const part = value.path === stem ? "" : said(value.path.slice(stem.length + 1));
+            return (
+              <span key={value.name} className="whitespace-nowrap">
+                <button
+                  type="button"
+                  aria-expanded={open === value.name}
+                  aria-label={t("library.changeOf", {
+                    value: part ? `${name}, ${part}` : name,
+                    is: show(own?.value ?? value.value),
+                  })}
+                  onClick={() => setOpen(open === value.name ? undefined : value.name)}
+                  className="min-h-8 underline decoration-line decoration-2 underline-offset-3 hover:decoration-beet"
+                >
+                  {part && <span className="text-note text-muted">{part} </span>}
+                  {own && <span className="text-muted line-through">{show(value.value)} </span>}
+                  <b className={`font-head text-lg ${own ? "text-beet" : ""}`}>
+                    {own ? `▲ ${show(own.value)}` : show(value.value)}
+                  </b>
+                </button>
+                {otherName !== undefined && (
+                  <span className="ml-1.5 text-note text-muted">
+                    {otherName}: {other === undefined ? "–" : show(other)}
+                  </span>
+                )}
+              </span>
+            );
+          })}
         </span>
-        <span className="col-span-2 text-sm text-muted sm:col-span-1">
-          {own ? (
-            <b className="font-head text-lg text-beet no-underline">▲ {show(own.value)}</b>
-          ) : (
-            t(`sources.${value.source}`)
-          )}
-        </span>
-        <span className="text-sm">
-          {other && (other.value === undefined ? "–" : `${other.name}: ${show(other.value)}`)}
-        </span>
-        <Button look="quiet" aria-expanded={open} onClick={() => setOpen(!open)}>
-          {t("library.change")}
-          <span className="sr-only"> {name}</span>
-        </Button>
+        <span className="text-note text-muted">{sources.join(", ")}</span>
       </div>
-      {own && (
-        <p className="text-sm text-muted">
-          “{own.reason}”, {own.author}; {t("library.shipped", { source: t(`sources.${value.source}`) })}
-        </p>
+      {shown.map(
+        ({ value, own }) =>
+          own && (
+            <p key={value.name} className="text-note text-muted">
+              “{own.reason}”, {own.author}; {t("library.shipped", { source: t(`sources.${value.source}`) })}
+            </p>
+          ),
       )}
-      {open && (
+      {opened && (
         <Suspense>
           <ValueChange
-            value={value}
-            own={own}
-            show={show}
+            key={opened.value.name}
+            value={opened.value}
+            own={opened.own}
+            show={showAs(opened.value.path)}
             preview={preview}
             override={override}
-            onDone={() => setOpen(false)}
+            onDone={() => setOpen(undefined)}
           />
         </Suspense>
       )}

@@ -34,7 +34,7 @@ const KINDS = RECORD_KINDS.filter((kind) => kind !== "struck");
 
 /** One record: which planting, what happened, how much. The kind is one tap; the rest has sensible starts. */
 export function RecordEntry({ start, today, plantings, saveLabel, onRecord, check, onCancel }: FormProps) {
-  const { t } = useWords();
+  const { t, units } = useWords();
   const { register, control, handleSubmit, setValue, setError, formState } = useForm<
     RecordTyped,
     unknown,
@@ -103,7 +103,7 @@ export function RecordEntry({ start, today, plantings, saveLabel, onRecord, chec
         {MEASURES_OF[kind].length > 0 && (
           <TextField
             label={t("log.amount")}
-            hint={t(`log.amountHints.${kind as Exclude<RecordKind, "struck">}`)}
+            hint={t(`log.amountHints.${kind as Exclude<RecordKind, "struck">}`, { units })}
             problem={problem(errors.amount?.message)}
             {...register("amount")}
           />

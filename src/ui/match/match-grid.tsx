@@ -7,9 +7,9 @@ import { known } from "@/core/known";
 import type { BagThing } from "@/core/plan";
 import { bestWorth, type LineGlance } from "@/core/match";
 import { type Setting, shapeOf } from "@/core/setting";
-import { GradeMark } from "@/ui/primitives/grade-mark";
 import { Tip } from "@/ui/primitives/tip";
 import { useWords } from "@/ui/words/use-words";
+import { MatchCell } from "./match-cell";
 
 interface GridProps {
   readonly lines: readonly LineGlance[];
@@ -158,40 +158,23 @@ export function MatchGrid({ lines, bags, setting, chosen, onChoose, onWhatFits, 
                     );
                   }
                   const { fit } = cell;
-                  const on = chosen?.goalId === line.goal.id && chosen.bagId === b.id;
-                  const why =
-                    fit.grade === "tight" || fit.grade === "wrong" ? t(`limitShort.${fit.limit.code}`) : "";
+                  const isOn = chosen?.goalId === line.goal.id && chosen.bagId === b.id;
                   return (
-                    <td key={b.id} className="p-0">
-                      <Tip text={fit.limit.code === "season" ? season(cell.season.reason) : undefined}>
-                        <button
-                          type="button"
-                          data-cell={`${row}:${column}`}
-                          tabIndex={on || (!chosen && cell === first) ? 0 : -1}
-                          aria-pressed={on}
-                          onClick={() => onChoose({ goalId: line.goal.id, bagId: b.id })}
-                          className={`block h-full min-h-12 w-full px-2 py-1 text-left hover:bg-card ${on ? "bg-card outline-[3px] -outline-offset-3 outline-beet" : ""}`}
-                        >
-                          <span className="sr-only">
-                            {t("match.cell", { crop: crop(line.goal.id), bag: bag(b.kindId) })}{" "}
-                          </span>
-                          <span className="flex items-center gap-1.5">
-                            <b
-                              className={`font-head ${fit.sown ? "text-note" : "text-lg"} leading-none ${fit.grade === "wrong" ? "text-muted" : ""}`}
-                            >
-                              {fit.sown ? t("match.strewn") : fit.plants}
-                            </b>
-                            <span className="sr-only">
-                              {fit.sown ? "" : t("match.cellPlants", { count: fit.plants ?? 0 })}{" "}
-                            </span>
-                            <GradeMark grade={fit.grade} />
-                          </span>
-                          <span className="block text-fine leading-tight text-muted">
-                            {why} {cell.top?.plants ? t("match.andTop", { plants: cell.top.plants }) : ""}
-                          </span>
-                        </button>
-                      </Tip>
-                    </td>
+                    <MatchCell
+                      key={b.id}
+                      at={`${row}:${column}`}
+                      goalId={line.goal.id}
+                      bagId={b.id}
+                      kindId={b.kindId}
+                      grade={fit.grade}
+                      limit={fit.limit.code}
+                      tip={fit.limit.code === "season" ? season(cell.season.reason) : undefined}
+                      plants={fit.sown ? undefined : (fit.plants ?? undefined)}
+                      topPlants={cell.top?.plants ?? 0}
+                      isOn={isOn}
+                      isFirst={!chosen && cell === first}
+                      onChoose={onChoose}
+                    />
                   );
                 })}
               </tr>

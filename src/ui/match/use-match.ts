@@ -1,7 +1,7 @@
 "use client";
 
 import { type Remote, wrap } from "comlink";
-import { useEffect, useMemo, useRef, useState } from "react";
+import { startTransition, useEffect, useMemo, useRef, useState } from "react";
 import type { Day } from "@/core/day";
 import { type LineGlance, matchAll } from "@/core/match";
 import type { BagThing } from "@/core/plan";
@@ -58,7 +58,8 @@ export function useMatch(judged: Judged, bags: readonly BagThing[], sowOn: Day):
           const found = setting.findGoal(goalId);
           return found ? [{ ...rest, ...found }] : [];
         });
-        setShown({ sowOn, bags, lines: whole });
+        // The slider comes first: a grid that is half drawn when the next week is asked for waits.
+        startTransition(() => setShown({ sowOn, bags, lines: whole }));
       });
     };
     if (isBusy.current) waiting.current = ask;

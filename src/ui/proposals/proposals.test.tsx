@@ -8,6 +8,7 @@ const figures: Line["figures"] = {
   plantings: 2,
   minor: 1250,
   gap: 0.04,
+  harvest: { low: 6, likely: 11, high: 19 },
   covered: [
     { group: "greens", share: 0.61 },
     { group: "herbs", share: 0.001 },
@@ -19,6 +20,7 @@ const line = (name: string, status: Line["status"], more: Partial<Line> = {}): L
   status,
   aim: null,
   stale: false,
+  progress: 0,
   figures: null,
   ...more,
 });
@@ -39,11 +41,11 @@ const lookAgain = () => act(() => vi.advanceTimersByTimeAsync(2100));
 
 it("follows the queue until nobody waits, and asks no more then", async () => {
   const answers = [
-    pageOf(done("01 Orvane"), line("02 Tellick", "working")),
+    pageOf(done("01 Orvane"), line("02 Tellick", "working", { progress: 0.5 })),
     pageOf(done("01 Orvane"), done("02 Tellick")),
   ];
   const read = vi.fn(async () => ({ ok: true as const, value: answers.shift()! }));
-  const { text } = show(
+  const { text, getByRole } = show(
     <Proposals
       start={pageOf(
         line("01 Orvane", "working"),
@@ -59,7 +61,11 @@ it("follows the queue until nobody waits, and asks no more then", async () => {
   expect(text()).toContain("0 of 2 done");
   await lookAgain();
   expect(text()).toContain("1 of 2 done");
-  expect(text()).toContain("2 plantings, €12.50 to pay, within 4 % of the best possible.");
+  const bar = getByRole("progressbar", { name: "How far 02 Tellick is" });
+  expect(bar.getAttribute("aria-valuenow")).toBe("0.5");
+  expect(text()).toContain(
+    "2 plantings, 6 to 19 kg, likely 11 a year, €12.50 to pay, within 4 % of the best possible.",
+  );
   // Kinds of food of which there is next to nothing are left out.
   expect(text()).toContain("greens and leaves 61 %");
   expect(text()).not.toContain("herbs");

@@ -20,10 +20,14 @@ export interface Line {
   readonly status: "waiting" | "working" | "done" | "failed" | "none" | "unsurveyed";
   readonly aim: Aim | null;
   readonly stale: boolean;
+  /** How much of it is worked out, 0 to 1. */
+  readonly progress: number;
   readonly figures: {
     readonly plantings: number;
     readonly minor: number;
     readonly gap: number;
+    /** What the garden gives in its year, kg. */
+    readonly harvest: { readonly low: number; readonly likely: number; readonly high: number };
     readonly covered: readonly { readonly group: FoodGroup; readonly share: number }[];
   } | null;
 }
@@ -134,7 +138,7 @@ interface LineProps {
 }
 
 function ProposalLine({ line, done, onDecide }: LineProps) {
-  const { t, percent, money } = useWords();
+  const { t, percent, money, harvest } = useWords();
   const { figures } = line;
   return (
     <li className="grid items-center gap-x-4 gap-y-1 border-b border-line py-2 sm:grid-cols-[11rem_1fr_auto]">
@@ -145,6 +149,7 @@ function ProposalLine({ line, done, onDecide }: LineProps) {
             {t("proposals.line", {
               aim: t(`propose.aims.${line.aim ?? "value"}`),
               plantings: figures.plantings,
+              food: harvest(figures.harvest),
               cost: money(figures.minor),
               best: String(isAsGood(figures.gap)),
               gap: percent(figures.gap),
@@ -157,7 +162,17 @@ function ProposalLine({ line, done, onDecide }: LineProps) {
             </span>
           </>
         ) : (
-          <span className="text-muted">{t(`proposals.status.${line.status}`)}</span>
+          <span className="flex items-center gap-2 text-muted">
+            {t(`proposals.status.${line.status}`)}
+            {line.status === "working" && (
+              <Progress
+                label={t("proposals.progressOf", { name: line.name })}
+                done={line.progress}
+                of={1}
+                className="h-2 w-32"
+              />
+            )}
+          </span>
         )}
       </span>
       <span className="flex gap-2">

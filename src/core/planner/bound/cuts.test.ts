@@ -3,13 +3,13 @@ import { highsSolver } from "@/solver/highs";
 import { smallInstance } from "@/testing/planner";
 import { seededRandom } from "../../chance";
 import { Cuts } from "./cuts";
-import { FORTNIGHTS, type Instance, SEGMENTS } from "../model/instance";
+import { FORTNIGHTS, type Instance } from "../model/instance";
 import { relaxationOf } from "./relax";
 import type { Relaxation } from "./relaxation";
 import { rounding } from "./rounding";
 import type { Solver } from "./solver";
 import { State } from "../search/state";
-import { cropCap, quartersOf } from "../model/worth";
+import { cropCap, quartersOf, stepsOf } from "../model/worth";
 
 let solver: Solver;
 beforeAll(async () => {
@@ -52,11 +52,9 @@ function columnsOf(
       for (const i of chosen)
         for (const [fortnight, g] of instance.candidates[i]!.food)
           if (fortnight === f && instance.candidates[i]!.group === group) left += g;
+      const steps = stepsOf(instance, group);
       eaten[f]![group]!.forEach(([column], s) => {
-        columns[column] = Math.min(
-          left,
-          (SEGMENTS[s]!.upTo - (SEGMENTS[s - 1]?.upTo ?? 0)) * instance.wantG[group]!,
-        );
+        columns[column] = Math.min(left, steps[s]!.upToG - (steps[s - 1]?.upToG ?? 0));
         left -= columns[column]!;
       });
     });

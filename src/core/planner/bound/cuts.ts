@@ -1,15 +1,7 @@
-import {
-  CROP_LOSS,
-  earliness,
-  FORTNIGHTS,
-  type Instance,
-  QUARTERS,
-  SEGMENTS,
-  WEEKS,
-} from "../model/instance";
+import { CROP_LOSS, earliness, FORTNIGHTS, type Instance, QUARTERS, WEEKS } from "../model/instance";
 import type { Cut, Entry, Relaxation, Relaxed } from "./relaxation";
 import { type Rounding, rounding } from "./rounding";
-import { cropCap, foodWorth, quartersOf } from "../model/worth";
+import { cropCap, foodWorth, quartersOf, stepsOf } from "../model/worth";
 
 /** Food of one kind in a fortnight, or of one dish in a quarter, from each candidate that gives any, g. */
 type Lumps = readonly (readonly [index: number, g: number])[];
@@ -76,12 +68,8 @@ export class Cuts {
 
   /** Food of a fortnight in whole lumps is worth no more than so much for each; and that of a crop nothing without its packet. */
   private ofFood({ share, columns, bound }: Relaxed): Cut[] {
-    const { candidates, groups, wantG, helpingG, weights, baseG } = this.instance;
-    const [first] = SEGMENTS;
-    const steps = SEGMENTS.slice(1).map((segment, s) => ({
-      at: SEGMENTS[s]!.upTo,
-      loses: SEGMENTS[s]!.worth - segment.worth,
-    }));
+    const { candidates, groups, helpingG, weights, baseG } = this.instance;
+    const stepsByGroup = groups.map((_, group) => stepsOf(this.instance, group));
     const cuts: Cut[] = [];
     for (let fortnight = 0; fortnight < FORTNIGHTS; fortnight++) {
       groups.forEach((_, group) => {
@@ -91,10 +79,12 @@ export class Cuts {
         if (eaten.length === 0 || there.length === 0) return;
         const base = baseG[fortnight]![group]!;
         const helping = earliness(weights, fortnight) / helpingG[group]!;
-        // A helping over each part of the want loses a part of its worth.
-        const over = steps.map(({ at, loses }) => ({
-          loses,
-          ...sharpest(there, share, at * wantG[group]! - base),
+        const steps = stepsByGroup[group]!;
+        const first = steps[0]!;
+        // A helping over each step loses a part of its worth.
+        const over = steps.slice(1).map(({ worth }, s) => ({
+          loses: steps[s]!.worth - worth,
+          ...sharpest(there, share, steps[s]!.upToG - base),
         }));
         const worthOf = (g: number) =>
           helping * (first.worth * g - over.reduce((sum, { loses, lump }) => sum + loses * lump(g), 0));

@@ -1,8 +1,8 @@
 import { Cuts } from "./cuts";
 import type { Cut, Entry, Relaxation, Relaxed } from "./relaxation";
-import { CROP_LOSS, earliness, type Instance, LANES, QUARTERS, SEGMENTS, WEEKS } from "../model/instance";
+import { CROP_LOSS, earliness, type Instance, LANES, QUARTERS, WEEKS } from "../model/instance";
 import type { LinearModel, Constraint, OpenModel, Solver } from "./solver";
-import { cropCap, quartersOf } from "../model/worth";
+import { cropCap, quartersOf, stepsOf } from "../model/worth";
 
 const INFINITY = Number.POSITIVE_INFINITY;
 
@@ -192,8 +192,9 @@ function modelOf(frame: Frame, only: readonly number[]): Relaxation {
     foodRows.map((foodRow, group): Entry[] => {
       if (!instance.athome[fortnight]) return [];
       const helping = earliness(weights, fortnight) / instance.helpingG[group]!;
-      return SEGMENTS.map(({ upTo, worth }, s) => {
-        const upper = (upTo - (SEGMENTS[s - 1]?.upTo ?? 0)) * instance.wantG[group]!;
+      const steps = stepsOf(instance, group);
+      return steps.map(({ upToG, worth }, s) => {
+        const upper = upToG - (steps[s - 1]?.upToG ?? 0);
         return [m.column(worth * helping, upper, false, [[foodRow, 1]]), worth * helping];
       });
     }),

@@ -1,5 +1,5 @@
 import { CROP_LOSS, FORTNIGHTS, type Instance, QUARTERS } from "./instance";
-import { cropCap, gramWorth, quartersOf } from "./worth";
+import { cropCap, gramWorth, quartersOf, type Step, stepsOf } from "./worth";
 
 /** Amounts of each candidate in one flat list: those of candidate i are from `from[i]` up to `from[i + 1]`. */
 interface Flat {
@@ -14,8 +14,8 @@ export interface Amounts {
   /** Food by fortnight and kind, fortnight × kinds + kind, and by dish and quarter, dish × quarters + quarter. */
   readonly food: Flat;
   readonly quarters: Flat;
-  /** For each slot of food: the want, g, and what a wanted gram is worth, helpings. */
-  readonly wantG: Float64Array;
+  /** For each slot of food: what its grams count for, and what one that counts whole is worth, helpings. */
+  readonly steps: readonly (readonly Step[])[];
   readonly worth: Float64Array;
   /** For each dish and quarter: the cap, g, and what a gram beyond it loses, helpings. */
   readonly capG: Float64Array;
@@ -33,7 +33,8 @@ const known = new WeakMap<Instance, Amounts>();
 
 /** The amounts of an instance, worked out once. */
 export function amountsOf(instance: Instance): Amounts {
-  const { candidates, groups, dishes, wantG, helpingG } = instance;
+  const { candidates, groups, dishes, helpingG } = instance;
+  const steps = groups.map((_, group) => stepsOf(instance, group));
   const slots = FORTNIGHTS * groups.length;
   const kindOf = (dishSlot: number) => dishes[Math.floor(dishSlot / QUARTERS)]!;
   const amounts = known.get(instance) ?? {
@@ -47,7 +48,7 @@ export function amountsOf(instance: Instance): Amounts {
         quartersOf(c).map(([quarter, g]) => [c.dishIndex * QUARTERS + quarter, g] as const),
       ),
     ),
-    wantG: Float64Array.from({ length: slots }, (_, slot) => wantG[slot % groups.length]!),
+    steps: Array.from({ length: slots }, (_, slot) => steps[slot % groups.length]!),
     worth: Float64Array.from({ length: slots }, (_, slot) =>
       gramWorth(instance, Math.floor(slot / groups.length), slot % groups.length),
     ),

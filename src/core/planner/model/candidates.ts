@@ -42,6 +42,7 @@ export function instanceOf(ask: Ask): Instance {
   if (ask.repair) finder.plannedOnes();
   const { candidates, crops, dishes } = finder;
   const want = weeklyWantG(setting.wants ?? NO_WANTS, setting.people ?? { adults: 2, children: 0 });
+  const sells = setting.wants?.sell;
   const sack = setting.prices?.[`mix/${setting.mix.id}`];
   const fortnights = Array.from({ length: FORTNIGHTS }, (_, f) => addDays(today, 14 * f));
   const isAway = (from: Day, to: Day) => ask.away.some((a) => a.from <= from && a.to >= to);
@@ -53,6 +54,11 @@ export function instanceOf(ask: Ask): Instance {
     dishes: dishes.map(({ group }) => group),
     wantG: FOOD_GROUPS.map((g) => Math.max(1, 2 * want[g])),
     helpingG: FOOD_GROUPS.map(helpingG),
+    sells: sells && {
+      group: FOOD_GROUPS.indexOf(sells.group),
+      g: 2000 * sells.kgWeek,
+      minorPerG: sells.minorKg / 1000,
+    },
     baseG: foodOf(kept, today),
     athome: fortnights.map((from) => !isAway(addDays(from, 4), addDays(from, 10))),
     weights: { ...WEIGHTS[ask.aim], keep: ask.repair ? KEEP : 0 },

@@ -120,6 +120,8 @@ export interface Instance {
   /** Wanted in a fortnight, and a helping, g, by group. */
   readonly wantG: readonly number[];
   readonly helpingG: readonly number[];
+  /** What would be sold of a kind beyond what is eaten: the most of it in a fortnight, g, and minor units a g. */
+  readonly sells?: { readonly group: number; readonly g: number; readonly minorPerG: number };
   /** Food that comes anyway, g, by fortnight and group: from what stands already. */
   readonly baseG: readonly (readonly number[])[];
   /** Fortnights in which somebody is there to eat. */

@@ -268,13 +268,13 @@ export class State {
   /** What adding a candidate would be worth in a bag that is there. */
   gainInBag(index: number): number {
     const { weights, crops, candidates } = this.instance;
-    const { food, quarters, wantG, worth, capG, loss } = this.amounts;
+    const { food, quarters, steps, worth, capG, loss } = this.amounts;
     const c = candidates[index]!;
     let gain = 0;
     for (let k = food.from[index]!; k < food.from[index + 1]!; k++) {
       const slot = food.slot[k]!;
       const now = this.food[slot]!;
-      gain += worth[slot]! * (wantedG(now + food.g[k]!, wantG[slot]!) - wantedG(now, wantG[slot]!));
+      gain += worth[slot]! * (wantedG(now + food.g[k]!, steps[slot]!) - wantedG(now, steps[slot]!));
     }
     for (let k = quarters.from[index]!; k < quarters.from[index + 1]!; k++) {
       const slot = quarters.slot[k]!;
@@ -313,10 +313,10 @@ export class State {
   /** What the whole garden is worth, in helpings. */
   worth(): number {
     const { weights, crops } = this.instance;
-    const { wantG, worth, capG, loss } = this.amounts;
+    const { steps, worth, capG, loss } = this.amounts;
     let sum = 0;
     for (let slot = 0; slot < worth.length; slot++)
-      sum += worth[slot]! * wantedG(this.food[slot]!, wantG[slot]!);
+      sum += worth[slot]! * wantedG(this.food[slot]!, steps[slot]!);
     for (let slot = 0; slot < loss.length; slot++)
       sum -= loss[slot]! * Math.max(0, this.quarter[slot]! - capG[slot]!);
     crops.forEach((crop, i) => {

@@ -38,7 +38,7 @@ export function ProposalCard({
   today,
   onTake,
 }: CardProps) {
-  const { t, number, percent, money, day, crop, cropName, bag, quantity, harvest } = useWords();
+  const { t, number, percent, money, day, crop, cropName, bag, harvest } = useWords();
   const seen = useMemo(() => {
     if (!proposal) return undefined;
     const garden = assessGarden(proposal.plan, setting);
@@ -100,7 +100,7 @@ export function ProposalCard({
             />
             <Figure
               label={t("propose.soonFood", { weeks: SOON_WEEKS })}
-              amount={quantity(seen.economy.soonG / 1000, "mass")}
+              amount={seen.economy.soon.high > 0 ? harvest(seen.economy.soon) : t("propose.noFood")}
             />
             <Figure
               label={t(seen.economy.shopping.shared ? "bench.toBuyShare" : "bench.toBuy")}

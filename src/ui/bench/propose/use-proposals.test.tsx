@@ -44,6 +44,7 @@ const proposal = (worth: number): Proposal => ({
   bound: 200,
   gap: 1 - worth / 200,
   considered: 9,
+  harvest: { low: 1, likely: 2, high: 3 },
   bags: [],
   minor: 0,
   hours: 0,

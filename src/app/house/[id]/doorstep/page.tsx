@@ -1,5 +1,5 @@
 import { notFound } from "next/navigation";
-import { putAwayAction, resurveyAction, saveSchoolsAction } from "@/app/actions";
+import { putAwayAction, resurveyAction, previewSchoolsAction, saveSchoolsAction } from "@/app/actions";
 import { screen } from "@/app/screen";
 import { typedSurvey } from "@/app/survey";
 import { readHousehold } from "@/server/households";
@@ -40,6 +40,7 @@ export default async function Page({ params }: PageProps<"/house/[id]/doorstep">
           <SchoolsForm
             saved={household.schools}
             above={programme.schools}
+            preview={previewSchoolsAction.bind(null, household.id)}
             save={saveSchoolsAction.bind(null, household.id)}
           />
           <PutAway isPutAway={household.isPutAway} putAway={putAwayAction.bind(null, household.id)} />
