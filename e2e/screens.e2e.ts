@@ -1,7 +1,7 @@
 import { getDocument } from "pdfjs-dist/legacy/build/pdf.mjs";
 import type { Page } from "puppeteer-core";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
-import { APP, openBrowser, openPage, press, see, type, visit } from "./browser";
+import { APP, openBrowser, openPage, pickDate, press, see, type, visit } from "./browser";
 
 let opened: Awaited<ReturnType<typeof openBrowser>>;
 let house: string;
@@ -150,6 +150,76 @@ it("opens what was open once without a connection, says its age, and sends what 
   await page.waitForFunction(() => !document.body.innerText.includes("waits on this device"));
   await visit(page, `/house/${id}/log`);
   await see(page, "“seen from far away”");
+  await page.close();
+});
+
+it(
+  "moves a planting's strip, the own view and a proposal by a record that comes late",
+  { timeout: 90_000 },
+  async () => {
+    const page = await openPage(opened.browser, "/households/new");
+    const id = await surveyed(page, "Lateness");
+    await pickDate(page, "Sow on", "2026-05-04");
+    await type(page, "Find a crop", "radish");
+    await page.locator("[data-cell]").click();
+    await press(page, "Put into the plan");
+    await see(page, "is in the plan, row 1.");
+    const titles = () => page.$$eval("[data-strip] button", (bars) => bars.map((b) => b.ariaLabel ?? ""));
+    const firstPick = async () => /first pick (\d+ \w+)/.exec((await titles())[0]!)![1]!;
+    await visit(page, `/house/${id}/bench`);
+    expect((await titles())[0]).toContain("sown 4 May");
+    const planned = await firstPick();
+
+    await press(page, "Log");
+    await page.locator('ul[aria-label="Due now"] button').click();
+    await see(page, "Stored: sown");
+    await visit(page, `/house/${id}/bench`);
+    expect((await titles())[0]).toContain("sown 18 May");
+    const now = await firstPick();
+    expect(now).not.toBe(planned);
+    await see(page, `days late by the records, first pick ${now}, was ${planned}`);
+    await visit(page, `/house/${id}/garden`);
+    await see(page, now);
+
+    // What is sown stays by record: a proposal has it, as it was sown.
+    await visit(page, `/house/${id}/bench`);
+    await press(page, "Propose");
+    await press(page, "Work out three gardens");
+    await page.waitForFunction(
+      () => document.querySelector('[role="dialog"]')!.textContent!.includes("Look at it on the Bench"),
+      { timeout: 60_000 },
+    );
+    await press(page, "Stop, keep the best so far");
+    await page.locator('section[aria-label="Soonest food"] button').click();
+    await see(page, "It is not the plan until you save it.");
+    expect(
+      (await titles()).filter((title) => title.startsWith("radish") && title.includes("sown 18 May")),
+    ).toHaveLength(1);
+    await page.close();
+  },
+);
+
+it("follows the slider over all crops and bags, to the last step; long tasks are told", async () => {
+  const page = await openPage(opened.browser, `/house/${house}/match`);
+  await page.evaluate(() => {
+    const told = window as unknown as { long: number[] };
+    told.long = [];
+    new PerformanceObserver((list) => told.long.push(...list.getEntries().map((e) => e.duration))).observe({
+      type: "longtask",
+    });
+  });
+  const longTasks = () =>
+    page.evaluate(() => (window as unknown as { long: number[] }).long.splice(0).map(Math.round));
+  await press(page, "Show all 129 crops and uses");
+  await page.locator('::-p-aria([name="Bags"])').fill("buy");
+  await see(page, "129 crops and uses against 25 bags");
+  await page.focus('input[type="range"]');
+  await longTasks();
+  for (let step = 0; step < 20; step++) await page.keyboard.press("ArrowRight");
+  await see(page, "sown 5 Oct");
+  console.log(
+    `long tasks in 20 steps of the slider over 129 × 25, ms: ${(await longTasks()).join(", ") || "none"}`,
+  );
   await page.close();
 });
 

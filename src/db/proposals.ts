@@ -27,7 +27,7 @@ export async function askProposals(
 /** Notes that a proposal is being worked out; false when nobody waits for it any more. */
 export async function startProposal(on: Db, { programmeId, householdId }: Scope): Promise<Aim | undefined> {
   const row = await rowOf(on, z.object({ aim: z.enum(AIMS) }), {
-    sql: `UPDATE proposal SET status = 'working', progress = 0 WHERE programme_id = $1 AND household_id = $2 AND status IN ('waiting', 'working') RETURNING aim`,
+    sql: `UPDATE proposal SET status = 'working', progress = 0, overtaken = false WHERE programme_id = $1 AND household_id = $2 AND status IN ('waiting', 'working') RETURNING aim`,
     values: [programmeId, householdId],
   });
   return row?.aim;
@@ -42,6 +42,15 @@ export async function noteProgress(
   await on.query(
     `UPDATE proposal SET progress = $3 WHERE programme_id = $1 AND household_id = $2 AND status = 'working'`,
     [programmeId, householdId, progress],
+  );
+}
+
+/** Notes that something came on record of a planting, which a proposal that is begun or made does not know. */
+export async function overtakeProposal(on: Db, { programmeId, householdId }: Scope): Promise<void> {
+  await on.query(
+    `UPDATE proposal SET overtaken = true
+     WHERE programme_id = $1 AND household_id = $2 AND status IN ('working', 'done') AND NOT overtaken`,
+    [programmeId, householdId],
   );
 }
 
@@ -77,7 +86,7 @@ const Line = z.object({
   aim: z.enum(AIMS).nullable(),
   /** How much of it is worked out, 0 to 1. */
   progress: z.number(),
-  /** The plan has been saved since the proposal was made. */
+  /** The plan has been saved, or something came on record, since the proposal was made. */
   stale: z.boolean(),
   figures: z
     .object({
@@ -99,7 +108,7 @@ export const listProposals = (on: Db, programmeId: string, page: number): Promis
   rowsOf(on, Line, {
     sql: `SELECT h.id AS "householdId", h.code || ' ' || h.name AS name, j.aim, coalesce(j.progress, 0) AS progress,
         CASE WHEN p.household_id IS NULL THEN 'unsurveyed' ELSE coalesce(j.status, 'none') END AS status,
-        coalesce(j.status = 'done' AND j.plan_version <> coalesce(n.version, 0), false) AS stale,
+        coalesce(j.status = 'done' AND (j.overtaken OR j.plan_version <> coalesce(n.version, 0)), false) AS stale,
         CASE WHEN j.result IS NULL THEN NULL ELSE jsonb_build_object('minor', j.result->'minor', 'gap', j.result->'gap', 'harvest', j.result->'harvest', 'covered', j.result->'covered',
           'plantings', (SELECT count(*) FROM jsonb_object_keys(j.result->'adds'))) END AS figures
       FROM household h LEFT JOIN place p ON p.household_id = h.id LEFT JOIN proposal j ON j.household_id = h.id LEFT JOIN plan n ON n.household_id = h.id
@@ -118,11 +127,15 @@ export const countProposals = (on: Db, programmeId: string) =>
     values: [programmeId],
   });
 
-const Found = z.object({ planVersion: z.number().nullable(), result: Proposal.nullable() });
+const Found = z.object({
+  planVersion: z.number().nullable(),
+  result: Proposal.nullable(),
+  isOvertaken: z.boolean(),
+});
 
 /** The newest proposal for a household. */
 export const findProposal = (on: Db, { programmeId, householdId }: Scope) =>
   rowOf(on, Found, {
-    sql: `SELECT plan_version AS "planVersion", result FROM proposal WHERE programme_id = $1 AND household_id = $2`,
+    sql: `SELECT plan_version AS "planVersion", result, overtaken AS "isOvertaken" FROM proposal WHERE programme_id = $1 AND household_id = $2`,
     values: [programmeId, householdId],
   });

@@ -25,6 +25,7 @@ import {
   updateStage,
 } from "@/db/progress";
 import { findProgramme, type Programme } from "@/db/programmes";
+import { overtakeProposal } from "@/db/proposals";
 import { listHappened, listRecords, plantingRecords } from "@/db/records";
 import type { Scope } from "@/db/scope";
 import { referenceWith, SHIPPED } from "@/library";
@@ -130,6 +131,7 @@ export async function followRecord(on: Db, scope: Scope, plantingId: string): Pr
   const before = await listProgress(on, scope);
   const after = keptOf(planted, await plantingRecords(on, scope, plantingId), judge);
   await putProgress(on, scope, after);
+  await overtakeProposal(on, scope);
   const others = before.filter((p) => p.plantingId !== plantingId);
   const old = before.filter((p) => p.plantingId === plantingId);
   await updateStage(on, scope, householdProgress(true, inPlan([...others, ...after])));

@@ -44,7 +44,13 @@ export function statusOf({ code }: Problem): number {
   if (code === "database-unreachable") return 503;
   if (code === "not-allowed") return 403;
   if (code === "not-found") return 404;
-  if (code === "plan-changed" || code === "survey-changed" || code === "already-corrected") return 409;
+  if (
+    code === "plan-changed" ||
+    code === "proposal-overtaken" ||
+    code === "survey-changed" ||
+    code === "already-corrected"
+  )
+    return 409;
   return 400;
 }
 

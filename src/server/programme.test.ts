@@ -1,7 +1,7 @@
 import { randomUUID } from "node:crypto";
 import { afterAll, describe, expect, it } from "vitest";
 import { closePool, db } from "@/db/pool";
-import { findProposal } from "@/db/proposals";
+import { askProposals, findProposal, finishProposal, startProposal } from "@/db/proposals";
 import { householdOf, planWith, SURVEY, twoTrainers } from "@/testing/programme";
 import { saveClimate, searchTowns } from "./climate";
 import { judgeAll } from "./following";
@@ -10,9 +10,10 @@ import { readSetting } from "./judging";
 import { readPlan, savePlan } from "./plans";
 import { readPrices, savePrice } from "./prices";
 import { readTogether, saveTogether } from "./together";
-import { proposeForAll, readProposals, takeBackProposal, takeProposal } from "./proposals";
-import { judgingSince, readOverrides, readProgramme, readReference } from "./programme";
+import { proposedPlan, proposeForAll, readProposals, takeBackProposal, takeProposal } from "./proposals";
+import { judgingSince, readOverrides, readProgramme, readReference, readToday } from "./programme";
 import { enqueue, stopQueue } from "./queue";
+import { addRecord } from "./records";
 import { overrideValue, previewOverride } from "./reference";
 import { previewSchools, saveSchools } from "./schools";
 import { isSurveyed } from "./setting";
@@ -191,6 +192,21 @@ describe("a garden for every household", () => {
       expect((await readPlan(stranger, id)).plan).toEqual({ bags: [], rows: [] });
       expect(await takeBackProposal(stranger, id)).toMatchObject({ problem: { code: "plan-changed" } });
       expect(await takeBackProposal(trainer, id)).toMatchObject({ problem: { code: "not-found" } });
+      // What is written down after a proposal was begun, that could not know: it is not taken over it.
+      expect((await savePlan(stranger, id, 2, result!.plan)).ok).toBe(true);
+      const scope = { programmeId: stranger.programmeId, householdId: id };
+      await askProposals(db(), stranger.programmeId, { aim: "ease", by: "Somebody" });
+      await startProposal(db(), scope);
+      await finishProposal(db(), scope, { planVersion: 3, proposal: result! });
+      expect((await lineOf()).stale).toBe(false);
+      const planting = result!.plan.rows.flatMap((r) => r.plantings)[0]!;
+      const sown = { plantingId: planting.id, kind: "sown", on: await readToday(stranger), amount: null };
+      expect(
+        await addRecord(stranger, id, { id: randomUUID(), ...sown, note: "", supersedes: null }),
+      ).toMatchObject({ ok: true });
+      expect((await lineOf()).stale).toBe(true);
+      expect(await proposedPlan(stranger, id)).toBeUndefined();
+      expect(await takeProposal(stranger, id)).toMatchObject({ problem: { code: "proposal-overtaken" } });
     },
   );
 

@@ -142,11 +142,13 @@ export async function readProposals(actor: Actor, at: unknown): Promise<Proposal
   return { lines, page, pages: Math.max(1, Math.ceil(households / PROPOSALS_A_PAGE)), asked, open };
 }
 
-/** The plan of a household's proposal, as long as it was made for the plan that is saved; undefined when there is none. */
+/** The plan of a household's proposal, as long as it was made for the plan that is saved and for all that is on record; undefined when there is none. */
 export async function proposedPlan(actor: Actor, householdId: string): Promise<Plan | undefined> {
   const found = await findProposal(db(), scopeOf(actor, householdId));
   const saved = await readPlan(actor, householdId);
-  return found?.result && found.planVersion === saved.version ? found.result.plan : undefined;
+  return found?.result && !found.isOvertaken && found.planVersion === saved.version
+    ? found.result.plan
+    : undefined;
 }
 
 /** Puts the plan back over which a household's proposal was taken, as long as nobody has saved since. */
@@ -174,6 +176,7 @@ export function takeProposal(actor: Actor, householdId: unknown): Promise<Outcom
     if (!id.ok) return refused({ code: "not-found" });
     const found = await findProposal(db(), scopeOf(actor, id.value));
     if (!found?.result || found.planVersion === null) return refused({ code: "not-found" });
+    if (found.isOvertaken) return refused({ code: "proposal-overtaken" });
     const saved = await savePlan(actor, id.value, found.planVersion, found.result.plan);
     return saved.ok ? { ok: true, value: { version: saved.value.version } } : saved;
   });

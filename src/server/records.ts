@@ -25,7 +25,7 @@ import { programmeToChange, readToday } from "./programme";
 import { todayIn } from "./town";
 
 /** Records that a log shows at a time. */
-const RECORDS_SHOWN = 60;
+const RECORDS_SHOWN = 30;
 const Times = z.coerce.number().int().min(1).max(200).catch(1);
 
 /** The newest records of a household: so many at a time, `times` over; and whether there are more. */

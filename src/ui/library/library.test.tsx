@@ -29,7 +29,7 @@ it("finds a crop by another name, and shows each of its values with where it is 
   expect(getByRole("region", { name: entries[0]!.querySelector("span")!.textContent! })).toBeDefined();
   expect(text()).toMatch(/soil depthleast \d+ cmgood \d+ cm/);
   expect(getByRole("img", { name: /Plants \d+ cm apart in \d+ cm of soil/ })).toBeDefined();
-  expect(text()).toMatch(/First picked \d+ to \d+ days, likely \d+, from/);
+  expect(text()).toMatch(/From (sowing|planting out) to the first pick: \d+ to \d+ days, likely \d+/);
   fireEvent.change(getByRole("searchbox"), { target: { value: "no such thing" } });
   expect(text()).toContain("Nothing goes by that name here.");
   expect(getByLabelText("Compare with")).toBeDefined();

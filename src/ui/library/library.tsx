@@ -89,7 +89,7 @@ export function Library({ overrides, uses, preview, override, takeIn }: LibraryP
         />
         <ul
           aria-label={t("library.entries")}
-          className="mt-2 max-h-64 overflow-y-auto border-t-rule border-ink lg:max-h-[calc(100vh-26rem)]"
+          className="mt-2 border-t-rule border-ink lg:max-h-[calc(100vh-26rem)] lg:overflow-y-auto max-lg:[&>li:nth-child(n+7)]:hidden"
         >
           {shown.map((e) => (
             <li key={e.key}>
@@ -109,6 +109,11 @@ export function Library({ overrides, uses, preview, override, takeIn }: LibraryP
           ))}
           {shown.length === 0 && <li className="py-3 text-muted">{t("library.none")}</li>}
         </ul>
+        {shown.length > 6 && (
+          <p className="mt-1 text-note text-muted lg:hidden">
+            {t("library.more", { count: shown.length - 6 })}
+          </p>
+        )}
         <ValuesFiles takeIn={takeIn} />
       </div>
       {entry && (

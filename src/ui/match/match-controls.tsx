@@ -38,7 +38,7 @@ export function MatchControls({ ask, onChange, today, day, isShort, hasOwn }: Co
   const { t } = words;
   const { sowOn, find, sort, tastes, hideWrong, toBuy } = ask;
   return (
-    <div className="mb-3 flex flex-wrap items-end gap-3">
+    <div className="mb-3 grid grid-cols-2 items-end gap-x-3 gap-y-2 sm:flex sm:flex-wrap sm:gap-3">
       <TextField
         type="date"
         label={t("match.sowOn")}
@@ -57,7 +57,7 @@ export function MatchControls({ ask, onChange, today, day, isShort, hasOwn }: Co
           }
           aria-valuetext={words.day(day)}
           onChange={(e) => onChange({ sowOn: addDays(today, WEEK * Number(e.target.value)) })}
-          className="h-10 w-32 accent-(--beet)"
+          className="h-10 w-full accent-(--beet) sm:w-32"
         />
       </label>
       <TextField
@@ -65,7 +65,7 @@ export function MatchControls({ ask, onChange, today, day, isShort, hasOwn }: Co
         label={t("match.find")}
         value={find}
         onChange={(e) => onChange({ find: e.target.value })}
-        className="w-32"
+        className="sm:w-32"
       />
       {!isShort && (
         <>

@@ -1,7 +1,7 @@
 "use client";
 
 import { useVirtualizer } from "@tanstack/react-virtual";
-import { type KeyboardEvent, useRef } from "react";
+import { type KeyboardEvent, memo, useRef } from "react";
 import { soilVolumeL } from "@/core/bag";
 import { known } from "@/core/known";
 import type { BagThing } from "@/core/plan";
@@ -46,15 +46,26 @@ function walk(event: KeyboardEvent<HTMLTableElement>) {
 
 /** Height of a line before it is measured, and how many stand ready beyond what is seen, so that arrow keys find the next. */
 const LINE_PX = 53;
-const BEYOND = 12;
+const BEYOND = 4;
+/** Widths of a bag's column, and of the two columns before them that stay in sight. */
+const COLUMN_PX = 104;
+const LEAD_PX = 320;
 
-/** Crops down, bags across; of a long list only the lines in view are drawn. */
-export function MatchGrid({ lines, bags, setting, chosen, onChoose, onWhatFits, onWhereFits }: GridProps) {
+/** Crops down, bags across; of a long list only the lines and columns in view are drawn, and none while only the slider moves. */
+export const MatchGrid = memo(function MatchGrid({
+  lines,
+  bags,
+  setting,
+  chosen,
+  onChoose,
+  onWhatFits,
+  onWhereFits,
+}: GridProps) {
   const { t, crop, bag, day, quantity, money, season } = useWords();
   const nameOf = (id: string) => bag(bags.find((b) => b.id === id)?.kindId ?? "");
   const first = lines[0]?.cells[0];
   const box = useRef<HTMLDivElement>(null);
-  // eslint-disable-next-line react-hooks/incompatible-library -- nothing here is memoized
+
   const inView = useVirtualizer({
     count: lines.length,
     getScrollElement: () => box.current,
@@ -63,12 +74,40 @@ export function MatchGrid({ lines, bags, setting, chosen, onChoose, onWhatFits, 
     overscan: BEYOND,
     initialRect: { width: 900, height: 700 },
   });
+  const across = useVirtualizer({
+    horizontal: true,
+    count: bags.length,
+    getScrollElement: () => box.current,
+    getItemKey: (i) => bags[i]?.id ?? i,
+    estimateSize: () => COLUMN_PX,
+    paddingStart: LEAD_PX,
+    overscan: 2,
+    initialRect: { width: 900, height: 700 },
+  });
+  const columns = across.getVirtualItems().flatMap(({ index }) => {
+    const b = bags[index];
+    return b ? [{ b, column: index }] : [];
+  });
+  const left = columns[0]?.column ?? 0;
+  const right = bags.length - 1 - (columns.at(-1)?.column ?? -1);
   const drawn = inView.getVirtualItems();
   const above = drawn[0]?.start ?? 0;
   const below = inView.getTotalSize() - (drawn.at(-1)?.end ?? 0);
   return (
     <div ref={box} className="relative max-h-[75vh] overflow-auto lg:max-h-[calc(100vh-18rem)]">
-      <table onKeyDown={walk} aria-rowcount={lines.length + 1} className="border-collapse text-note">
+      <table
+        onKeyDown={walk}
+        aria-rowcount={lines.length + 1}
+        aria-colcount={bags.length + 2}
+        className="w-px table-fixed border-collapse text-note"
+      >
+        <colgroup>
+          <col className="w-30 lg:w-48" />
+          <col className="w-24 lg:w-32" />
+          {bags.map((b) => (
+            <col key={b.id} className="w-26" />
+          ))}
+        </colgroup>
         <thead>
           <tr className="sticky top-0 z-2 bg-paper align-bottom shadow-[inset_0_-1.5px_0_var(--ink)]">
             <th
@@ -81,13 +120,15 @@ export function MatchGrid({ lines, bags, setting, chosen, onChoose, onWhatFits, 
               {t("match.meal")}
               <span className="block text-fine font-normal text-muted">{t("match.mealWorth")}</span>
             </th>
-            {bags.map((b) => {
+            {left > 0 && <td colSpan={left} aria-hidden="true" />}
+            {columns.map(({ b, column }) => {
               const shape = shapeOf(b, setting);
               return (
                 <th
                   key={b.id}
                   scope="col"
-                  className="min-w-22 px-2 py-1.5 text-left leading-tight font-semibold"
+                  aria-colindex={column + 3}
+                  className="px-2 py-1.5 text-left leading-tight font-semibold"
                 >
                   <Tip text={t("match.whatFits")}>
                     <button
@@ -104,6 +145,7 @@ export function MatchGrid({ lines, bags, setting, chosen, onChoose, onWhatFits, 
                 </th>
               );
             })}
+            {right > 0 && <td colSpan={right} aria-hidden="true" />}
           </tr>
         </thead>
         <tbody>
@@ -119,10 +161,7 @@ export function MatchGrid({ lines, bags, setting, chosen, onChoose, onWhatFits, 
                 aria-rowindex={row + 2}
                 className="border-b border-line"
               >
-                <th
-                  scope="row"
-                  className="sticky left-0 z-1 max-w-52 min-w-36 bg-paper py-1.5 pr-3 text-left font-semibold"
-                >
+                <th scope="row" className="sticky left-0 z-1 bg-paper py-1.5 pr-3 text-left font-semibold">
                   <Tip text={t("match.whereFits")}>
                     <button
                       type="button"
@@ -136,7 +175,7 @@ export function MatchGrid({ lines, bags, setting, chosen, onChoose, onWhatFits, 
                     {t(`methods.${line.choice.method.method}`)}
                   </span>
                 </th>
-                <td className="px-2 align-top whitespace-nowrap">
+                <td className="px-2 align-top">
                   <span className="block py-1.5 pb-0">
                     {line.season.stages.firstPick
                       ? day(line.season.stages.firstPick.likely)
@@ -148,7 +187,8 @@ export function MatchGrid({ lines, bags, setting, chosen, onChoose, onWhatFits, 
                     </span>
                   )}
                 </td>
-                {bags.map((b, column) => {
+                {left > 0 && <td colSpan={left} aria-hidden="true" />}
+                {columns.map(({ b, column }) => {
                   const cell = line.cells.find((c) => c.bagId === b.id);
                   if (!cell) {
                     return (
@@ -177,6 +217,7 @@ export function MatchGrid({ lines, bags, setting, chosen, onChoose, onWhatFits, 
                     />
                   );
                 })}
+                {right > 0 && <td colSpan={right} aria-hidden="true" />}
               </tr>
             );
           })}
@@ -185,4 +226,4 @@ export function MatchGrid({ lines, bags, setting, chosen, onChoose, onWhatFits, 
       </table>
     </div>
   );
-}
+});

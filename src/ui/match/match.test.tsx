@@ -32,8 +32,9 @@ const screen = (plan: Plan, { save = vi.fn() as MatchProps["save"], usual = [] a
   );
 
 beforeEach(() => {
-  // A document without a browser has no heights: here the whole grid is in view.
-  Object.defineProperty(HTMLElement.prototype, "clientHeight", { configurable: true, get: () => 20_000 });
+  // A document without a browser has no sizes: here the whole grid is in view.
+  for (const side of ["clientHeight", "clientWidth", "offsetWidth"])
+    Object.defineProperty(HTMLElement.prototype, side, { configurable: true, get: () => 20_000 });
   Object.defineProperty(HTMLElement.prototype, "offsetHeight", { configurable: true, get: () => 50 });
   // The first answer is the page's own; nothing here asks the worker for another.
   vi.stubGlobal(

@@ -13,6 +13,7 @@ import type { Outcome, Problem } from "@/core/problem";
 import { Button, buttonClass } from "@/ui/primitives/button";
 import { send } from "@/ui/primitives/send";
 import { useJudged } from "@/ui/use-judged";
+import { useLatest } from "@/ui/use-same";
 import { useWords } from "@/ui/words/use-words";
 import { type MatchAsk, MatchControls } from "./match-controls";
 import { MatchGrid } from "./match-grid";
@@ -148,6 +149,14 @@ export function Match({
   );
   const cellKey = `${chosen?.goalId} ${chosen?.bagId} ${day}`;
 
+  const look = useLatest({
+    onWhatFits: (bagId: string) => setOnly({ bagId, toBuy }),
+    onWhereFits: (goalId: string) => {
+      setOnly({ goalId, toBuy });
+      change({ toBuy: true });
+    },
+  });
+
   const pick = async () => {
     if (!wanted || !column || done?.cell === cellKey) return;
     setSaving(true);
@@ -250,11 +259,7 @@ export function Match({
             setting={setting}
             chosen={chosen}
             onChoose={setChosen}
-            onWhatFits={(bagId) => setOnly({ bagId, toBuy })}
-            onWhereFits={(goalId) => {
-              setOnly({ goalId, toBuy });
-              change({ toBuy: true });
-            }}
+            {...look}
           />
         )}
       </div>
