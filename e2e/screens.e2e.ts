@@ -193,7 +193,7 @@ it(
     await page.locator('section[aria-label="Soonest food"] button').click();
     await see(page, "It is not the plan until you save it.");
     expect(
-      (await titles()).filter((title) => title.startsWith("radish") && title.includes("sown 18 May")),
+      (await titles()).filter((title) => title.startsWith("radish") && title.includes("on record to 18 May")),
     ).toHaveLength(1);
     await page.close();
   },

@@ -486,7 +486,7 @@ it("chooses a school for the programme and another for a bag, and sees what each
   const page = await openPage(opened.browser, "/schools");
   await page.locator('::-p-aria([name="Stones up the middle of towers"])').fill("none");
   await see(page, "the bottom rings can starve of water");
-  await see(page, "What that changes, in all");
+  await see(page, "What that changes, in");
   await see(page, "No planting gets another verdict, count or date");
   await page.locator('::-p-aria([name="Size of bags"])').fill("one-up");
   await see(page, "plantings change");

@@ -1,6 +1,5 @@
 import "./globals.css";
 import type { Metadata } from "next";
-import { cookies } from "next/headers";
 import { connection } from "next/server";
 import type { ReactNode } from "react";
 import { addRecordAction } from "@/app/actions";
@@ -12,6 +11,7 @@ import { todayIn } from "@/server/town";
 import { Frame } from "@/ui/frame";
 import words from "@/ui/words/en.json";
 import { Words } from "@/ui/words/provider";
+import { readUnits } from "./units";
 
 export const metadata: Metadata = {
   title: { default: words.app.name, template: `%s · ${words.app.name}` },
@@ -32,7 +32,7 @@ async function head() {
 
 export default async function RootLayout({ children }: { children: ReactNode }) {
   await connection();
-  const units = (await cookies()).get("units")?.value === "us" ? "us" : "metric";
+  const units = await readUnits();
   const { currency, programme, day } = await head();
   return (
     <html lang="en" data-made={new Date().toISOString()}>

@@ -15,7 +15,7 @@ const Stored = z.object({
 });
 export type StoredRecord = z.infer<typeof Stored>;
 
-const COLUMNS = `t.household_id AS "householdId", t.id, t.planting_id AS "plantingId", t.kind, t.happened_on AS "on",
+const COLUMNS = `t.household_id AS "householdId", t.id, t.planting_id AS "plantingId", t.row_id AS "rowId", t.kind, t.happened_on AS "on",
   CASE WHEN t.measure IS NULL THEN NULL ELSE jsonb_build_object('measure', t.measure, 'value', t.value, 'typed', t.typed, 'unit', t.unit) END AS amount,
   t.note, t.supersedes, t.author, t.noted_at AS "notedAt"`;
 
@@ -74,6 +74,32 @@ export const listHappened = (on: Db, { programmeId, householdId }: Scope): Promi
         AND NOT EXISTS (SELECT 1 FROM record later WHERE later.supersedes = t.id)
       GROUP BY t.planting_id, t.kind, p.plants`,
     values: [programmeId, householdId],
+  });
+
+const DoneStored = z.object({
+  plantingId: z.string().nullable(),
+  rowId: z.string().nullable(),
+  kind: z.enum(RECORD_KINDS),
+  days: z.array(DayText),
+});
+
+/**
+ * On which days each kind of thing happened to a household's plantings and bags, since a day; of what is done again and
+ * again without being counted, the last day only. Records that were corrected or struck do not count.
+ */
+export const listDone = (
+  on: Db,
+  { programmeId, householdId }: Scope,
+  since: Day,
+): Promise<z.infer<typeof DoneStored>[]> =>
+  rowsOf(on, DoneStored, {
+    sql: `SELECT t.planting_id AS "plantingId", t.row_id AS "rowId", t.kind,
+        CASE WHEN t.kind IN ('picked', 'watered') THEN ARRAY[max(t.happened_on)::text] ELSE array_agg(t.happened_on::text ORDER BY t.happened_on) END AS days
+      FROM record t
+      WHERE t.programme_id = $1 AND t.household_id = $2 AND t.happened_on >= $3 AND coalesce(t.planting_id, t.row_id) IS NOT NULL
+        AND t.kind <> 'struck' AND NOT EXISTS (SELECT 1 FROM record later WHERE later.supersedes = t.id)
+      GROUP BY t.planting_id, t.row_id, t.kind`,
+    values: [programmeId, householdId, since],
   });
 
 const Week = z.object({ from: DayText, kg: z.number() });
@@ -145,7 +171,7 @@ export async function* recordsInBatches(
          t.kind, t.measure, t.value, t.typed, t.unit, t.note, t.supersedes, t.author, t.noted_at AS "notedAt",
          t.kind <> 'struck' AND NOT EXISTS (SELECT 1 FROM record later WHERE later.supersedes = t.id) AS stands
        FROM record t JOIN household h ON h.id = t.household_id
-         LEFT JOIN planting p ON p.id = t.planting_id LEFT JOIN plan_row r ON r.id = p.row_id LEFT JOIN bag b ON b.id = r.bag_id
+         LEFT JOIN planting p ON p.id = t.planting_id LEFT JOIN plan_row r ON r.id = coalesce(p.row_id, t.row_id) LEFT JOIN bag b ON b.id = r.bag_id
        WHERE t.programme_id = $1 AND ($2::uuid IS NULL OR t.household_id = $2)
        ORDER BY t.happened_on, t.noted_at, t.id`,
       [programmeId, householdId],
@@ -178,13 +204,14 @@ export async function insertRecord(
   { record: r, author, notedAt }: NewRecord,
 ): Promise<boolean> {
   const { rowCount } = await on.query(
-    `INSERT INTO record (id, programme_id, household_id, planting_id, kind, happened_on, measure, value, typed, unit, note, supersedes, author, noted_at)
-     VALUES ($1, $2, $3, $4, $5, $6, $7, $8, $9, $10, $11, $12, $13, coalesce($14, now())) ON CONFLICT (id) DO NOTHING`,
+    `INSERT INTO record (id, programme_id, household_id, planting_id, row_id, kind, happened_on, measure, value, typed, unit, note, supersedes, author, noted_at)
+     VALUES ($1, $2, $3, $4, $5, $6, $7, $8, $9, $10, $11, $12, $13, $14, coalesce($15, now())) ON CONFLICT (id) DO NOTHING`,
     [
       r.id,
       programmeId,
       householdId,
       r.plantingId,
+      r.rowId ?? null,
       r.kind,
       r.on,
       r.amount?.measure ?? null,

@@ -7,6 +7,7 @@ import { lockHousehold } from "@/db/households";
 import { everPlanted } from "@/db/plans";
 import {
   insertRecord,
+  listDone,
   newestRecords,
   pickedByWeek,
   plantingRecords,
@@ -46,6 +47,13 @@ const WEEKS_SHOWN = 20;
 /** What a household picked and weighed, kg by week, in the last months. */
 export const readPicked = async (actor: Actor, householdId: string) =>
   pickedByWeek(db(), scopeOf(actor, householdId), addDays(await readToday(actor), -7 * WEEKS_SHOWN));
+
+/** So long ago is another season's. */
+const SEASON_DAYS = 400;
+
+/** On which days each kind of thing happened to a household's plantings and bags in this season. */
+export const readDone = async (actor: Actor, householdId: string) =>
+  listDone(db(), scopeOf(actor, householdId), addDays(await readToday(actor), -SEASON_DAYS));
 
 /** Stores one record, and what it changes in the progress of its household. Sending the same id again is no fault and stores nothing twice. */
 export function addRecord(
@@ -123,6 +131,7 @@ export async function logPlantings(actor: Actor, householdId: string) {
       return [
         {
           id,
+          rowId,
           row: rows.indexOf(rowId) + 1,
           kindId,
           goalId,

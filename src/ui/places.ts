@@ -14,8 +14,8 @@ export const TOWN_PLACES = [
 ] as const;
 
 /** A household's own places, in working order. */
-export const HOUSE_PLACES = ["doorstep", "match", "bench", "log", "garden"] as const;
+export const HOUSE_PLACES = ["doorstep", "match", "bench", "days", "log", "garden"] as const;
 export type HousePlace = (typeof HOUSE_PLACES)[number];
 
 /** What a household itself goes to. */
-export const OWN_PLACES = ["garden", "log"] as const;
+export const OWN_PLACES = ["garden", "days", "log"] as const;

@@ -6,6 +6,7 @@ import {
   isValid,
   parseISO,
   startOfMonth,
+  startOfWeek,
 } from "date-fns";
 
 /** A calendar date as ISO 8601 text, `2026-05-18`: never a time, never a zone. */
@@ -56,6 +57,9 @@ export const daysBetween = (from: Day, to: Day): number => dayNumber(to) - dayNu
 
 /** The same day some months later, or the last of a month that is too short for it: a month after 31 January is 28 February. */
 export const addMonths = (day: Day, months: number): Day => textOf(addMonthsTo(parseISO(day), months));
+
+/** The Monday of the week that a day is in. */
+export const mondayOf = (day: Day): Day => textOf(startOfWeek(parseISO(day), { weekStartsOn: 1 }));
 
 /** The first day of the month that lies `add` months after that of a day. */
 export const monthStart = (day: Day, add = 0): Day => textOf(addMonthsTo(startOfMonth(parseISO(day)), add));

@@ -8,6 +8,7 @@ export {
   dayOf,
   daysBetween,
   isDay,
+  mondayOf,
   monthStart,
   yearDay,
 } from "./day";

@@ -1,4 +1,5 @@
 /** How do records and values leave and come back? Text formats for what the programme keeps. */
+export { type CalendarEntry, calendarFile } from "./calendar-file";
 export { faultsToCsv, type RowFault } from "./faults";
 export { readValues, type ValueRow, valuesToCsv, valuesToJson } from "./library-file";
 export { csvHead, csvLines, type RecordLine } from "./records-csv";

@@ -1,6 +1,6 @@
 import * as z from "zod";
 import { DayText } from "../day";
-import { MEASURES, MEASURES_OF, RECORD_KINDS, type RecordKind } from "./kinds";
+import { isOfRow, MEASURES, MEASURES_OF, RECORD_KINDS, type RecordKind } from "./kinds";
 
 /** Without an amount these say nothing. */
 const NEEDS_AMOUNT = new Set<RecordKind>(["lost", "picked"]);
@@ -19,6 +19,8 @@ export const GardenRecord = z
     /** Made on the device, so that sending twice stores once. */
     id: z.uuid(),
     plantingId: z.uuid().nullable(),
+    /** The row whose bag it is about, for what is of a whole bag. */
+    rowId: z.uuid().nullable().optional(),
     kind: z.enum(RECORD_KINDS),
     on: DayText,
     amount: Amount.nullable(),
@@ -41,7 +43,11 @@ export const GardenRecord = z
     path: ["amount"],
   })
   .refine((r) => r.kind !== "note" || r.note.trim() !== "", { error: "note-missing", path: ["note"] })
-  .refine((r) => r.plantingId !== null || ["note", "struck"].includes(r.kind), {
+  .refine((r) => !isOfRow(r.kind) || (r.rowId && r.plantingId === null), {
+    error: "row-missing",
+    path: ["rowId"],
+  })
+  .refine((r) => r.plantingId !== null || isOfRow(r.kind) || ["note", "struck"].includes(r.kind), {
     error: "planting-missing",
     path: ["plantingId"],
   })

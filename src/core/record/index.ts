@@ -17,7 +17,15 @@ export {
   type Waiting,
 } from "./progress";
 export { type Amount, GardenRecord } from "./contract";
-export { type Measure, MEASURES, MEASURES_OF, RECORD_KINDS, type RecordKind } from "./kinds";
+export {
+  isOfRow,
+  type Measure,
+  MEASURES,
+  MEASURES_OF,
+  PLANTING_KINDS,
+  RECORD_KINDS,
+  type RecordKind,
+} from "./kinds";
 export { type NextStep, nextStepOn } from "./next-step";
 export { dayProblem } from "./order";
 export { pickedTotals, validRecords } from "./record";

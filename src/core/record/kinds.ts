@@ -1,16 +1,24 @@
-/** What can be on record of a planting. */
-export const RECORD_KINDS = [
+/** What can be on record of a planting, and of a bag through its season. */
+export const PLANTING_KINDS = [
   "sown",
   "up",
+  "thinned",
   "moved",
+  "staked",
   "lost",
   "fed",
   "picked",
   "ended",
-  "note",
-  "struck",
 ] as const;
+export const ROW_KINDS = ["filled", "topped-up", "watered", "covered", "emptied"] as const;
+export type RowKind = (typeof ROW_KINDS)[number];
+
+/** All of it, a note about anything, and the striking out of another record. */
+export const RECORD_KINDS = [...PLANTING_KINDS, ...ROW_KINDS, "note", "struck"] as const;
 export type RecordKind = (typeof RECORD_KINDS)[number];
+
+/** Whether a kind of record is of a whole bag, and not of a planting in it. */
+export const isOfRow = (kind: RecordKind): kind is RowKind => (ROW_KINDS as readonly string[]).includes(kind);
 
 /** What an amount counts. Mass in kg, volume in L, the rest in pieces. */
 export const MEASURES = ["count", "pieces", "bunches", "mass", "volume"] as const;
@@ -20,6 +28,13 @@ export type Measure = (typeof MEASURES)[number];
 export const MEASURES_OF: Record<RecordKind, readonly Measure[]> = {
   sown: ["count"],
   up: ["count"],
+  thinned: ["count"],
+  staked: [],
+  filled: ["volume"],
+  "topped-up": ["volume"],
+  watered: ["volume"],
+  covered: [],
+  emptied: [],
   moved: ["count"],
   lost: ["count"],
   fed: ["volume", "mass"],

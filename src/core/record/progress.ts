@@ -85,7 +85,7 @@ export function progressOf(p: Followed, climate: Climate): Progress {
   const kinds = new Set(validRecords(p.records).map((r) => r.kind));
   const has = (...any: GardenRecord["kind"][]) => any.some((kind) => kinds.has(kind));
   return {
-    isStarted: has("sown", "up", "moved", "lost", "fed"),
+    isStarted: has("sown", "up", "thinned", "moved", "staked", "lost", "fed"),
     isPicked: has("picked"),
     isRecorded: p.records.length > 0,
     endedOn: real.endedOn,

@@ -1,7 +1,7 @@
 import type { ReactNode } from "react";
 import type { Day } from "@/core/day";
 import { heardOf, type PlantingView, type RowView, standingOn } from "@/core/garden";
-import { BagSection } from "@/ui/draw/section";
+import { BagSection, type SectionPlant } from "@/ui/draw/section";
 import type { StripBar } from "@/ui/draw/strip";
 import type { TopPlanting } from "@/ui/draw/top";
 import { useWords } from "@/ui/words/use-words";
@@ -64,6 +64,22 @@ export const barsOf = ({ view, selection, today }: RowShown): StripBar[] =>
     selected: chosenIn(view, selection) === p.planting.id,
     wrong: p.fit.grade === "wrong" || view.clashes.some((c) => c.plantingId === p.planting.id),
   }));
+
+/** A stand sown dense is drawn as so many. */
+const DRAWN_DENSE = 7;
+
+/** A planting as the section of its bag shows it. */
+export const sectionPlant = (
+  { goal, planting }: PlantingView,
+  { depthCm }: Pick<RowView, "depthCm">,
+): SectionPlant => ({
+  goalId: goal.id,
+  kind: goal.kind,
+  count: planting.plants ?? DRAWN_DENSE,
+  rootCm: Math.min(goal.depthCm.good, depthCm),
+  heightCm: goal.heightCm,
+  side: planting.surface === "side",
+});
 
 /** The plantings that a bag shows from above. */
 export const topsOf = (row: RowShown): TopPlanting[] =>
@@ -139,14 +155,7 @@ export function RowFrame({
           shape={view.shape}
           depthCm={view.depthCm}
           isSmall={isSmall}
-          plants={inView(row).map((p) => ({
-            goalId: p.goal.id,
-            kind: p.goal.kind,
-            count: p.planting.plants ?? 7,
-            rootCm: Math.min(p.goal.depthCm.good, view.depthCm),
-            heightCm: p.goal.heightCm,
-            side: p.planting.surface === "side",
-          }))}
+          plants={inView(row).map((p) => sectionPlant(p, view))}
         />
         {top(isSmall)}
       </div>

@@ -24,6 +24,7 @@ const garden = (plan: Plan, today = "2026-05-18", settings: Partial<PlainSetting
       plan={plan}
       setting={{ ...plain, ...settings }}
       overrides={[]}
+      records={[]}
     />,
   );
 

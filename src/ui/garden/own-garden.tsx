@@ -3,13 +3,15 @@
 import Link from "next/link";
 import { useMemo, useState } from "react";
 import { addDays, type Day } from "@/core/day";
-import { assessGarden, nextMeal, type PlantingView } from "@/core/garden";
+import { type DoneLine, stateOn, type Task, tasksOf } from "@/core/days";
+import { assessGarden, nextMeal } from "@/core/garden";
 import type { Override } from "@/core/override";
 import type { PlainSetting } from "@/core/setting";
 import type { Plan } from "@/core/plan";
 import { rowThirst, spanOf, wateringDays } from "@/core/year";
-import { ROW_COLUMNS, type Selection } from "@/ui/bench/row-frame";
+import { ROW_COLUMNS, sectionPlant, type Selection } from "@/ui/bench/row-frame";
 import { StillRow } from "@/ui/bench/still-row";
+import { taskWords } from "@/ui/days/task-words";
 import { BagSection } from "@/ui/draw/section";
 import { SeasonAxis, SeasonLegend } from "@/ui/draw/strip";
 import { Caution } from "@/ui/primitives/caution";
@@ -25,16 +27,26 @@ interface OwnGardenProps {
   readonly plan: Plan;
   readonly setting: PlainSetting;
   readonly overrides: readonly Override[];
+  /** What is on record of its plantings and bags this season. */
+  readonly records: readonly DoneLine[];
 }
 
-/** What comes within this many days is worth a card, a line; and what was to be done so long ago still is. */
+/** What comes within this many days is worth a card, or a line. */
 const WEEK_DAYS = 7;
 const SOON_DAYS = 21;
-const LATE_DAYS = 30;
 
 /** A household's own garden, to look at and not to change: what is next, how much water each bag takes, and every bag's season. */
-export function OwnGarden({ householdId, name, today, plan, setting: plain, overrides }: OwnGardenProps) {
-  const { t, crop, day, quantity } = useWords();
+export function OwnGarden({
+  householdId,
+  name,
+  today,
+  plan,
+  setting: plain,
+  overrides,
+  records,
+}: OwnGardenProps) {
+  const words = useWords();
+  const { t, crop, day, quantity } = words;
   const { setting } = useJudged(plain, overrides);
   const garden = useMemo(() => assessGarden(plan, setting), [plan, setting]);
   const span = useMemo(() => spanOf(garden, today), [garden, today]);
@@ -42,16 +54,23 @@ export function OwnGarden({ householdId, name, today, plan, setting: plain, over
   const meal = nextMeal(garden, today);
   const chosen = garden.rows.find((r) => r.row.id === selection?.rowId);
   const planting = chosen?.plantings.find((p) => p.planting.id === selection?.plantingId);
-  const coming = garden.rows
-    .flatMap((row, i) =>
-      row.plantings.flatMap((p) =>
-        comingOf(p).map((c) => ({ ...c, row, number: i + 1, goalId: p.goal.id, kind: p.goal.kind, p })),
-      ),
-    )
-    .filter((c) => c.day >= addDays(today, -LATE_DAYS) && c.day <= addDays(today, SOON_DAYS))
-    .sort((a, b) => a.day.localeCompare(b.day));
-  const thisWeek = coming.filter((c) => c.day <= addDays(today, WEEK_DAYS));
-  const soon = coming.filter((c) => c.day > addDays(today, WEEK_DAYS));
+  const coming = useMemo(
+    () => tasksOf(garden, records, { setting, today }).filter((task) => task.kind !== "water"),
+    [garden, records, setting, today],
+  );
+  const thisWeek = coming.filter((task) => task.from <= addDays(today, WEEK_DAYS));
+  const soon = coming.filter(
+    (task) => task.from > addDays(today, WEEK_DAYS) && task.from <= addDays(today, SOON_DAYS),
+  );
+  const told = (task: Task) => {
+    const { title, detail } = taskWords(task, words);
+    return (
+      <>
+        {title} <span className="text-muted">({t("bench.row", { n: task.row })})</span>
+        {detail && <span className="block text-note text-muted">{detail}</span>}
+      </>
+    );
+  };
   return (
     <div className="mx-auto max-w-4xl pb-8 print:max-w-none print:[zoom:0.7]">
       <div className="px-4 pt-3">
@@ -69,48 +88,41 @@ export function OwnGarden({ householdId, name, today, plan, setting: plain, over
         <h2 className="mt-4 border-t-rule border-ink pt-2 text-lg font-bold">{t("own.week")}</h2>
         {thisWeek.length === 0 && <p className="text-muted">{t("own.nothingWeek")}</p>}
         <ul className="grid gap-3 sm:grid-cols-2">
-          {thisWeek.map((c) => (
-            <li
-              key={`${c.code} ${c.number} ${c.goalId} ${c.day}`}
-              className="flex items-end gap-3 border-rule border-ink bg-card p-3"
-            >
-              <BagSection
-                shape={c.row.shape}
-                depthCm={c.row.depthCm}
-                isSmall={false}
-                plants={[
-                  {
-                    goalId: c.goalId,
-                    kind: c.kind,
-                    count: c.p.planting.plants ?? 7,
-                    rootCm: Math.min(c.p.goal.depthCm.good, c.row.depthCm),
-                    heightCm: c.p.goal.heightCm,
-                    side: c.p.planting.surface === "side",
-                  },
-                ]}
-              />
-              <p>
-                <b className="block font-head text-lg">
-                  {c.day < today ? `▲ ${t("own.since", { day: day(c.day) })}` : day(c.day)}
-                </b>
-                {t(`own.coming.${c.code}`, { crop: crop(c.goalId) })}{" "}
-                <span className="text-muted">({t("bench.row", { n: c.number })})</span>
-              </p>
-            </li>
-          ))}
+          {thisWeek.map((task) => {
+            const row = garden.rows.find((r) => r.row.id === task.rowId);
+            const state = stateOn(task, today);
+            return (
+              <li key={task.id} className="flex items-end gap-3 border-rule border-ink bg-card p-3">
+                {row && (
+                  <BagSection
+                    shape={row.shape}
+                    depthCm={row.depthCm}
+                    isSmall={false}
+                    plants={row.plantings
+                      .filter((p) => p.planting.id === task.plantingId)
+                      .map((p) => sectionPlant(p, row))}
+                  />
+                )}
+                <div>
+                  <b className="block font-head text-lg">
+                    {state === "late"
+                      ? `▲ ${t("own.since", { day: day(task.from) })}`
+                      : state === "due"
+                        ? t("days.until", { day: day(task.until) })
+                        : day(task.from)}
+                  </b>
+                  {told(task)}
+                </div>
+              </li>
+            );
+          })}
         </ul>
         {soon.length > 0 && <h2 className="mt-4 text-lg font-bold">{t("own.soon")}</h2>}
         <ul>
-          {soon.map((c) => (
-            <li
-              key={`${c.code} ${c.number} ${c.goalId} ${c.day}`}
-              className="flex gap-3 border-t border-line py-1.5"
-            >
-              <b className="w-16 shrink-0">{day(c.day)}</b>
-              <span>
-                {t(`own.coming.${c.code}`, { crop: crop(c.goalId) })}{" "}
-                <span className="text-muted">({t("bench.row", { n: c.number })})</span>
-              </span>
+          {soon.map((task) => (
+            <li key={task.id} className="flex gap-3 border-t border-line py-1.5">
+              <b className="w-16 shrink-0">{day(task.from)}</b>
+              <span>{told(task)}</span>
             </li>
           ))}
         </ul>
@@ -163,17 +175,4 @@ export function OwnGarden({ householdId, name, today, plan, setting: plain, over
       </div>
     </div>
   );
-}
-
-type Coming = { readonly code: "sow" | "move" | "pick"; readonly day: Day };
-
-/** What a planting asks to be done, and on which day; not what is on record already. */
-function comingOf({ planting, season, real, stay }: PlantingView): Coming[] {
-  const { move, firstPick } = season.stages;
-  const coming: Coming[] = [
-    ...(real ? [] : [{ code: "sow", day: planting.sowOn } as const]),
-    ...(move && !real?.movedOn ? [{ code: "move", day: move.likely } as const] : []),
-    ...(firstPick && !real?.pickedOn ? [{ code: "pick", day: firstPick.likely } as const] : []),
-  ];
-  return coming.filter(({ day }) => day <= stay.to);
 }

@@ -130,7 +130,7 @@ export function DaysFigure({ goal }: { goal: Goal }) {
         <Whisker from={at(first.low)} to={at(first.high)} />
         {lasts.high > 0 && <Whisker from={at(first.likely + lasts.low)} to={at(first.likely + lasts.high)} />}
       </div>
-      <div aria-hidden="true" className="relative h-5 text-fine text-muted">
+      <div aria-hidden="true" className="relative h-5 overflow-hidden text-fine text-muted">
         {marks.map((days) => (
           <span key={days} className="absolute border-l border-line pl-1" style={{ left: at(days) }}>
             {days}

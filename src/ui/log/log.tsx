@@ -78,6 +78,15 @@ export function Log({
     [plantings, crop, bag, t],
   );
 
+  /** What a record is about: a planting, a bag, or the whole household. */
+  const aboutOf = useCallback(
+    ({ plantingId, rowId }: Pick<GardenRecord, "plantingId" | "rowId">) => {
+      const inRow = rowId ? plantings.find((p) => p.rowId === rowId) : undefined;
+      return inRow ? `${inRow.row} ${bag(inRow.kindId)}` : nameOf(plantingId);
+    },
+    [plantings, bag, nameOf],
+  );
+
   const mine = waiting.filter((w) => w.householdId === householdId);
   const sendNow = async () => {
     if ((await sendWaiting(store, { refusedToo: true })) > 0) router.refresh();
@@ -146,7 +155,7 @@ export function Log({
       <div className="h-fit lg:sticky lg:top-4 print:static">
         <h1 className="text-title font-bold">{title}</h1>
         <p className="mb-3 text-muted">{t("log.lead")}</p>
-        <Waiting waiting={mine} onSend={() => void sendNow()} nameOf={nameOf} problem={problem} />
+        <Waiting waiting={mine} onSend={() => void sendNow()} aboutOf={aboutOf} problem={problem} />
         <DueNow
           due={dueNow}
           nameOf={nameOf}
@@ -185,7 +194,7 @@ export function Log({
         <p role="status" className="mt-2 flex min-h-11 flex-wrap items-center gap-3 font-semibold">
           {last && (
             <>
-              ✓ {t("log.saved", { what: `${t(`log.kinds.${last.kind}`)}, ${nameOf(last.plantingId)}` })}
+              ✓ {t("log.saved", { what: `${t(`log.kinds.${last.kind}`)}, ${aboutOf(last)}` })}
               {last.kind !== "struck" && <Button onClick={() => onStrike(last)}>{t("log.undo")}</Button>}
             </>
           )}
@@ -229,7 +238,7 @@ export function Log({
             {t("log.csv")}
           </a>
         </div>
-        <RecordList records={records} nameOf={nameOf} onCorrect={onCorrect} onStrike={onStrike} />
+        <RecordList records={records} aboutOf={aboutOf} onCorrect={onCorrect} onStrike={onStrike} />
         {hasMore && (
           <Link
             href={`/house/${householdId}/log?times=${times + 1}`}

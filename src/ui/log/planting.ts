@@ -4,6 +4,7 @@ import type { Due, Measure, RecordKind } from "@/core/record";
 /** A planting with what it waits for. */
 export interface LogPlanting {
   readonly id: string;
+  readonly rowId: string;
   readonly row: number;
   readonly kindId: string;
   readonly goalId: string;

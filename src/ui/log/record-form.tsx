@@ -4,7 +4,13 @@ import { ToggleGroup } from "radix-ui";
 import { Controller, useForm, useWatch } from "react-hook-form";
 import type { Day } from "@/core/day";
 import { type Problem, problemMessage, readProblem } from "@/core/problem";
-import { MEASURES_OF, RECORD_KINDS, type RecordForm, type RecordKind, type RecordTyped } from "@/core/record";
+import {
+  MEASURES_OF,
+  PLANTING_KINDS,
+  type RecordForm,
+  type RecordKind,
+  type RecordTyped,
+} from "@/core/record";
 import { useEffect } from "react";
 import type { z } from "zod";
 import { Button } from "@/ui/primitives/button";
@@ -30,7 +36,7 @@ interface FormProps {
   readonly onCancel?: () => void;
 }
 
-const KINDS = RECORD_KINDS.filter((kind) => kind !== "struck");
+const KINDS = [...PLANTING_KINDS, "note"] as const;
 
 /** One record: which planting, what happened, how much. The kind is one tap; the rest has sensible starts. */
 export function RecordEntry({ start, today, plantings, saveLabel, onRecord, check, onCancel }: FormProps) {
@@ -103,7 +109,7 @@ export function RecordEntry({ start, today, plantings, saveLabel, onRecord, chec
         {MEASURES_OF[kind].length > 0 && (
           <TextField
             label={t("log.amount")}
-            hint={t(`log.amountHints.${kind as Exclude<RecordKind, "struck">}`, { units })}
+            hint={t(`log.amountHints.${kind as (typeof KINDS)[number]}`, { units })}
             problem={problem(errors.amount?.message)}
             {...register("amount")}
           />

@@ -2,7 +2,7 @@
 
 import { AlertDialog } from "radix-ui";
 import { useState } from "react";
-import type { GardenRecord, RecordKind } from "@/core/record";
+import { type GardenRecord, isOfRow, type RecordKind } from "@/core/record";
 import { Button } from "@/ui/primitives/button";
 import { useWords } from "@/ui/words/use-words";
 
@@ -14,13 +14,14 @@ export interface ShownRecord extends GardenRecord {
 
 interface ListProps {
   readonly records: readonly ShownRecord[];
-  readonly nameOf: (plantingId: string | null) => string;
+  /** What a record is about, in words. */
+  readonly aboutOf: (record: GardenRecord) => string;
   readonly onCorrect: (record: ShownRecord) => void;
   readonly onStrike: (record: ShownRecord) => void;
 }
 
 /** Records, newest first; what a later record replaced stays to be seen, told as such. */
-export function RecordList({ records, nameOf, onCorrect, onStrike }: ListProps) {
+export function RecordList({ records, aboutOf, onCorrect, onStrike }: ListProps) {
   const { t, day, quantity } = useWords();
   const [striking, setStriking] = useState<ShownRecord>();
   const amount = ({ amount: a }: GardenRecord) =>
@@ -47,7 +48,7 @@ export function RecordList({ records, nameOf, onCorrect, onStrike }: ListProps) 
                 <span className={now ? "" : "line-through"}>
                   <b>{t(`log.kinds.${r.kind}`)}</b> {amount(r)}
                 </span>{" "}
-                · {nameOf(r.plantingId)}
+                · {aboutOf(r)}
                 {r.note && <span className="block text-note">“{r.note}”</span>}
                 <span className="block text-fine text-muted">
                   {t("log.by", { author: r.author })}
@@ -59,9 +60,11 @@ export function RecordList({ records, nameOf, onCorrect, onStrike }: ListProps) 
               </div>
               {now && (
                 <div className="flex flex-col items-end sm:flex-row">
-                  <Button look="quiet" onClick={() => onCorrect(r)}>
-                    {t("log.correct")}
-                  </Button>
+                  {!isOfRow(r.kind) && (
+                    <Button look="quiet" onClick={() => onCorrect(r)}>
+                      {t("log.correct")}
+                    </Button>
+                  )}
                   <Button look="quiet" onClick={() => setStriking(r)}>
                     {t("log.strike")}
                   </Button>

@@ -1,3 +1,4 @@
+import type { GardenRecord } from "@/core/record";
 import { discard, type useOutbox } from "@/ui/offline/outbox";
 import { Button } from "@/ui/primitives/button";
 import { useWords } from "@/ui/words/use-words";
@@ -6,12 +7,12 @@ import { useWords } from "@/ui/words/use-words";
 export function Waiting({
   waiting,
   onSend,
-  nameOf,
+  aboutOf,
   problem,
 }: {
   waiting: ReturnType<typeof useOutbox>["waiting"];
   onSend: () => void;
-  nameOf: (id: string | null) => string;
+  aboutOf: (record: GardenRecord) => string;
   problem: ReturnType<typeof useWords>["problem"];
 }) {
   const { t } = useWords();
@@ -39,7 +40,7 @@ export function Waiting({
       {refused.map((w) => (
         <p key={w.record.id} className="flex flex-wrap items-center gap-2">
           <span>
-            {t(`log.kinds.${w.record.kind}`)} {w.record.amount?.typed} · {nameOf(w.record.plantingId)}:{" "}
+            {t(`log.kinds.${w.record.kind}`)} {w.record.amount?.typed} · {aboutOf(w.record)}:{" "}
             <b className="text-beet">{t("log.refused", { why: w.problem ? problem(w.problem) : "" })}</b>
           </span>
           {w.problem?.code === "server-fault" && <Button onClick={onSend}>{t("log.sendNow")}</Button>}

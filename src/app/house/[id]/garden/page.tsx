@@ -4,6 +4,7 @@ import { readHousehold } from "@/server/households";
 import { readSetting } from "@/server/judging";
 import { readPlan } from "@/server/plans";
 import { readOverrides, readToday } from "@/server/programme";
+import { readDone } from "@/server/records";
 import { isSurveyed } from "@/server/setting";
 import { OwnGarden } from "@/ui/garden/own-garden";
 import { t } from "@/ui/words/translate";
@@ -24,6 +25,7 @@ export default async function Page({ params }: PageProps<"/house/[id]/garden">) 
         plan={(await readPlan(actor, id)).plan}
         setting={await readSetting(actor, household)}
         overrides={await readOverrides(actor)}
+        records={await readDone(actor, id)}
       />
     );
   });

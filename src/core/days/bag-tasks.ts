@@ -1,0 +1,126 @@
+import { temperatureOn, VENT_FROM_C } from "../climate";
+import { addDays, type Day } from "../day";
+import type { RowView } from "../garden";
+import { mixFor } from "../kit";
+import type { Setting } from "../setting";
+import { rowThirst, wateringDays } from "../year";
+import type { Done } from "./done";
+import type { Task, TaskWhat } from "./task";
+
+/** A bag is filled and soaked a week before it is planted, so that the mix has settled. Common practice. */
+const FILL_BEFORE = 7;
+/** Mix settles by about this share after its first soaks, and is topped up within so many days. Common practice; the share is an assumption. */
+const SETTLES = 0.1;
+const TOP_UP_WITHIN = 7;
+/** Netting over the cabbage family from day one; so many days are still day one. Common practice. */
+const NET_WITHIN = 2;
+/** An empty bag is emptied, dried and looked over within so long. Ours to choose. */
+const EMPTY_WITHIN = 14;
+/** A new planting within so many days keeps the mix where it is. Ours to choose. */
+const SOON_AGAIN = 60;
+
+const CABBAGE_FAMILY = "Brassicaceae";
+
+interface Asked {
+  readonly row: RowView;
+  readonly setting: Setting;
+  readonly today: Day;
+  readonly done: Done;
+}
+
+type Due = TaskWhat & { readonly from: Day; readonly until: Day };
+
+const isStarted = ({ real }: RowView["plantings"][number]) =>
+  Boolean(real?.sownOn ?? real?.upOn ?? real?.movedOn ?? real?.pickedOn);
+
+/** What a bag asks for, whatever stands in it: to be filled, watered, netted, propped open, and emptied. */
+export function bagTasks(asked: Asked): Omit<Task, "row">[] {
+  const { row } = asked;
+  return [
+    ...filling(asked),
+    ...watering(asked),
+    ...netting(asked),
+    ...venting(asked),
+    ...emptying(asked),
+  ].map((what) => ({ ...what, id: `${row.row.id}/${what.kind}`, rowId: row.row.id }) as Omit<Task, "row">);
+}
+
+function filling({ row, today, done }: Asked): Due[] {
+  const filled = done.on(row.row.id, "filled").at(-1);
+  if (filled) {
+    const isTopped = done.on(row.row.id, "topped-up").some((day) => day >= filled);
+    return isTopped || addDays(filled, 2 * TOP_UP_WITHIN) < today
+      ? []
+      : [
+          {
+            kind: "top-up",
+            soilL: SETTLES * row.soilL,
+            from: addDays(filled, 1),
+            until: addDays(filled, TOP_UP_WITHIN),
+          },
+        ];
+  }
+  // Something stood in it on record: it is full.
+  const [first] = row.plantings.map((p) => p.stay.from).sort();
+  const soilL = mixFor(row.bag, row.soilL, today);
+  if (first === undefined || soilL === 0 || row.plantings.some((p) => p.real)) return [];
+  return [
+    {
+      kind: "fill",
+      soilL,
+      isRefresh: soilL < row.soilL,
+      from: addDays(first, -FILL_BEFORE),
+      until: addDays(first, -1),
+    },
+  ];
+}
+
+function watering({ row, setting, today, done }: Asked): Due[] {
+  const stands = row.plantings.some(
+    (p) => isStarted(p) && !p.real?.endedOn && p.stay.from <= today && today <= p.stay.to,
+  );
+  const daily = rowThirst(row, today, setting);
+  if (!stands || daily <= 0) return [];
+  const every = wateringDays(row, today, setting);
+  const everyDays = every < 1 ? 0.5 : Math.floor(every);
+  const last = done.on(row.row.id, "watered").at(-1);
+  const next = last ? addDays(last, Math.max(1, everyDays)) : today;
+  return [{ kind: "water", litres: daily * everyDays, everyDays, last, from: next, until: next }];
+}
+
+function netting({ row, setting, today, done }: Asked): Due[] {
+  const animals = setting.site?.includes("animals") ?? false;
+  const [first] = row.plantings
+    .filter((p) => !p.real?.endedOn && (animals || p.crop.family === CABBAGE_FAMILY))
+    .filter((p) => p.stay.to >= today)
+    .sort((a, b) => a.stay.from.localeCompare(b.stay.from));
+  if (!first || row.row.isCovered || done.on(row.row.id, "covered").some((day) => day >= first.stay.from))
+    return [];
+  return [
+    {
+      kind: "net",
+      because: first.crop.family === CABBAGE_FAMILY ? "cabbage-family" : "animals",
+      from: first.stay.from,
+      until: addDays(first.stay.from, NET_WITHIN),
+    },
+  ];
+}
+
+function venting({ row, setting, today }: Asked): Due[] {
+  if (!row.row.isCovered || temperatureOn(setting.climate, today).dayC < VENT_FROM_C) return [];
+  const stands = row.plantings.some((p) => !p.real?.endedOn && p.stay.from <= today && today <= p.stay.to);
+  return stands ? [{ kind: "vent", fromC: VENT_FROM_C, from: today, until: today }] : [];
+}
+
+function emptying({ row, today, done }: Asked): Due[] {
+  const ends = row.plantings.map((p) => p.real?.endedOn);
+  const last = ends
+    .filter((day) => day !== undefined)
+    .sort()
+    .at(-1);
+  const isAllOver = ends.length > 0 && last !== undefined && row.plantings.every((p) => p.real?.endedOn);
+  if (!isAllOver || done.on(row.row.id, "emptied").some((day) => day >= last)) return [];
+  return addDays(last, SOON_AGAIN) < today
+    ? []
+    : [{ kind: "empty", from: last, until: addDays(last, EMPTY_WITHIN) }];
+}

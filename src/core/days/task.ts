@@ -1,0 +1,85 @@
+import type { Range } from "../course";
+import type { Goal, SowingMethod } from "../crop";
+import { type Day, daysBetween } from "../day";
+import type { Dose } from "../feed";
+import type { RecordKind } from "../record";
+
+/** What is to be done, with the amounts that it takes: L, cm, kg, pieces. */
+export type TaskWhat =
+  /** A new bag, or the new part of a mix that has a season behind it. */
+  | { readonly kind: "fill"; readonly soilL: number; readonly isRefresh: boolean }
+  /** Mix has settled since it was filled in. */
+  | { readonly kind: "top-up"; readonly soilL: number }
+  | {
+      readonly kind: "sow";
+      readonly method: SowingMethod;
+      readonly depthCm: number;
+      /** Seeds, or pieces to set; undefined for what is strewn by weight. */
+      readonly seeds?: number;
+      readonly seedG?: number;
+    }
+  | { readonly kind: "up" }
+  | { readonly kind: "thin"; readonly toCm: number }
+  /** Seedlings stand outside by day before they are moved. */
+  | { readonly kind: "harden" }
+  | { readonly kind: "move"; readonly plants: number }
+  | { readonly kind: "stake"; readonly support: Goal["support"]; readonly plants: number }
+  | { readonly kind: "net"; readonly because: "cabbage-family" | "animals" }
+  | { readonly kind: "feed"; readonly stage: Goal["feeds"][number]["stage"]; readonly dose: Dose }
+  /** While it bears: liquid feed by its packet. */
+  | { readonly kind: "feed-liquid"; readonly everyDays: number }
+  | {
+      readonly kind: "water";
+      /** Litres a time, and days between; half a day is twice a day. */
+      readonly litres: number;
+      readonly everyDays: number;
+      readonly last?: Day;
+    }
+  /** The cover is propped open by day. */
+  | { readonly kind: "vent"; readonly fromC: number }
+  | { readonly kind: "pick"; readonly isFirst: boolean; readonly kg: Range }
+  /** It has given what it gives. `next`: the day on which the bag is wanted. */
+  | { readonly kind: "end"; readonly next?: Day }
+  | { readonly kind: "empty" };
+
+/** Something to do in a row, in the days in which it is due. The same day after day until a record settles it. */
+export type Task = TaskWhat & {
+  /** Stays the same for the same thing, so that a calendar that is read again changes what it has. */
+  readonly id: string;
+  readonly rowId: string;
+  /** Its place in the plan, from 1. */
+  readonly row: number;
+  readonly plantingId?: string;
+  readonly goalId?: string;
+  readonly from: Day;
+  readonly until: Day;
+};
+export type TaskKind = Task["kind"];
+
+/** The record that settles each kind of task; those without one pass with their days. */
+export const SETTLED_BY: Partial<Record<TaskKind, RecordKind>> = {
+  fill: "filled",
+  "top-up": "topped-up",
+  sow: "sown",
+  up: "up",
+  thin: "thinned",
+  move: "moved",
+  stake: "staked",
+  net: "covered",
+  feed: "fed",
+  "feed-liquid": "fed",
+  water: "watered",
+  pick: "picked",
+  end: "ended",
+  empty: "emptied",
+};
+
+/** How a task stands on a day: late once its days are over, due in them, and to come before. */
+export type TaskState = "late" | "due" | "coming";
+
+export const stateOn = ({ from, until }: Pick<Task, "from" | "until">, today: Day): TaskState =>
+  today > until ? "late" : today >= from ? "due" : "coming";
+
+/** Days by which a task is late, or until it is due; 0 in its days. */
+export const daysFrom = ({ from, until }: Pick<Task, "from" | "until">, today: Day): number =>
+  today > until ? daysBetween(until, today) : Math.max(0, daysBetween(today, from));

@@ -1,0 +1,51 @@
+import { addDays, type Day } from "../day";
+import type { Garden } from "../garden";
+import type { Setting } from "../setting";
+import { bagTasks } from "./bag-tasks";
+import { type DoneLine, doneFrom } from "./done";
+import { plantingTasks } from "./planting-tasks";
+import { stateOn, type Task, type TaskKind } from "./task";
+
+const STATES = ["late", "due", "coming"] as const;
+
+/** What was not done for so long is past, or was done and not written down: it is not asked for any more. Ours to choose. */
+const PASSING = new Set<TaskKind>([
+  "fill",
+  "top-up",
+  "thin",
+  "harden",
+  "stake",
+  "net",
+  "feed",
+  "feed-liquid",
+  "empty",
+]);
+const PAST_DAYS = 14;
+
+/**
+ * Everything that a garden asks its people to do, what presses most first: by plan, by what is on record, and by how
+ * much each bag draws on that day. What a record says is not asked for, and nothing is asked twice.
+ *
+ * @param records what is on record of its plantings and rows
+ */
+export function tasksOf(
+  garden: Garden,
+  records: readonly DoneLine[],
+  { setting, today }: { readonly setting: Setting; readonly today: Day },
+): Task[] {
+  const done = doneFrom(records);
+  const tasks = garden.rows.flatMap((row, i) =>
+    [
+      ...bagTasks({ row, setting, today, done }),
+      ...row.plantings.flatMap((view) => plantingTasks({ view, row, setting, today, done })),
+    ].map((task) => ({ ...task, row: i + 1 }) as Task),
+  );
+  const isPast = ({ kind, until }: Task) => PASSING.has(kind) && addDays(until, PAST_DAYS) < today;
+  const rank = (task: Task) => STATES.indexOf(stateOn(task, today));
+  return tasks
+    .filter((task) => !isPast(task))
+    .sort(
+      (a, b) =>
+        rank(a) - rank(b) || a.from.localeCompare(b.from) || a.row - b.row || a.id.localeCompare(b.id),
+    );
+}

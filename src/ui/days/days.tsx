@@ -1,0 +1,211 @@
+"use client";
+
+import Link from "next/link";
+import { useRouter } from "next/navigation";
+import { useMemo, useState } from "react";
+import { addDays, type Day } from "@/core/day";
+import { type DoneLine, SETTLED_BY, stateOn, type Task, tasksOf } from "@/core/days";
+import { assessGarden, type RowView } from "@/core/garden";
+import type { Override } from "@/core/override";
+import type { Plan } from "@/core/plan";
+import type { GardenRecord } from "@/core/record";
+import type { PlainSetting } from "@/core/setting";
+import { post, type Store, useOutbox } from "@/ui/offline/outbox";
+import { Button, buttonClass } from "@/ui/primitives/button";
+import { useJudged } from "@/ui/use-judged";
+import { useWords } from "@/ui/words/use-words";
+import { Month } from "./month";
+import { TaskLine } from "./task-line";
+import { taskWords } from "./task-words";
+import { Watering } from "./watering";
+
+export interface DaysProps {
+  readonly householdId: string;
+  readonly title: string;
+  readonly today: Day;
+  readonly plan: Plan;
+  readonly setting: PlainSetting;
+  readonly overrides: readonly Override[];
+  /** What is on record of its plantings and bags this season. */
+  readonly records: readonly DoneLine[];
+  readonly store: Store;
+}
+
+const WEEK_DAYS = 7;
+const SOON_DAYS = 28;
+
+/** What a household does on which day, by its plan and its records; one tap writes down that it was done. */
+export function Days({
+  householdId,
+  title,
+  today,
+  plan,
+  setting: plain,
+  overrides,
+  records,
+  store,
+}: DaysProps) {
+  const words = useWords();
+  const { t, day } = words;
+  const router = useRouter();
+  const { setting } = useJudged(plain, overrides);
+  const garden = useMemo(() => assessGarden(plan, setting), [plan, setting]);
+  const tasks = useMemo(
+    () => tasksOf(garden, records, { setting, today }),
+    [garden, records, setting, today],
+  );
+  const { waiting } = useOutbox();
+  const [last, setLast] = useState<{ readonly what: string; readonly records: readonly GardenRecord[] }>();
+  const [written, setWritten] = useState<ReadonlySet<string>>(new Set());
+  const [chosen, setChosen] = useState<Day>();
+
+  // What was to be done when the page opened keeps its place, so that nothing moves under a thumb.
+  const [first] = useState(tasks);
+  const current = new Set(tasks.map((task) => task.id));
+  const mine = waiting.filter((w) => w.householdId === householdId && !w.refused).map((w) => w.record);
+  const isDone = (task: Task) =>
+    !current.has(task.id) ||
+    written.has(task.id) ||
+    mine.some(
+      (r) =>
+        r.kind === SETTLED_BY[task.kind] && (r.plantingId ?? r.rowId) === (task.plantingId ?? task.rowId),
+    );
+  const known = new Set(first.map((task) => task.id));
+  const shown = [...first, ...tasks.filter((task) => !known.has(task.id))];
+
+  const write = async (of: readonly Task[], what: string) => {
+    setWritten(new Set([...written, ...of.map((task) => task.id)]));
+    const made = of.flatMap((task) => recordOf(task, today) ?? []);
+    setLast({ what, records: made });
+    for (const record of made) await post(householdId, record, store);
+    router.refresh();
+  };
+  const undo = async () => {
+    if (!last) return;
+    setLast(undefined);
+    setWritten(new Set());
+    for (const { id, plantingId } of last.records)
+      await post(
+        householdId,
+        { ...STRUCK, id: crypto.randomUUID(), plantingId, on: today, supersedes: id },
+        store,
+      );
+    router.refresh();
+  };
+
+  const water = shown.filter((task) => task.kind === "water");
+  const rest = shown.filter((task) => task.kind !== "water");
+  const onDay = chosen && rest.filter((task) => task.from === chosen);
+  const in1 = (state: ReturnType<typeof stateOn>) => rest.filter((task) => stateOn(task, today) === state);
+  const coming = in1("coming");
+  const groups = onDay
+    ? [{ name: t("days.chosenDay", { day: day(chosen) }), list: onDay }]
+    : [
+        { name: t("days.late"), list: in1("late") },
+        { name: t("days.today"), list: in1("due") },
+        { name: t("days.week"), list: coming.filter((task) => task.from <= addDays(today, WEEK_DAYS)) },
+        {
+          name: t("days.soon"),
+          list: coming.filter(
+            (task) => task.from > addDays(today, WEEK_DAYS) && task.from <= addDays(today, SOON_DAYS),
+          ),
+        },
+      ];
+  const rowOf = (task: Task): RowView | undefined => garden.rows.find((r) => r.row.id === task.rowId);
+  return (
+    <div className="grid gap-x-10 gap-y-4 px-4 py-4 lg:grid-cols-[minmax(0,1fr)_22rem] lg:px-6 print:block">
+      <div className="min-w-0">
+        <h1 className="text-title font-bold">{title}</h1>
+        <p role="status" className="mb-2 flex min-h-12 flex-wrap items-center gap-3">
+          {last ? (
+            <>
+              <b>✓ {t("log.saved", { what: last.what })}</b>
+              <Button onClick={() => void undo()}>{t("log.undo")}</Button>
+            </>
+          ) : (
+            <span className="text-muted">{t("days.lead")}</span>
+          )}
+        </p>
+        {garden.rows.length === 0 && (
+          <p className="flex flex-wrap items-center gap-3">
+            {t("days.nothingAtAll")}
+            <Link href={`/house/${householdId}/match`} className={buttonClass("solid")}>
+              {t("bench.toMatch")}
+            </Link>
+          </p>
+        )}
+        {!onDay && water.length > 0 && (
+          <Watering
+            tasks={water}
+            today={today}
+            isDone={isDone}
+            rowOf={rowOf}
+            onDone={(of) => void write(of, t("log.kinds.watered"))}
+          />
+        )}
+        {groups.map(({ name, list }) => (
+          <Group key={name} name={name} isEmptyTold={name === t("days.today") && garden.rows.length > 0}>
+            {list.map((task) => (
+              <TaskLine
+                key={task.id}
+                task={task}
+                row={rowOf(task)}
+                today={today}
+                isDone={isDone(task)}
+                logHref={`/house/${householdId}/log?planting=${task.plantingId ?? ""}`}
+                onDone={() => void write([task], taskWords(task, words).title)}
+              />
+            ))}
+          </Group>
+        ))}
+        {onDay && <Button onClick={() => setChosen(undefined)}>{t("days.allDays")}</Button>}
+      </div>
+      <div className="min-w-0 print:hidden">
+        <Month
+          tasks={rest.filter((task) => !isDone(task))}
+          today={today}
+          chosen={chosen}
+          onChoose={setChosen}
+        />
+        {garden.rows.length > 0 && (
+          <p className="mt-4 text-note text-muted">
+            <a href={`/house/${householdId}/days.ics`} download className={`${buttonClass("open")} mr-2`}>
+              {t("days.calendar")}
+            </a>
+            {t("days.calendarHint")}
+          </p>
+        )}
+      </div>
+    </div>
+  );
+}
+
+const STRUCK = { kind: "struck", amount: null, note: "" } as const;
+
+/** The record that says that a task was done today; undefined for one that none settles. */
+function recordOf(task: Task, today: Day): GardenRecord | undefined {
+  const kind = SETTLED_BY[task.kind];
+  if (!kind) return undefined;
+  const about =
+    task.plantingId === undefined ? { plantingId: null, rowId: task.rowId } : { plantingId: task.plantingId };
+  return { id: crypto.randomUUID(), ...about, kind, on: today, amount: null, note: "", supersedes: null };
+}
+
+function Group({
+  name,
+  isEmptyTold,
+  children,
+}: {
+  name: string;
+  isEmptyTold: boolean;
+  children: React.ReactNode[];
+}) {
+  const { t } = useWords();
+  if (children.length === 0 && !isEmptyTold) return null;
+  return (
+    <section aria-label={name} className="mb-4">
+      <h2 className="border-t-rule border-ink pt-1.5 text-lg font-bold">{name}</h2>
+      {children.length === 0 ? <p className="text-muted">{t("days.nothing")}</p> : <ul>{children}</ul>}
+    </section>
+  );
+}

@@ -1,0 +1,65 @@
+import type { Day } from "@/core/day";
+import { stateOn, type Task } from "@/core/days";
+import type { RowView } from "@/core/garden";
+import { Button } from "@/ui/primitives/button";
+import { Caution } from "@/ui/primitives/caution";
+import { useWords } from "@/ui/words/use-words";
+import { taskWords } from "./task-words";
+
+/** A usual can, L. Common practice. */
+const CAN_L = 10;
+
+interface WateringProps {
+  readonly tasks: readonly Task[];
+  readonly today: Day;
+  readonly isDone: (task: Task) => boolean;
+  readonly rowOf: (task: Task) => RowView | undefined;
+  readonly onDone: (tasks: readonly Task[]) => void;
+}
+
+/** Which bags want water today, how much each and in all, and one tap for all of them; and when the others come. */
+export function Watering({ tasks, today, isDone, rowOf, onDone }: WateringProps) {
+  const words = useWords();
+  const { t, bag, day, quantity } = words;
+  const wants = tasks.filter((task) => stateOn(task, today) !== "coming" && !isDone(task));
+  const litres = wants.reduce((sum, task) => sum + (task.kind === "water" ? task.litres : 0), 0);
+  return (
+    <section aria-label={t("days.water")} className="mb-4 border-t-rule border-ink pt-1.5">
+      <div className="flex flex-wrap items-center justify-between gap-3">
+        <div>
+          <h2 className="text-lg font-bold">{t("days.water")}</h2>
+          <p className="text-note">
+            {wants.length > 0
+              ? t("days.waterSum", {
+                  litres: quantity(litres, "volume"),
+                  rows: wants.length,
+                  cans: Math.max(1, Math.ceil(litres / CAN_L)),
+                  can: quantity(CAN_L, "volume"),
+                })
+              : t("days.waterNone")}
+          </p>
+        </div>
+        {wants.length > 0 && (
+          <Button look="solid" className="min-h-11 print:hidden" onClick={() => onDone(wants)}>
+            {t("days.watered")}
+          </Button>
+        )}
+      </div>
+      <ul className="mt-1 text-note sm:columns-2">
+        {tasks.map((task) => {
+          const row = rowOf(task);
+          const { title, detail } = taskWords(task, words);
+          const isNow = wants.includes(task);
+          return (
+            <li key={task.id} className={`break-inside-avoid py-0.5 ${isNow ? "" : "text-muted"}`}>
+              <b>{row ? `${task.row} ${bag(row.bag.kindId)}` : task.row}</b>: {title}, {detail}
+              {!isNow &&
+                ` · ${isDone(task) ? `✓ ${t("days.done")}` : t("days.from", { day: day(task.from) })}`}
+            </li>
+          );
+        })}
+      </ul>
+      {wants.length > 0 && <Caution>{t("cautions.water")}</Caution>}
+    </section>
+  );
+}

@@ -1,0 +1,253 @@
+import type { DateReason, SeasonReason } from "@/core/calendar";
+import { type Day, isDay } from "@/core/day";
+import type { Fix, Limit, Note } from "@/core/fit";
+import type { Clash, Cure, Heard } from "@/core/garden";
+import { fromMinor } from "@/core/money";
+import type { Problem } from "@/core/problem";
+import type { NextStep } from "@/core/record";
+import { type Dimension, formatQuantity, formatRain, showQuantity, type UnitSystem } from "@/core/quantity";
+import type { HousePlace } from "@/ui/places";
+import type words from "./en.json";
+import { format, t } from "./translate";
+
+export type GoalName = keyof (typeof words)["goals"];
+export type CropName = keyof (typeof words)["also"];
+export type BagName = keyof (typeof words)["bags"];
+
+/** Message keys hold no dot, which next-intl reads as a path. */
+const bagKey = (kindId: string) => kindId.replace(".", "_") as BagName;
+
+/** The words for each pair of units and currency that was asked for. */
+const known = new Map<string, ReturnType<typeof wordsIn>>();
+
+/** The words where no screen is: for a file that is written on the server. */
+export function wordsFor(units: UnitSystem, currency: string) {
+  const key = `${units} ${currency}`;
+  const words = known.get(key) ?? wordsIn(units, currency);
+  known.set(key, words);
+  return words;
+}
+
+function wordsIn(units: UnitSystem, currency: string) {
+  const at = (day: Day) => new Date(`${day}T00:00:00Z`);
+  const day = (d: Day) => format.dateTime(at(d), { day: "numeric", month: "short", timeZone: "UTC" });
+  const days = (from: Day, to: Day) =>
+    from === to
+      ? day(from)
+      : format.dateTimeRange(at(from), at(to), { day: "numeric", month: "short", timeZone: "UTC" });
+  const longDay = (d: Day) =>
+    format.dateTime(at(d), {
+      weekday: "short",
+      day: "numeric",
+      month: "short",
+      year: "numeric",
+      timeZone: "UTC",
+    });
+  /** A time of day, of an instant in ISO 8601, on the reader's own clock. */
+  const clock = (instant: string) =>
+    new Intl.DateTimeFormat("en-GB", { hour: "2-digit", minute: "2-digit" }).format(new Date(instant));
+  const weekday = (d: Day) => format.dateTime(at(d), { weekday: "short", timeZone: "UTC" });
+  const month = (d: Day) => format.dateTime(at(d), { month: "short", timeZone: "UTC" });
+  const quantity = (value: number, dimension: Dimension) => formatQuantity(value, dimension, units);
+  const rain = (mm: number) => formatRain(mm, units);
+  const temperature = (c: number) => quantity(c, "temperature");
+  const number = (n: number) => format.number(n, { maximumFractionDigits: n < 10 ? 1 : 0 });
+  /** A share of 1 in hundredths; it does not break before the sign. */
+  const percent = (share: number) => `${number(100 * share)}\u00a0%`;
+  /** Light of a day, mol/m². */
+  const mol = (light: number) => t("light.mol", { light: number(Math.round(light)) });
+  /** A range of masses, its unit said once where it is one. @param kg low, likely and high */
+  const harvest = (kg: { low: number; likely: number; high: number }) => {
+    const [low, likely, high] = [kg.low, kg.likely, kg.high].map((value) =>
+      showQuantity(value, "mass", units),
+    );
+    const isOne = low?.unit === high?.unit && likely?.unit === high?.unit;
+    return t("light.range", {
+      low: isOne && low ? low.amount : quantity(kg.low, "mass"),
+      likely: isOne && likely ? likely.amount : quantity(kg.likely, "mass"),
+      high: quantity(kg.high, "mass"),
+    });
+  };
+  const crop = (goalId: string) => t(`goals.${goalId as GoalName}`);
+  const cropName = (cropId: string) => t(`crops.${cropId as CropName}`);
+  const money = (minor: number) => format.number(fromMinor(minor, currency), { style: "currency", currency });
+  /** Everything by which people may look for a crop: its name here, other names, the botanical one. */
+  const namesOf = (goalId: string, botanical: string) =>
+    `${crop(goalId)} ${t(`also.${goalId.split("/")[0] as CropName}`)} ${botanical}`.toLowerCase();
+  const bag = (kindId: string) => t(`bags.${bagKey(kindId)}`);
+
+  const words = (r: SeasonReason | DateReason) =>
+    Object.fromEntries(
+      Object.entries(r).map(([key, value]) => [
+        key,
+        typeof value === "number"
+          ? key.endsWith("C")
+            ? temperature(value)
+            : number(value)
+          : ["day", "from", "to"].includes(key)
+            ? day(value)
+            : value,
+      ]),
+    );
+  const season = (r: SeasonReason) => t(`seasonReasons.${r.code}`, words(r));
+  const dateReason = (r: DateReason) => t(`dateReasons.${r.code}`, words(r));
+
+  const limit = (l: Limit): string => {
+    switch (l.code) {
+      case "depth":
+        return t("limits.have", {
+          have: quantity(l.have, "length"),
+          good: quantity(l.need.good, "length"),
+        });
+      case "soil":
+        return t("limits.have", {
+          have: quantity(l.have, "volume"),
+          good: quantity(l.need.good, "volume"),
+        });
+      case "light":
+        return t("limits.have", { have: mol(l.have), good: mol(l.need.good) });
+      case "room":
+        return t("limits.roomHave", {
+          good: l.good,
+          most: l.most,
+          spacing: quantity(l.spacingCm.good, "length"),
+        });
+      case "holes":
+        return t("limits.holesHave", { holes: l.holes });
+      case "season":
+        return season(l.reason);
+    }
+  };
+  const fix = (f: Fix): string => {
+    switch (f.code) {
+      case "plants":
+        return t("fixes.plants", { plants: f.plants });
+      case "deeper":
+        return t("fixes.deeper", { depth: quantity(f.depthCm, "length") });
+      case "larger":
+        return t("fixes.larger", { soil: quantity(f.soilL, "volume") });
+      case "wider":
+        return t("fixes.wider", { spacing: quantity(f.spacingCm, "length") });
+      case "lighter":
+        return t("fixes.lighter", { light: mol(f.mol) });
+      case "sow-on":
+        return t("fixes.sow-on", { day: longDay(f.day) });
+    }
+  };
+  const clash = (c: Clash): string => {
+    const amount = (value: number) =>
+      c.code === "room"
+        ? quantity(value, "length")
+        : c.code === "soil"
+          ? quantity(value, "volume")
+          : c.code === "light"
+            ? mol(value)
+            : number(value);
+    return t(`bench.clashes.${c.code}`, {
+      crop: crop(c.goalId),
+      other: crop(c.otherGoalId),
+      need: amount(c.need),
+      have: amount(c.have),
+      from: day(c.from),
+      to: day(c.to),
+    });
+  };
+  const cure = (c: Cure): string =>
+    c.code === "out-by"
+      ? t("bench.cures.out-by", { crop: crop(c.goalId), day: day(c.day) })
+      : c.code === "fewer"
+        ? t("bench.cures.fewer", { crop: crop(c.goalId), plants: c.plants })
+        : t("bench.cures.ring", { crop: crop(c.goalId) });
+  const heard = (h: Heard): string => {
+    const name = crop(h.goalId);
+    switch (h.code) {
+      case "silent":
+        return t("bench.silent", { crop: name, day: day(h.day) });
+      case "ended":
+        return t("bench.ended", { crop: name, day: day(h.day) });
+      case "lost":
+        return t("bench.lost", { crop: name, lost: h.lost, of: h.of });
+      case "moved":
+        return t(h.days > 0 ? "bench.nowLater" : "bench.nowSooner", {
+          crop: name,
+          days: Math.abs(h.days),
+          now: day(h.now),
+          was: day(h.was),
+        });
+      case "too-late": {
+        const why = season(h.reason);
+        return h.on
+          ? t("bench.tooLateOn", { crop: name, on: h.on.day, of: h.on.of, pick: day(h.on.pick), why })
+          : t("bench.tooLate", { crop: name, why });
+      }
+    }
+  };
+  /** A household's next step, and which of its places it leads to. */
+  const nextStep = (
+    step: NextStep,
+  ): { text: string; place: HousePlace | `log?${string}`; isLate: boolean } => {
+    switch (step.code) {
+      case "survey":
+        return { text: t("next.survey"), place: "doorstep", isLate: false };
+      case "choose":
+        return { text: t("next.choose"), place: "match", isLate: false };
+      case "due": {
+        const task = t(`households.tasks.${step.task}`, { crop: crop(step.goalId) });
+        const when = step.late ? t("households.late", { days: step.days }) : day(step.day);
+        return { text: `${task}: ${when}`, place: `log?planting=${step.plantingId}`, isLate: step.late };
+      }
+      case "later":
+        return {
+          text: `${t(`households.tasks.${step.task}`, { crop: crop(step.goalId) })}: ${t("next.from", { day: day(step.day) })}`,
+          place: "bench",
+          isLate: false,
+        };
+    }
+  };
+  const note = (n: Note): string =>
+    n.code === "roots-short"
+      ? t("notes.roots-short", { depth: quantity(n.depthCm, "length") })
+      : t(`notes.${n.code}`, { soil: quantity(n.soilL, "volume") });
+  const problem = ({ code, ...details }: Problem): string => {
+    const key = `problems.${code}` as "problems.invalid";
+    const said = Object.entries(details).map(([name, value]) => [
+      name,
+      typeof value === "string" && isDay(value) ? day(value) : value,
+    ]);
+    return t.has(key) ? t(key, Object.fromEntries(said)) : t("problems.invalid");
+  };
+  const shown = (value: number, dimension: Dimension) => showQuantity(value, dimension, units);
+  return {
+    t,
+    units,
+    day,
+    days,
+    longDay,
+    clock,
+    weekday,
+    month,
+    quantity,
+    temperature,
+    shown,
+    number,
+    percent,
+    mol,
+    rain,
+    harvest,
+    money,
+    crop,
+    cropName,
+    namesOf,
+    bag,
+    season,
+    dateReason,
+    limit,
+    fix,
+    note,
+    clash,
+    cure,
+    heard,
+    nextStep,
+    problem,
+  };
+}
