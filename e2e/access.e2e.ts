@@ -21,7 +21,7 @@ const screens = () => [
   "/prices",
   "/proposals",
   "/households/new",
-  ...["doorstep", "match", "bench", "garden", "log"].map((s) => `/house/${house}/${s}`),
+  ...["doorstep", "match", "bench", "days", "garden", "log"].map((s) => `/house/${house}/${s}`),
   "/nowhere",
 ];
 

@@ -69,7 +69,7 @@ describe.each(SIZES)("at %i × %i", (width, height) => {
     for (const path of [
       "/",
       "/proposals",
-      ...["doorstep", "match", "bench", "log", "garden"].map((p) => `/house/${id}/${p}`),
+      ...["doorstep", "match", "bench", "days", "log", "garden"].map((p) => `/house/${id}/${p}`),
     ]) {
       await visit(page, path);
       const [wide, screen] = await page.evaluate(() => [document.documentElement.scrollWidth, innerWidth]);

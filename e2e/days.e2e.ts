@@ -1,0 +1,70 @@
+import { afterAll, beforeAll, expect, it } from "vitest";
+import { openBrowser, openPage, pickDate, press, see, type, visit } from "./browser";
+
+let opened: Awaited<ReturnType<typeof openBrowser>>;
+beforeAll(async () => void (opened = await openBrowser()));
+afterAll(() => opened.close());
+
+it("goes from a plan to a filled, sown and watered bag on a phone, each in one tap, and takes a tap back", async () => {
+  const page = await openPage(opened.browser, "/households/new", 390, 844);
+  for (const [label, text] of [
+    ["Household's name", "Daybook"],
+    ["Adults", "2"],
+    ["Length", "3 m"],
+    ["Width", "1.2 m"],
+  ] as const)
+    await type(page, label, text);
+  await press(page, "Save and choose crops");
+  await page.waitForFunction(() => /house\/.+\/match/.test(location.pathname));
+  const id = (await page.evaluate(() => location.pathname)).split("/")[2]!;
+  await visit(page, `/house/${id}/days`);
+  await see(page, "Nothing is planned yet: choose crops first.");
+  await press(page, "Choose crops in Match");
+
+  await page.waitForSelector("[data-cell]");
+  await pickDate(page, "Sow on", "2026-05-20");
+  await type(page, "Find a crop", "radish");
+  await page.locator("[data-cell]").click();
+  await press(page, "Put into the plan");
+  await see(page, "is in the plan, row 1.");
+  await press(page, "Days");
+  await see(page, "Fill it with");
+  // The bag is wanted in two days: it is filled now, and what comes after is only told.
+  await see(page, "from 20 May");
+  const done = (what: string) => page.locator(`button::-p-text(Done ${what})`).click();
+  await done("Fill it with");
+  await see(page, "Stored: Fill it with");
+  await press(page, "Undo it");
+  await page.waitForFunction(() => !document.body.innerText.includes("Stored: Fill it with"));
+  await page.waitForSelector("button::-p-text(Done Fill it with)");
+  await done("Fill it with");
+  await see(page, "✓ Done");
+
+  // On record of the whole bag, as the Log tells it; a bag that was filled is topped up once it has settled.
+  await press(page, "Log");
+  await see(page, "filled · 1 fabric");
+  await see(page, "struck out");
+  await press(page, "Days");
+  await see(page, "Top up with about");
+
+  // Sown two days early, it is sown: the tray or bag is watered from then on, and nobody asks for the sowing again.
+  await press(page, "Log");
+  await page.locator('ul[aria-label="Due now"] button').click();
+  await see(page, "Stored: sown");
+  await press(page, "Days");
+  await see(page, "All watered");
+  expect(await page.evaluate(() => document.body.innerText)).not.toContain("Sow radish");
+  await press(page, "All watered");
+  await see(page, "No bag wants water today.");
+  await visit(page, `/house/${id}/days`);
+  await see(page, "last on 18 May");
+
+  const file = await page.evaluate(async () => {
+    const answer = await fetch(`${location.pathname}.ics`);
+    return { type: answer.headers.get("content-type"), text: await answer.text() };
+  });
+  expect(file.type).toContain("text/calendar");
+  expect(file.text).toContain("BEGIN:VEVENT");
+  expect(file.text).not.toMatch(/SUMMARY:.*Water/);
+  await page.close();
+});
