@@ -28,7 +28,7 @@ module.exports = {
       from: { path: "^src/core/", pathNot: TESTS },
       to: {
         dependencyTypes: ["core", "npm", "npm-dev"],
-        pathNot: "node_modules/(zod|papaparse|@types/papaparse|date-fns|pure-rand)/",
+        pathNot: "node_modules/(zod|papaparse|ical-generator|@types/papaparse|date-fns|pure-rand)/",
       },
     },
     {

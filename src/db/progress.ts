@@ -1,7 +1,7 @@
 import * as z from "zod";
 import { type Day, DayText } from "@/core/day";
 import { PLACE_KINDS } from "@/core/place";
-import type { Need } from "@/core/kit";
+import type { Need } from "@/core/needs";
 import {
   AHEAD_DAYS,
   HOUSEHOLD_STAGES,

@@ -54,7 +54,7 @@ export const plantingRecords = (
   });
 
 const Happened = z.object({
-  plantingId: z.string(),
+  of: z.string(),
   kind: z.enum(RECORD_KINDS),
   first: DayText,
   last: DayText,
@@ -62,17 +62,17 @@ const Happened = z.object({
   isCounted: z.boolean(),
   plants: z.number().nullable(),
 });
-/** One kind of thing that happened to a planting: on which days first and last, and how much in all; with the plants that were planned. */
+/** One kind of thing that happened to a planting, or to the bag of a row: on which days first and last, and how much in all; with the plants that were planned. */
 export type HappenedLine = z.infer<typeof Happened>;
 
-/** What happened to the plantings of a household, by planting and kind; records that were corrected or struck do not count. */
+/** What happened to the plantings of a household and to its bags, by planting or row and by kind; records that were corrected or struck do not count. */
 export const listHappened = (on: Db, { programmeId, householdId }: Scope): Promise<HappenedLine[]> =>
   rowsOf(on, Happened, {
-    sql: `SELECT t.planting_id AS "plantingId", t.kind, min(t.happened_on) AS first, max(t.happened_on) AS last, coalesce(sum(t.value), 0) AS sum, count(t.value) > 0 AS "isCounted", p.plants
-      FROM record t JOIN planting p ON p.programme_id = t.programme_id AND p.id = t.planting_id
-      WHERE t.programme_id = $1 AND t.household_id = $2 AND t.planting_id IS NOT NULL AND t.kind NOT IN ('note', 'struck')
+    sql: `SELECT coalesce(t.planting_id, t.row_id) AS "of", t.kind, min(t.happened_on) AS first, max(t.happened_on) AS last, coalesce(sum(t.value), 0) AS sum, count(t.value) > 0 AS "isCounted", p.plants
+      FROM record t LEFT JOIN planting p ON p.programme_id = t.programme_id AND p.id = t.planting_id
+      WHERE t.programme_id = $1 AND t.household_id = $2 AND coalesce(t.planting_id, t.row_id) IS NOT NULL AND t.kind NOT IN ('note', 'struck')
         AND NOT EXISTS (SELECT 1 FROM record later WHERE later.supersedes = t.id)
-      GROUP BY t.planting_id, t.kind, p.plants`,
+      GROUP BY 1, t.kind, p.plants`,
     values: [programmeId, householdId],
   });
 

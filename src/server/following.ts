@@ -1,6 +1,6 @@
 import { coverFor } from "@/core/bag";
 import { underCover } from "@/core/climate";
-import { needsOf } from "@/core/kit";
+import { needsOf } from "@/core/needs";
 import { sunHours } from "@/core/place";
 import { EMPTY_PLAN } from "@/core/plan";
 import { germinationBy, type GardenRecord, householdProgress, progressOf, realOf } from "@/core/record";
@@ -117,6 +117,11 @@ async function followNeeds(on: Db, scope: Scope, { programme, reference }: Judge
 export async function followHousehold(on: Db, scope: Scope): Promise<void> {
   await lockHousehold(on, scope);
   await judgeHousehold(on, scope, await judgeOf(on, scope.programmeId));
+}
+
+/** Follows a record of a whole bag, after which its mix is bought no more, or is again. Call it in the record's transaction, under `lockHousehold`. */
+export async function followBag(on: Db, scope: Scope): Promise<void> {
+  await followNeeds(on, scope, await judgeOf(on, scope.programmeId));
 }
 
 /**

@@ -18,7 +18,7 @@ import {
 import { listProgress } from "@/db/progress";
 import { db, transaction } from "@/db/pool";
 import type { Actor } from "./actor";
-import { followRecord } from "./following";
+import { followBag, followRecord } from "./following";
 import { readHousehold, scopeOf } from "./households";
 import { workSoon } from "./judging";
 import { outcomeOf, parsed, refused } from "./outcome";
@@ -82,6 +82,8 @@ export function addRecord(
       const touched = new Set([plantingId, corrected].filter((p): p is string => Boolean(p)));
       let changed = false;
       for (const planting of touched) changed = (await followRecord(on, scope, planting)) || changed;
+      // A bag that was filled, or was not after all.
+      if (touched.size === 0 && (record.value.kind === "filled" || supersedes)) await followBag(on, scope);
       return changed;
     });
     if (everyPlan) await workSoon(actor.programmeId);

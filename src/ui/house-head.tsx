@@ -26,7 +26,7 @@ export function HouseHead({ household: { id, code, name }, next }: HouseHeadProp
       </p>
       <PlaceTabs
         label={t("nav.house", { name })}
-        className="fixed inset-x-0 bottom-0 z-6 justify-between border-t-rule border-ink bg-paper px-3 lg:static lg:justify-start lg:border-t-0 lg:bg-transparent lg:px-0"
+        className="fixed inset-x-0 bottom-0 z-6 justify-between gap-x-1 border-t-rule border-ink bg-paper px-2 lg:static lg:justify-start lg:gap-x-5 lg:border-t-0 lg:bg-transparent lg:px-0"
         places={places.map((p) => ({
           href: `/house/${id}/${p}`,
           name: t(`nav.${p}`),

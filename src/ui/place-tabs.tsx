@@ -2,6 +2,7 @@
 
 import Link from "next/link";
 import { type ReactNode, useEffect, useRef } from "react";
+import { cn } from "@/ui/primitives/cn";
 
 /** One place that a row of tabs leads to. */
 export interface Place {
@@ -28,7 +29,7 @@ export function PlaceTabs({ label, places, lead, className = "" }: PlaceTabsProp
   return (
     <nav
       aria-label={label}
-      className={`flex gap-x-3.5 overflow-x-auto text-note sm:gap-x-5 print:hidden ${className}`}
+      className={cn("flex gap-x-3.5 overflow-x-auto text-note sm:gap-x-5 print:hidden", className)}
     >
       {lead}
       {places.map(({ href, name, isHere, isPage = isHere }) => (

@@ -14,7 +14,7 @@ export const TOWN_PLACES = [
 ] as const;
 
 /** A household's own places, in working order. */
-export const HOUSE_PLACES = ["doorstep", "match", "bench", "days", "log", "garden"] as const;
+export const HOUSE_PLACES = ["doorstep", "match", "bench", "kit", "days", "log", "garden"] as const;
 export type HousePlace = (typeof HOUSE_PLACES)[number];
 
 /** What a household itself goes to. */

@@ -5,7 +5,7 @@ export { BagMake } from "./make";
 export { bagMass } from "./mass";
 export { type Outline, outlineArea } from "./outline";
 export { BagShape } from "./shape";
-export { innerHeightCm, soilDepthCm, soilVolumeL, usualGapCm } from "./soil";
+export { coreVolumeL, innerHeightCm, soilDepthCm, soilVolumeL, usualGapCm } from "./soil";
 export {
   footprint,
   plantingTop,

@@ -2,7 +2,7 @@ import type { Mix } from "../mix";
 import type { BagShape } from "./shape";
 import { coreVolumeL, soilVolumeL, usualGapCm } from "./soil";
 
-/** Bulk density of a core of clean stones with the gaps between them, kg/L. Loose gravel, 1; assumption, no source.4 to 1.7. */
+/** Bulk density of a core of clean stones with the gaps between them, kg/L: loose gravel is 1.4 to 1.7. Assumption, no source. */
 const STONES_KG_L = 1.6;
 /** The empty bag's own mass for each litre that it holds, kg/L. Common practice: fabric is light, tubs a little heavier. */
 const EMPTY_KG_L: Record<BagShape["kind"], number> = {
@@ -18,7 +18,7 @@ const EMPTY_KG_L: Record<BagShape["kind"], number> = {
 /** Mass in kg of the filled bag with the mix as sold, and soaked through. Plants come on top and are not in it. */
 export function bagMass(
   shape: BagShape,
-  mix: Mix,
+  mix: Pick<Mix, "dryKgL" | "wetKgL">,
   gapCm = usualGapCm(shape),
 ): { dryKg: number; wetKg: number } {
   const soilL = soilVolumeL(shape, gapCm);

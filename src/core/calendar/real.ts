@@ -1,8 +1,10 @@
 import type { Day } from "../day";
 
-/** What really happened to a planting, and when: it outranks what was expected. */
+/** What really happened to a planting or to a bag, and when: it outranks what was expected. */
 export interface Real {
   readonly sownOn?: Day;
+  /** Of a bag: when it was filled last. */
+  readonly filledOn?: Day;
   readonly upOn?: Day;
   readonly movedOn?: Day;
   readonly pickedOn?: Day;

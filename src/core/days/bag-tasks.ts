@@ -1,7 +1,6 @@
 import { temperatureOn, VENT_FROM_C } from "../climate";
 import { addDays, type Day } from "../day";
-import type { RowView } from "../garden";
-import { mixFor } from "../kit";
+import { newMixFor, type RowView } from "../garden";
 import type { Setting } from "../setting";
 import { rowThirst, wateringDays } from "../year";
 import type { Done } from "./done";
@@ -12,6 +11,8 @@ const FILL_BEFORE = 7;
 /** Mix settles by about this share after its first soaks, and is topped up within so many days. Common practice; the share is an assumption. */
 const SETTLES = 0.1;
 const TOP_UP_WITHIN = 7;
+/** However large the bag, it is looked after at least once a week. Common practice. */
+const MOST_DAYS = 7;
 /** Netting over the cabbage family from day one; so many days are still day one. Common practice. */
 const NET_WITHIN = 2;
 /** An empty bag is emptied, dried and looked over within so long. Ours to choose. */
@@ -45,30 +46,24 @@ export function bagTasks(asked: Asked): Omit<Task, "row">[] {
   ].map((what) => ({ ...what, id: `${row.row.id}/${what.kind}`, rowId: row.row.id }) as Omit<Task, "row">);
 }
 
-function filling({ row, today, done }: Asked): Due[] {
+function filling({ row, setting, today, done }: Asked): Due[] {
   const filled = done.on(row.row.id, "filled").at(-1);
-  if (filled) {
+  if (filled && addDays(filled, 2 * TOP_UP_WITHIN) >= today) {
     const isTopped = done.on(row.row.id, "topped-up").some((day) => day >= filled);
-    return isTopped || addDays(filled, 2 * TOP_UP_WITHIN) < today
-      ? []
-      : [
-          {
-            kind: "top-up",
-            soilL: SETTLES * row.soilL,
-            from: addDays(filled, 1),
-            until: addDays(filled, TOP_UP_WITHIN),
-          },
-        ];
+    const when = { from: addDays(filled, 1), until: addDays(filled, TOP_UP_WITHIN) };
+    return isTopped ? [] : [{ kind: "top-up", soilL: SETTLES * row.soilL, ...when }];
   }
-  // Something stood in it on record: it is full.
-  const [first] = row.plantings.map((p) => p.stay.from).sort();
-  const soilL = mixFor(row.bag, row.soilL, today);
-  if (first === undefined || soilL === 0 || row.plantings.some((p) => p.real)) return [];
+  const mix = newMixFor(row, setting);
+  const [first] = row.plantings
+    .map((p) => p.stay.from)
+    .filter((day) => day >= (mix?.from ?? ""))
+    .sort();
+  if (first === undefined || !mix) return [];
   return [
     {
       kind: "fill",
-      soilL,
-      isRefresh: soilL < row.soilL,
+      soilL: mix.amount,
+      isRefresh: mix.from !== undefined,
       from: addDays(first, -FILL_BEFORE),
       until: addDays(first, -1),
     },
@@ -82,7 +77,7 @@ function watering({ row, setting, today, done }: Asked): Due[] {
   const daily = rowThirst(row, today, setting);
   if (!stands || daily <= 0) return [];
   const every = wateringDays(row, today, setting);
-  const everyDays = every < 1 ? 0.5 : Math.floor(every);
+  const everyDays = every < 1 ? 0.5 : Math.min(MOST_DAYS, Math.floor(every));
   const last = done.on(row.row.id, "watered").at(-1);
   const next = last ? addDays(last, Math.max(1, everyDays)) : today;
   return [{ kind: "water", litres: daily * everyDays, everyDays, last, from: next, until: next }];
@@ -92,7 +87,8 @@ function netting({ row, setting, today, done }: Asked): Due[] {
   const animals = setting.site?.includes("animals") ?? false;
   const [first] = row.plantings
     .filter((p) => !p.real?.endedOn && (animals || p.crop.family === CABBAGE_FAMILY))
-    .filter((p) => p.stay.to >= today)
+    // One that should stand and was not sown wants no net.
+    .filter((p) => p.stay.to >= today && (isStarted(p) || p.stay.from > today))
     .sort((a, b) => a.stay.from.localeCompare(b.stay.from));
   if (!first || row.row.isCovered || done.on(row.row.id, "covered").some((day) => day >= first.stay.from))
     return [];

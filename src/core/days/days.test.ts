@@ -18,11 +18,16 @@ function asked(
 ): Task[] {
   const happened = Object.fromEntries(
     records
-      .flatMap(({ plantingId, kind, days }) => {
-        const on = { sown: "sownOn", up: "upOn", moved: "movedOn", picked: "pickedOn", ended: "endedOn" }[
-          kind as "sown"
-        ];
-        return plantingId && on ? [[plantingId, on, days[0]!] as const] : [];
+      .flatMap(({ plantingId, rowId, kind, days }) => {
+        const on = {
+          sown: "sownOn",
+          up: "upOn",
+          moved: "movedOn",
+          picked: "pickedOn",
+          ended: "endedOn",
+          filled: "filledOn",
+        }[kind as "sown"];
+        return on ? [[plantingId ?? rowId!, on, days[0]!] as const] : [];
       })
       .reduce((all, [of, on, day]) => all.set(of, { ...all.get(of), [on]: day }), new Map<string, object>()),
   );

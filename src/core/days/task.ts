@@ -14,8 +14,9 @@ export type TaskWhat =
       readonly kind: "sow";
       readonly method: SowingMethod;
       readonly depthCm: number;
-      /** Seeds, or pieces to set; undefined for what is strewn by weight. */
+      /** Seeds to sow, or pieces to set; neither for what is strewn by weight. */
       readonly seeds?: number;
+      readonly pieces?: number;
       readonly seedG?: number;
     }
   | { readonly kind: "up" }

@@ -1,2 +1,2 @@
 /** What is it fed, and how much? Doses of granules by school. */
-export { type Dose, doseFor, equalFeed } from "./dose";
+export { type Dose, doseFor, equalFeed, type Feed } from "./dose";

@@ -98,7 +98,7 @@ describe("the plan hears the records", () => {
 
 it("reads what happened from records: first days, and an end where the last plant was lost", () => {
   const line = (kind: "sown" | "up" | "lost", day: string, sum: number) => ({
-    plantingId: "a",
+    of: "a",
     kind,
     first: day,
     last: addDays(day, 3),

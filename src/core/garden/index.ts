@@ -16,6 +16,7 @@ export { changeOf, type Cure, curesFor } from "./cure";
 export { type Difference, differences } from "./differ";
 export { type Heard, heardOf } from "./heard";
 export { liesIn } from "./occupant";
+export { mixFor, newMixFor } from "./new-mix";
 export { type Patch, positionsInHalf } from "./positions";
 export { type GoalInPlace, shadeAcross } from "./shade";
 export { isSilent, silentSince } from "./silent";

@@ -5,9 +5,10 @@ import type { GardenRecord } from "./contract";
 import type { RecordKind } from "./kinds";
 import { validRecords } from "./record";
 
-/** One kind of thing that happened to a planting: on which days first and last, and how much in all. */
+/** One kind of thing that happened to a planting, or to the bag of a row: on which days first and last, and how much in all. */
 interface Happening {
-  readonly plantingId: string;
+  /** Id of the planting, or of the row. */
+  readonly of: string;
   readonly kind: RecordKind;
   readonly first: Day;
   readonly last: Day;
@@ -18,10 +19,10 @@ interface Happening {
   readonly plants: number | null;
 }
 
-/** What is on record of each planting. One that was lost to the last plant ended on that day. */
+/** What is on record of each planting, and of each bag. A planting that was lost to the last plant ended on that day. */
 export function realOf(happenings: readonly Happening[]): Record<string, Real> {
   const found: Record<string, Real> = {};
-  for (const { plantingId, kind, first, last, sum, isCounted, plants } of happenings) {
+  for (const { of, kind, first, last, sum, isCounted, plants } of happenings) {
     const isLost = kind === "lost" && plants !== null && plants > 0 && sum >= plants;
     const isThinned = kind === "lost" && !isLost && plants !== null && sum > 0;
     const so: Real = {
@@ -29,11 +30,12 @@ export function realOf(happenings: readonly Happening[]): Record<string, Real> {
       // Looked for, counted, and none there: not up.
       ...(kind === "up" && (!isCounted || sum > 0) && { upOn: first }),
       ...(kind === "moved" && { movedOn: first }),
+      ...(kind === "filled" && { filledOn: last }),
       ...(kind === "picked" && { pickedOn: first }),
       ...(isThinned && { lost: sum }),
       ...((kind === "ended" || isLost) && { endedOn: last }),
     };
-    found[plantingId] = { ...found[plantingId], ...so };
+    found[of] = { ...found[of], ...so };
   }
   return found;
 }
@@ -41,14 +43,14 @@ export function realOf(happenings: readonly Happening[]): Record<string, Real> {
 /** What happened to one planting by its records, those that count. */
 export function happeningsIn(
   records: readonly GardenRecord[],
-  { plantingId, plants }: Pick<Happening, "plantingId" | "plants">,
+  { of: id, plants }: Pick<Happening, "of" | "plants">,
 ): Happening[] {
   const kinds = new Map<RecordKind, GardenRecord[]>();
   for (const r of validRecords(records)) kinds.set(r.kind, [...(kinds.get(r.kind) ?? []), r]);
   return [...kinds].map(([kind, of]) => {
     const days = of.map((r) => r.on).sort();
     return {
-      plantingId,
+      of: id,
       kind,
       first: known(days[0]),
       last: known(days.at(-1)),

@@ -10,7 +10,7 @@ export const PLANTING_KINDS = [
   "picked",
   "ended",
 ] as const;
-export const ROW_KINDS = ["filled", "topped-up", "watered", "covered", "emptied"] as const;
+const ROW_KINDS = ["filled", "topped-up", "watered", "covered", "emptied"] as const;
 export type RowKind = (typeof ROW_KINDS)[number];
 
 /** All of it, a note about anything, and the striking out of another record. */

@@ -80,7 +80,7 @@ function countsOf({ method, records }: Followed): { seeds: number; ups: number }
 
 /** How far a planting is. The same whatever day it is, so that it can be kept and changes only with plan, records and climate. */
 export function progressOf(p: Followed, climate: Climate): Progress {
-  const { "": real = {} } = realOf(happeningsIn(p.records, { plantingId: "", plants: p.plants }));
+  const { "": real = {} } = realOf(happeningsIn(p.records, { of: "", plants: p.plants }));
   const stages = stagesFrom({ ...p, real }, p.sowOn, climate);
   const kinds = new Set(validRecords(p.records).map((r) => r.kind));
   const has = (...any: GardenRecord["kind"][]) => any.some((kind) => kinds.has(kind));

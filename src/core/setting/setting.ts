@@ -49,7 +49,7 @@ export interface PlainSetting {
   /** The programme's prices, and its own germination by crop. */
   readonly prices?: Prices;
   readonly germination?: Readonly<Record<string, Germination>>;
-  /** What is on record of the household's plantings, by planting; left out where nobody looked. */
+  /** What is on record of the household's plantings and bags, by planting and by row; left out where nobody looked. */
   readonly happened?: Readonly<Record<string, Real>>;
 }
 

@@ -1,5 +1,5 @@
 import { type FoodGroup, foodGroup, weeklyWantG } from "../food";
-import { wantedFor } from "../kit";
+import { wantedFor } from "../needs";
 import { marketMinor, type Shopping, shoppingOf } from "../money";
 import { type Range, together } from "../course";
 import { addDays, type Day, daysBetween } from "../day";

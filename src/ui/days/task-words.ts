@@ -25,11 +25,13 @@ export function taskWords(task: Task, words: ReturnType<typeof wordsFor>): TaskW
       return { title: title({ soil: quantity(task.soilL, "volume") }), detail: t("days.topUpWhy") };
     case "sow": {
       const amount =
-        task.seeds !== undefined
-          ? t("days.seeds", { count: task.seeds })
-          : task.seedG !== undefined
-            ? t("days.seedMass", { mass: quantity(task.seedG / 1000, "mass") })
-            : "";
+        task.pieces !== undefined
+          ? t("days.pieces", { count: task.pieces })
+          : task.seeds !== undefined
+            ? t("days.seeds", { count: task.seeds })
+            : task.seedG !== undefined
+              ? t("days.seedMass", { mass: quantity(task.seedG / 1000, "mass") })
+              : "";
       const deep =
         task.depthCm > 0 ? t("days.deep", { depth: quantity(task.depthCm, "length") }) : t("days.onTop");
       return {

@@ -9,8 +9,8 @@ import {
   usualGapCm,
 } from "../../bag";
 import { crownM2, LEAN_CM } from "../../placement";
-import { assessRow, type Garden } from "../../garden";
-import { mixFor, wantedFor } from "../../kit";
+import { assessRow, type Garden, mixFor } from "../../garden";
+import { wantedFor } from "../../needs";
 import type { BagThing, Plan, Planting, Row } from "../../plan";
 import { shapeOf, type Setting } from "../../setting";
 import { bearingOf } from "../../load";

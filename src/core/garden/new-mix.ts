@@ -1,0 +1,41 @@
+import type { Day } from "../day";
+import type { BagThing } from "../plan";
+import type { Setting } from "../setting";
+import type { PlantingView, RowView } from "./assess";
+
+/** Used mix is refreshed with this share of new. Assumption, no source. */
+const REFRESH = 0.2;
+
+/** New mix that a bag takes, L, and from when on. */
+export interface NewMix {
+  readonly amount: number;
+  readonly from?: Day;
+}
+
+/** All of it for a new bag, and a part once it has a season behind it. */
+const mixNeed = (bag: BagThing, soilL: number): NewMix =>
+  !bag.atHand || bag.firstSeason === null
+    ? { amount: soilL }
+    : { amount: REFRESH * soilL, from: `${bag.firstSeason + 1}-01-01` };
+
+/** Litres of new mix that a bag takes as it looks on a day. */
+export function mixFor(bag: BagThing, soilL: number, today: Day): number {
+  const { amount, from } = mixNeed(bag, soilL);
+  return from === undefined || from <= today ? amount : 0;
+}
+
+/** Whether a planting is in its bag by record, and no longer in a tray. */
+const isPlanted = ({ real, season }: PlantingView) =>
+  real !== undefined && (!season.stages.move || (real.movedOn ?? real.pickedOn) !== undefined);
+
+/** New mix that the bag of a row still takes; undefined once it was filled by record, or something was planted in it. */
+export function newMixFor(
+  { row, bag, soilL, plantings }: RowView,
+  { happened }: Setting,
+): NewMix | undefined {
+  const need = mixNeed(bag, soilL);
+  const since = need.from ?? "";
+  const filled = happened?.[row.id]?.filledOn;
+  if (filled !== undefined && filled >= since) return undefined;
+  return plantings.some((p) => isPlanted(p) && p.stay.from >= since) ? undefined : need;
+}
