@@ -98,6 +98,7 @@ async function measure(base) {
   const pages = {
     Households: "/",
     Proposals: "/proposals",
+    "Kit for all": "/kit",
     Library: "/library",
     Climate: "/climate",
     Schools: "/schools",
@@ -105,6 +106,8 @@ async function measure(base) {
     Doorstep: `${house}/doorstep`,
     Match: `${house}/match`,
     Bench: `${house}/bench`,
+    Kit: `${house}/kit`,
+    Days: `${house}/days`,
     Log: `${house}/log`,
     "own garden": `${house}/garden`,
   };

@@ -20,8 +20,9 @@ const screens = () => [
   "/schools",
   "/prices",
   "/proposals",
+  "/kit",
   "/households/new",
-  ...["doorstep", "match", "bench", "days", "garden", "log"].map((s) => `/house/${house}/${s}`),
+  ...["doorstep", "match", "bench", "kit", "days", "garden", "log"].map((s) => `/house/${house}/${s}`),
   "/nowhere",
 ];
 

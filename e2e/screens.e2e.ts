@@ -69,7 +69,8 @@ describe.each(SIZES)("at %i × %i", (width, height) => {
     for (const path of [
       "/",
       "/proposals",
-      ...["doorstep", "match", "bench", "days", "log", "garden"].map((p) => `/house/${id}/${p}`),
+      "/kit",
+      ...["doorstep", "match", "bench", "kit", "days", "log", "garden"].map((p) => `/house/${id}/${p}`),
     ]) {
       await visit(page, path);
       const [wide, screen] = await page.evaluate(() => [document.documentElement.scrollWidth, innerWidth]);

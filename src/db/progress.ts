@@ -238,6 +238,49 @@ export async function countSharers(
   return row?.n ?? 0;
 }
 
+/** Needs that hold on the day that is the second value. */
+const ON_DAY = `(from_day IS NULL OR from_day <= $2) AND (until_day IS NULL OR until_day >= $2)`;
+
+/** Everything that all households of a programme still have to buy on a day: each item, with what each household that needs it needs. */
+export const listOrder = (on: Db, programmeId: string, day: Day) =>
+  rowsOf(on, Needed, {
+    sql: `SELECT item, array_agg(amount) AS amounts FROM (
+        SELECT household_id, item, sum(amount) AS amount FROM need
+        WHERE programme_id = $1 AND ${HERE} AND ${ON_DAY} GROUP BY household_id, item
+      ) own GROUP BY item ORDER BY item`,
+    values: [programmeId, day],
+  });
+
+const Parcel = z.object({
+  householdId: z.string(),
+  code: z.string(),
+  name: z.string(),
+  lines: z.array(z.object({ item: z.string(), amount: z.number() })),
+  /** Households that get anything at all. */
+  all: z.number(),
+});
+/** What one household gets on a hand-out day. */
+export type Parcel = z.infer<typeof Parcel>;
+
+export const PARCELS_A_PAGE = 24;
+
+/** What each household still has to buy on a day, by its code; one page of those that have to buy anything. */
+export const listParcels = (
+  on: Db,
+  programmeId: string,
+  { day, page }: { readonly day: Day; readonly page: number },
+): Promise<Parcel[]> =>
+  rowsOf(on, Parcel, {
+    sql: `SELECT h.id AS "householdId", h.code, h.name, own.lines, own.all FROM (
+        SELECT household_id, jsonb_agg(jsonb_build_object('item', item, 'amount', amount) ORDER BY item) AS lines, count(*) OVER () AS all FROM (
+          SELECT household_id, item, sum(amount) AS amount FROM need
+          WHERE programme_id = $1 AND ${HERE} AND ${ON_DAY} GROUP BY household_id, item
+        ) needed GROUP BY household_id
+      ) own JOIN household h ON h.id = own.household_id
+      ORDER BY h.number LIMIT ${PARCELS_A_PAGE} OFFSET $3`,
+    values: [programmeId, day, (page - 1) * PARCELS_A_PAGE],
+  });
+
 /** What a list of households is asked for. */
 export interface ListAsk {
   readonly day: Day;

@@ -6,7 +6,8 @@ import { addHousehold, findHouseholds, overview, putAway, readHousehold, readNex
 import { readSetting } from "./judging";
 import { savePlan } from "./plans";
 import { stopQueue } from "./queue";
-import { addRecord, readRecords } from "./records";
+import { readKitForAll } from "./kit";
+import { addRecord, readDone, readRecords } from "./records";
 import { isSurveyed } from "./setting";
 
 const { trainer, stranger } = await twoTrainers();
@@ -113,3 +114,72 @@ it("takes what has been sown by record off what the programme has to buy, and pu
   });
   expect(await pieces()).toEqual([2]);
 });
+
+it("keeps what is of a whole bag, takes no mix for one that is full, and takes it again when that is struck", async () => {
+  const id = await householdOf(trainer);
+  const { plan } = planWith();
+  plan.bags[0]!.atHand = false;
+  await savePlan(trainer, id, 0, plan);
+  const rowId = plan.rows[0]!.id;
+  const parcel = async () =>
+    (await readKitForAll(trainer, await pageOf(id))).parcels.find((p) => p.householdId === id)?.lines ?? [];
+  const groups = async () => (await parcel()).map((line) => line.item.split("/")[0]);
+  expect(await groups()).toEqual(expect.arrayContaining(["bag", "mix"]));
+  const filled = {
+    ...record(""),
+    id: randomUUID(),
+    plantingId: null,
+    rowId,
+    kind: "filled" as const,
+    on: "2026-05-18",
+    amount: null,
+  };
+  expect(await addRecord(trainer, id, { ...filled, rowId: undefined })).toMatchObject({
+    fields: { rowId: { code: "row-missing" } },
+  });
+  // A row of another household is none of this one.
+  expect(await addRecord(trainer, id, { ...filled, rowId: randomUUID() })).toMatchObject({
+    problem: { code: "row-unknown" },
+  });
+  expect(await addRecord(trainer, id, filled)).toMatchObject({ ok: true });
+  expect(await readDone(trainer, id)).toContainEqual({
+    plantingId: null,
+    rowId,
+    kind: "filled",
+    days: ["2026-05-18"],
+  });
+  expect(await groups()).not.toEqual(expect.arrayContaining(["mix"]));
+  const struck = {
+    ...filled,
+    id: randomUUID(),
+    rowId: undefined,
+    kind: "struck" as const,
+    supersedes: filled.id,
+  };
+  expect(await addRecord(trainer, id, struck)).toMatchObject({ ok: true });
+  expect(await readDone(trainer, id)).toEqual([]);
+  expect(await groups()).toEqual(expect.arrayContaining(["bag", "mix"]));
+});
+
+it("orders for all what all parcels hold, and nothing of another programme", async () => {
+  const first = await readKitForAll(trainer, 1);
+  const parcels = [...first.parcels];
+  for (let page = 2; page <= first.pages; page++)
+    parcels.push(...(await readKitForAll(trainer, page)).parcels);
+  expect(parcels.length).toBe(first.order.sharers);
+  const sums = new Map<string, number>();
+  for (const { item, amount } of parcels.flatMap((p) => p.lines))
+    sums.set(item, (sums.get(item) ?? 0) + amount);
+  expect(first.order.forAll.lines.length).toBe(sums.size);
+  for (const line of first.order.forAll.lines) expect(line.amount).toBeCloseTo(sums.get(line.item)!, 6);
+  expect(first.order.aloneMinor).toBeGreaterThanOrEqual(first.order.forAll.minor);
+  expect(await readKitForAll(stranger, "x")).toMatchObject({ parcels: [], page: 1, order: { sharers: 0 } });
+});
+
+/** The page of the parcels on which a household is. */
+async function pageOf(id: string): Promise<number> {
+  const { pages } = await readKitForAll(trainer, 1);
+  for (let page = 1; page <= pages; page++)
+    if ((await readKitForAll(trainer, page)).parcels.some((p) => p.householdId === id)) return page;
+  return 1;
+}

@@ -24,6 +24,7 @@ export function parsed<S extends z.ZodType>(schema: S, input: unknown): Outcome<
 const MEANINGS: Record<string, string> = {
   record_supersedes_key: "already-corrected",
   record_programme_id_household_id_planting_id_fkey: "planting-unknown",
+  record_programme_id_household_id_row_id_fkey: "row-unknown",
   record_programme_id_household_id_supersedes_fkey: "record-unknown",
 };
 

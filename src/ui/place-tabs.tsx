@@ -29,7 +29,7 @@ export function PlaceTabs({ label, places, lead, className = "" }: PlaceTabsProp
   return (
     <nav
       aria-label={label}
-      className={cn("flex gap-x-3.5 overflow-x-auto text-note sm:gap-x-5 print:hidden", className)}
+      className={cn("flex gap-x-2 overflow-x-auto text-note sm:gap-x-5 print:hidden", className)}
     >
       {lead}
       {places.map(({ href, name, isHere, isPage = isHere }) => (

@@ -2,6 +2,7 @@
 export const PROGRAMME_PLACES = [
   { path: "/", word: "households" },
   { path: "/proposals", word: "proposals" },
+  { path: "/kit", word: "kitAll" },
   { path: "/library", word: "reference" },
   { path: "/climate", word: "town" },
 ] as const;

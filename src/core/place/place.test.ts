@@ -1,6 +1,6 @@
 import * as fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { bearingOf, COMPASS, sunHours, Survey } from ".";
+import { bearingOf, COMPASS, storedSurvey, sunHours, Survey, typedSale } from ".";
 import { fieldProblems } from "../problem";
 
 const clock = (halfHours: number) =>
@@ -45,6 +45,7 @@ describe("a survey", () => {
     hookLimit: "20 lb",
     site: ["windy"],
     wants: { groups: {}, must: [], never: [] },
+    sell: { group: "", week: "", price: "" },
     skill: "first",
     trays: "sill",
     cells: "",
@@ -72,6 +73,19 @@ describe("a survey", () => {
     expect(read.width.value).toBeCloseTo(121.92, 9);
     expect(read.hookLimit!.value).toBeCloseTo(9.0718474, 6);
     expect(read.water!.value).toBeCloseTo(7.570823568, 6);
+  });
+
+  it("keeps what would be sold in kilograms and minor units, gives it back as it can be typed, and takes it whole or not", () => {
+    const sell = { group: "herbs", week: "2 lb", price: "11.5" };
+    const { wants } = storedSurvey(Survey.parse({ ...good, children: "0", sell }), "EUR");
+    expect(wants.sell).toMatchObject({ group: "herbs", minorKg: 1150 });
+    expect(wants.sell!.kgWeek).toBeCloseTo(0.9072, 4);
+    const again = { ...good, children: "0", sell: typedSale(wants, "EUR") };
+    expect(storedSurvey(Survey.parse(again), "EUR").wants).toEqual(wants);
+    expect(typedSale({ ...wants, sell: undefined }, "EUR")).toEqual(good.sell);
+    expect(problems({ sell: { ...sell, price: "" } })).toMatchObject({ "sell.price": { code: "sell-half" } });
+    expect(problems({ sell: { ...sell, group: "" } })).toMatchObject({ "sell.week": { code: "sell-half" } });
+    expect(problems({ sell: { ...sell, week: "0 kg" } })).toMatchObject({ "sell.week": { code: "zero" } });
   });
 
   it.each([

@@ -9,7 +9,6 @@ import { assessGarden, type RowView } from "@/core/garden";
 import { type Filling, type KitList, kitOf, loadsOf } from "@/core/kit";
 import { carry } from "@/core/load";
 import { BARROW_L, bagsFrom, BUCKET_L } from "@/core/mix";
-import type { ShoppingLine } from "@/core/money";
 import type { Override } from "@/core/override";
 import type { Plan } from "@/core/plan";
 import type { Problem } from "@/core/problem";
@@ -21,6 +20,7 @@ import { Caution } from "@/ui/primitives/caution";
 import { TextField } from "@/ui/primitives/field";
 import { useJudged } from "@/ui/use-judged";
 import { useWords } from "@/ui/words/use-words";
+import { BuyTable } from "./buy-table";
 
 export interface KitProps {
   readonly householdId: string;
@@ -32,11 +32,6 @@ export interface KitProps {
   /** What is on record of its plantings and bags this season. */
   readonly records: readonly DoneLine[];
 }
-
-const GROUPS = ["bag", "mix", "packet", "piece"] as const;
-
-/** Less seed than this nobody weighs, g. */
-const PINCH_G = 0.1;
 
 /** All that a plan still takes: what to buy, the heap of mix by barrow and bucket, each bag's filling, and what goes with it. */
 export function Kit({ householdId, title, today, plan, setting: plain, overrides, records }: KitProps) {
@@ -77,94 +72,19 @@ function Part({ id, title, children }: { id: string; title: string; children: Re
 
 /** What is bought, whole as shops sell it, and what it comes to; and what the garden wants besides. */
 function Buying({ kit }: { kit: KitList }) {
-  const { t, money } = useWords();
+  const { t } = useWords();
   const { shopping } = kit;
-  const linesOf = (group: string) => shopping.lines.filter((line) => line.item.startsWith(`${group}/`));
   return (
     <div className="grid min-w-0 gap-6">
       <Part id="buy" title={t("kit.buy")}>
         {shopping.lines.length === 0 ? (
           <p className="text-muted">{t("kit.buyNothing")}</p>
         ) : (
-          <table className="w-full text-note">
-            <caption className="sr-only">{t("kit.buy")}</caption>
-            <thead className="text-left text-fine text-muted">
-              <tr>
-                <th scope="col">{t("kit.what")}</th>
-                <th scope="col" className="pl-3 text-right">
-                  {t("kit.amount")}
-                </th>
-                <th scope="col" className="pl-3 text-right">
-                  {t("kit.packs")}
-                </th>
-                <th scope="col" className="pl-3 text-right">
-                  {t("kit.cost")}
-                </th>
-              </tr>
-            </thead>
-            <tbody>
-              {GROUPS.flatMap((group) => linesOf(group).map((line) => <Line key={line.item} line={line} />))}
-            </tbody>
-            <tfoot>
-              <tr className="border-t-rule border-ink font-bold">
-                <th scope="row" colSpan={3} className="py-1 text-left">
-                  {shopping.unpriced > 0
-                    ? t("kit.sumUnpriced", { count: shopping.unpriced })
-                    : t(shopping.shared ? "kit.sumShared" : "kit.sum")}
-                </th>
-                <td className="pl-3 text-right tabular-nums">{money(shopping.minor)}</td>
-              </tr>
-            </tfoot>
-          </table>
+          <BuyTable shopping={shopping} />
         )}
       </Part>
       <Besides kit={kit} />
     </div>
-  );
-}
-
-function Line({ line: { item, amount, packs, price, minor } }: { line: ShoppingLine }) {
-  const { t, bag, cropName, quantity, money, number } = useWords();
-  const [group = "", id = ""] = item.split("/");
-  const name =
-    group === "bag"
-      ? bag(id)
-      : group === "mix"
-        ? t(`mixes.${id as "potting-mix"}`)
-        : t(group === "packet" ? "kit.seedOf" : "kit.piecesOf", { crop: cropName(id) });
-  const said =
-    group === "mix"
-      ? quantity(amount, "volume")
-      : group === "packet"
-        ? amount < PINCH_G
-          ? t("kit.pinch")
-          : quantity(amount / 1000, "mass")
-        : number(amount);
-  const sizeOf = () =>
-    price === undefined
-      ? ""
-      : group === "mix"
-        ? quantity(price.size, "volume")
-        : group === "packet"
-          ? quantity(price.size / 1000, "mass")
-          : "";
-  return (
-    <tr className="border-t border-line">
-      <th scope="row" className="py-1 text-left font-semibold">
-        {name}
-      </th>
-      <td className="pl-3 text-right tabular-nums">{said}</td>
-      <td className="pl-3 text-right tabular-nums">
-        {packs === undefined
-          ? "–"
-          : price?.together
-            ? t("kit.share")
-            : `${number(packs)}${sizeOf() ? ` × ${sizeOf()}` : ""}`}
-      </td>
-      <td className="pl-3 text-right tabular-nums">
-        {minor === undefined ? t("kit.noPrice") : money(minor)}
-      </td>
-    </tr>
   );
 }
 

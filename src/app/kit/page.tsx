@@ -1,0 +1,11 @@
+import { screen } from "@/app/screen";
+import { readKitForAll } from "@/server/kit";
+import { KitForAll } from "@/ui/kit/kit-for-all";
+import { t } from "@/ui/words/translate";
+
+export const metadata = { title: t("kitAll.title") };
+
+export default async function Page({ searchParams }: PageProps<"/kit">) {
+  const { page } = await searchParams;
+  return screen(async (actor) => <KitForAll {...await readKitForAll(actor, page)} />);
+}

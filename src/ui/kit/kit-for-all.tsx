@@ -1,0 +1,93 @@
+"use client";
+
+import Link from "next/link";
+import type { Pooled } from "@/core/kit";
+import type { Wanted } from "@/core/money";
+import { JudgingSince } from "@/ui/primitives/judging-since";
+import { Pages } from "@/ui/primitives/pages";
+import { useWords } from "@/ui/words/use-words";
+import { BuyTable } from "./buy-table";
+import { itemWords } from "./item-words";
+
+interface KitForAllProps {
+  readonly order: Pooled;
+  readonly parcels: readonly {
+    readonly householdId: string;
+    readonly code: string;
+    readonly name: string;
+    readonly lines: readonly Wanted[];
+  }[];
+  readonly page: number;
+  readonly pages: number;
+  readonly judgingSince?: string;
+}
+
+/** One order for the whole programme against everyone buying alone, and a parcel for each household on the day it is handed out. */
+export function KitForAll({ order, parcels, page, pages, judgingSince }: KitForAllProps) {
+  const words = useWords();
+  const { t, money } = words;
+  const { forAll, aloneMinor, sharers } = order;
+  return (
+    <div className="px-4 py-4 lg:px-6">
+      <h1 className="text-title font-bold">{t("kitAll.title")}</h1>
+      <p className="text-muted">{t("kitAll.lead")}</p>
+      <JudgingSince since={judgingSince} />
+      <div className="mt-3 grid gap-x-10 gap-y-6 lg:grid-cols-2 print:block">
+        <section aria-labelledby="order" className="min-w-0">
+          <h2 id="order" className="border-t-rule border-ink pt-1.5 text-lg font-bold">
+            {t("kitAll.order", { count: sharers })}
+          </h2>
+          {forAll.lines.length === 0 ? (
+            <p className="text-muted">{t("kit.buyNothing")}</p>
+          ) : (
+            <>
+              <p className="mb-1 text-note">
+                {t("kitAll.saves", {
+                  together: money(forAll.minor),
+                  alone: money(aloneMinor),
+                  saved: money(aloneMinor - forAll.minor),
+                })}
+              </p>
+              <BuyTable shopping={forAll} />
+            </>
+          )}
+        </section>
+        <section aria-labelledby="parcels" className="min-w-0 print:break-before-page">
+          <h2 id="parcels" className="border-t-rule border-ink pt-1.5 text-lg font-bold">
+            {t("kitAll.parcels")}
+          </h2>
+          <p className="mb-1 text-note text-muted">{t("kitAll.parcelsLead")}</p>
+          <ul className="grid gap-x-6 sm:grid-cols-2">
+            {parcels.map(({ householdId, code, name, lines }) => (
+              <li key={householdId} className="break-inside-avoid border-t border-line py-2">
+                <Link
+                  href={`/house/${householdId}/kit`}
+                  className="font-head font-bold wrap-anywhere hover:underline"
+                >
+                  <span className="text-muted">{code}</span> {name}
+                </Link>
+                <ul className="text-note">
+                  {lines.map((line) => {
+                    const { name: what, amount } = itemWords(line, words);
+                    return (
+                      <li key={line.item} className="flex gap-2">
+                        <span
+                          aria-hidden="true"
+                          className="mt-1 inline-block size-3 shrink-0 border border-ink"
+                        />
+                        <span>
+                          <b>{amount}</b> {what}
+                        </span>
+                      </li>
+                    );
+                  })}
+                </ul>
+              </li>
+            ))}
+          </ul>
+          <Pages page={page} pages={pages} hrefOf={(n) => `/kit?page=${n}`} />
+        </section>
+      </div>
+    </div>
+  );
+}
