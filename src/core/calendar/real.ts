@@ -13,3 +13,7 @@ export interface Real {
   /** Pulled, or lost to the last plant. */
   readonly endedOn?: Day;
 }
+
+/** Whether a planting was begun by record, in whichever way that shows. */
+export const isBegun = (real: Real | undefined): boolean =>
+  Boolean(real?.sownOn ?? real?.upOn ?? real?.movedOn ?? real?.pickedOn);

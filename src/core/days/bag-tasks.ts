@@ -1,6 +1,8 @@
+import { isBegun } from "../calendar";
 import { temperatureOn, VENT_FROM_C } from "../climate";
 import { addDays, type Day } from "../day";
 import { newMixFor, type RowView } from "../garden";
+import { settledL } from "../mix";
 import type { Setting } from "../setting";
 import { rowThirst, wateringDays } from "../year";
 import type { Done } from "./done";
@@ -8,8 +10,7 @@ import type { Task, TaskWhat } from "./task";
 
 /** A bag is filled and soaked a week before it is planted, so that the mix has settled. Common practice. */
 const FILL_BEFORE = 7;
-/** Mix settles by about this share after its first soaks, and is topped up within so many days. Common practice; the share is an assumption. */
-const SETTLES = 0.1;
+/** Mix that has settled after its first soaks is topped up within so many days. Common practice. */
 const TOP_UP_WITHIN = 7;
 /** However large the bag, it is looked after at least once a week. Common practice. */
 const MOST_DAYS = 7;
@@ -31,9 +32,6 @@ interface Asked {
 
 type Due = TaskWhat & { readonly from: Day; readonly until: Day };
 
-const isStarted = ({ real }: RowView["plantings"][number]) =>
-  Boolean(real?.sownOn ?? real?.upOn ?? real?.movedOn ?? real?.pickedOn);
-
 /** What a bag asks for, whatever stands in it: to be filled, watered, netted, propped open, and emptied. */
 export function bagTasks(asked: Asked): Omit<Task, "row">[] {
   const { row } = asked;
@@ -51,7 +49,7 @@ function filling({ row, setting, today, done }: Asked): Due[] {
   if (filled && addDays(filled, 2 * TOP_UP_WITHIN) >= today) {
     const isTopped = done.on(row.row.id, "topped-up").some((day) => day >= filled);
     const when = { from: addDays(filled, 1), until: addDays(filled, TOP_UP_WITHIN) };
-    return isTopped ? [] : [{ kind: "top-up", soilL: SETTLES * row.soilL, ...when }];
+    return isTopped ? [] : [{ kind: "top-up", soilL: settledL(row.soilL), ...when }];
   }
   const mix = newMixFor(row, setting);
   const [first] = row.plantings
@@ -62,7 +60,7 @@ function filling({ row, setting, today, done }: Asked): Due[] {
   return [
     {
       kind: "fill",
-      soilL: mix.amount,
+      soilL: mix.from === undefined ? row.soilL : mix.amount,
       isRefresh: mix.from !== undefined,
       from: addDays(first, -FILL_BEFORE),
       until: addDays(first, -1),
@@ -72,7 +70,7 @@ function filling({ row, setting, today, done }: Asked): Due[] {
 
 function watering({ row, setting, today, done }: Asked): Due[] {
   const stands = row.plantings.some(
-    (p) => isStarted(p) && !p.real?.endedOn && p.stay.from <= today && today <= p.stay.to,
+    (p) => isBegun(p.real) && !p.real?.endedOn && p.stay.from <= today && today <= p.stay.to,
   );
   const daily = rowThirst(row, today, setting);
   if (!stands || daily <= 0) return [];
@@ -88,7 +86,7 @@ function netting({ row, setting, today, done }: Asked): Due[] {
   const [first] = row.plantings
     .filter((p) => !p.real?.endedOn && (animals || p.crop.family === CABBAGE_FAMILY))
     // One that should stand and was not sown wants no net.
-    .filter((p) => p.stay.to >= today && (isStarted(p) || p.stay.from > today))
+    .filter((p) => p.stay.to >= today && (isBegun(p.real) || p.stay.from > today))
     .sort((a, b) => a.stay.from.localeCompare(b.stay.from));
   if (!first || row.row.isCovered || done.on(row.row.id, "covered").some((day) => day >= first.stay.from))
     return [];

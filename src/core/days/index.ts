@@ -1,4 +1,13 @@
 /** What is to be done on which day? Tasks of every bag and planting, each with its amount, settled by what is on record. */
 export type { DoneLine } from "./done";
-export { daysFrom, SETTLED_BY, stateOn, type Task, type TaskKind, type TaskState } from "./task";
+export {
+  CAN_L,
+  carriedFor,
+  daysFrom,
+  SETTLED_BY,
+  stateOn,
+  type Task,
+  type TaskKind,
+  type TaskState,
+} from "./task";
 export { tasksOf } from "./tasks";

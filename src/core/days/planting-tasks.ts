@@ -1,3 +1,4 @@
+import { isBegun } from "../calendar";
 import { billOf, type Range } from "../course";
 import { startsFromSeed } from "../crop";
 import { addDays, type Day } from "../day";
@@ -47,7 +48,7 @@ export function plantingTasks(asked: Asked): Omit<Task, "row">[] {
   const { view, row, today } = asked;
   const { planting, goal, real, season, stay } = view;
   if (real?.endedOn) return [];
-  const isStarted = Boolean(real?.sownOn ?? real?.upOn ?? real?.movedOn ?? real?.pickedOn);
+  const isStarted = isBegun(real);
   const last = season.stages.lastPick;
   // Nobody sowed it, and its time is over: the Bench asks about it.
   if (!isStarted && (last ? last.late : stay.to) < today) return [];

@@ -75,6 +75,15 @@ export const SETTLED_BY: Partial<Record<TaskKind, RecordKind>> = {
   empty: "emptied",
 };
 
+/** A usual can, L. Common practice. */
+export const CAN_L = 10;
+
+/** What some waterings come to: litres in all, and cans to carry. */
+export function carriedFor(tasks: readonly Task[]): { readonly litres: number; readonly cans: number } {
+  const litres = tasks.reduce((sum, task) => sum + (task.kind === "water" ? task.litres : 0), 0);
+  return { litres, cans: Math.ceil(litres / CAN_L - 1e-9) };
+}
+
 /** How a task stands on a day: late once its days are over, due in them, and to come before. */
 export type TaskState = "late" | "due" | "coming";
 

@@ -1,4 +1,5 @@
 import type { Day } from "../day";
+import { settledL } from "../mix";
 import type { BagThing } from "../plan";
 import type { Setting } from "../setting";
 import type { PlantingView, RowView } from "./assess";
@@ -12,10 +13,10 @@ export interface NewMix {
   readonly from?: Day;
 }
 
-/** All of it for a new bag, and a part once it has a season behind it. */
+/** All of it for a new bag, with what it is topped up with, and a part once it has a season behind it. */
 const mixNeed = (bag: BagThing, soilL: number): NewMix =>
   !bag.atHand || bag.firstSeason === null
-    ? { amount: soilL }
+    ? { amount: soilL + settledL(soilL) }
     : { amount: REFRESH * soilL, from: `${bag.firstSeason + 1}-01-01` };
 
 /** Litres of new mix that a bag takes as it looks on a day. */

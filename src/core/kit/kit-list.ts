@@ -5,15 +5,10 @@ import type { Day } from "../day";
 import { type DoneLine, type Task, tasksOf } from "../days";
 import type { Feed } from "../feed";
 import type { Garden, RowView } from "../garden";
-import { BARROW_L, BUCKET_L, type PartAmount, partsOf } from "../mix";
+import { BARROW_L, BUCKET_L, firstSoakL, type PartAmount, partsOf, settledL } from "../mix";
 import { type Shopping, shoppingOf } from "../money";
 import { wantedFor } from "../needs";
 import type { Setting } from "../setting";
-
-/** Mix settles by this share after its first soaks, and is topped up. Common practice; the share is an assumption. */
-const SETTLES = 0.1;
-/** A first soak takes about this much water for a litre of mix, L: a large tower about 4 buckets. Common practice. */
-const SOAK = 0.1;
 
 /** A bag that is to be filled, or gets a part of its mix anew. */
 export interface Filling {
@@ -88,8 +83,8 @@ function fillingOf(task: Task, garden: Garden): Filling[] {
       number: task.row,
       isRefresh,
       soilL,
-      topUpL: isRefresh ? 0 : SETTLES * soilL,
-      soakL: SOAK * row.soilL,
+      topUpL: isRefresh ? 0 : settledL(soilL),
+      soakL: firstSoakL(row.soilL),
       stonesL: isRefresh ? 0 : coreVolumeL(row.shape, row.gapCm),
       until: task.until,
     },

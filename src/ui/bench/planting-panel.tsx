@@ -21,6 +21,7 @@ import { Bill } from "@/ui/verdict/bill";
 import { Clashes } from "@/ui/verdict/clashes";
 import { Dates } from "@/ui/verdict/dates";
 import { Feeds } from "@/ui/verdict/feeds";
+import { RipenessLine } from "@/ui/verdict/ripeness";
 import { Food } from "@/ui/verdict/food";
 import { MethodLine } from "@/ui/verdict/method-line";
 import { Verdict } from "@/ui/verdict/verdict";
@@ -275,6 +276,7 @@ export function PlantingPanel({
       />
       <div className="border-t border-line pt-2">
         <Dates stages={view.season.stages} />
+        <RipenessLine goal={goal} />
         <Feeds crop={view.crop} stages={view.season.stages} plants={plants} school={row.schools.feed} />
         <div className="mt-2 border-t border-line pt-2">
           <Food

@@ -39,14 +39,16 @@ export function Month({ tasks, today, chosen, onChoose }: MonthProps) {
               type="button"
               disabled={count === 0}
               aria-pressed={chosen === day}
-              aria-label={t("days.dayTasks", { day: longDay(day), count })}
               onClick={() => onChoose(chosen === day ? undefined : day)}
               className={`min-h-11 border-r border-b border-line text-note leading-tight ${
                 chosen === day ? "bg-ink text-paper" : count > 0 ? "hover:bg-card" : "text-muted"
               } ${day === today ? "outline-2 -outline-offset-2 outline-beet" : ""}`}
             >
-              {Number(day.slice(8))}
-              <b className="block h-4 text-fine">{count > 0 ? count : ""}</b>
+              <span className="sr-only">{t("days.dayTasks", { day: longDay(day), count })}</span>
+              <span aria-hidden="true">
+                {Number(day.slice(8))}
+                <b className="block h-4 text-fine">{count > 0 ? count : ""}</b>
+              </span>
             </button>
           );
         })}

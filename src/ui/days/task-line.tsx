@@ -6,6 +6,7 @@ import type { RowView } from "@/core/garden";
 import { carry } from "@/core/load";
 import { Button, buttonClass } from "@/ui/primitives/button";
 import { Caution } from "@/ui/primitives/caution";
+import { RipenessLine } from "@/ui/verdict/ripeness";
 import { useWords } from "@/ui/words/use-words";
 import { taskWords } from "./task-words";
 
@@ -69,7 +70,7 @@ export function TaskLine({ task, row, today, isDone, logHref, onDone }: TaskLine
   );
 }
 
-/** The caution of what is done here and now. */
+/** How it is done here and now, and with what caution. */
 function Cautions({ task, row }: { task: Task; row: RowView }) {
   const { t, quantity } = useWords();
   switch (task.kind) {
@@ -91,8 +92,16 @@ function Cautions({ task, row }: { task: Task; row: RowView }) {
       return task.support === "cane" ? <Caution>{t("cautions.canes-eyes")}</Caution> : null;
     case "pick": {
       const planting = row.plantings.find((p) => p.planting.id === task.plantingId);
-      const own = planting?.goal.cautions ?? [];
-      return own.map((caution) => <Caution key={caution}>{t(`cautions.${caution}`)}</Caution>);
+      return (
+        planting && (
+          <>
+            <RipenessLine goal={planting.goal} />
+            {planting.goal.cautions.map((caution) => (
+              <Caution key={caution}>{t(`cautions.${caution}`)}</Caution>
+            ))}
+          </>
+        )
+      );
     }
     default:
       return null;

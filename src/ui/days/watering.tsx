@@ -1,13 +1,10 @@
 import type { Day } from "@/core/day";
-import { stateOn, type Task } from "@/core/days";
+import { CAN_L, carriedFor, stateOn, type Task } from "@/core/days";
 import type { RowView } from "@/core/garden";
 import { Button } from "@/ui/primitives/button";
 import { Caution } from "@/ui/primitives/caution";
 import { useWords } from "@/ui/words/use-words";
 import { taskWords } from "./task-words";
-
-/** A usual can, L. Common practice. */
-const CAN_L = 10;
 
 interface WateringProps {
   readonly tasks: readonly Task[];
@@ -22,7 +19,7 @@ export function Watering({ tasks, today, isDone, rowOf, onDone }: WateringProps)
   const words = useWords();
   const { t, bag, day, quantity } = words;
   const wants = tasks.filter((task) => stateOn(task, today) !== "coming" && !isDone(task));
-  const litres = wants.reduce((sum, task) => sum + (task.kind === "water" ? task.litres : 0), 0);
+  const { litres, cans } = carriedFor(wants);
   return (
     <section aria-label={t("days.water")} className="mb-4 border-t-rule border-ink pt-1.5">
       <div className="flex flex-wrap items-center justify-between gap-3">
@@ -33,7 +30,7 @@ export function Watering({ tasks, today, isDone, rowOf, onDone }: WateringProps)
               ? t("days.waterSum", {
                   litres: quantity(litres, "volume"),
                   rows: wants.length,
-                  cans: Math.max(1, Math.ceil(litres / CAN_L)),
+                  cans,
                   can: quantity(CAN_L, "volume"),
                 })
               : t("days.waterNone")}

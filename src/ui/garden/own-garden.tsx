@@ -18,6 +18,7 @@ import { Caution } from "@/ui/primitives/caution";
 import { buttonClass } from "@/ui/primitives/button";
 import { useJudged } from "@/ui/use-judged";
 import { Dates } from "@/ui/verdict/dates";
+import { RipenessLine } from "@/ui/verdict/ripeness";
 import { useWords } from "@/ui/words/use-words";
 
 interface OwnGardenProps {
@@ -72,7 +73,7 @@ export function OwnGarden({
     );
   };
   return (
-    <div className="mx-auto max-w-4xl pb-8 print:max-w-none print:[zoom:0.7]">
+    <div className="mx-auto max-w-4xl pb-8 print:max-w-none print:[zoom:0.7] print:[&_section_svg]:h-20 print:[&_section_svg]:w-auto">
       <div className="px-4 pt-3">
         <h1 className="text-title font-bold">{t("own.title")}</h1>
         <p className="text-muted">{t("own.lead", { name })}</p>
@@ -87,12 +88,15 @@ export function OwnGarden({
         </Link>
         <h2 className="mt-4 border-t-rule border-ink pt-2 text-lg font-bold">{t("own.week")}</h2>
         {thisWeek.length === 0 && <p className="text-muted">{t("own.nothingWeek")}</p>}
-        <ul className="grid gap-3 sm:grid-cols-2">
+        <ul className="grid gap-3 sm:grid-cols-2 print:grid-cols-3 print:gap-1.5 print:text-note print:[&_svg]:hidden">
           {thisWeek.map((task) => {
             const row = garden.rows.find((r) => r.row.id === task.rowId);
             const state = stateOn(task, today);
             return (
-              <li key={task.id} className="flex items-end gap-3 border-rule border-ink bg-card p-3">
+              <li
+                key={task.id}
+                className="flex items-end gap-3 border-rule border-ink bg-card p-3 print:p-1.5"
+              >
                 {row && (
                   <BagSection
                     shape={row.shape}
@@ -118,7 +122,7 @@ export function OwnGarden({
           })}
         </ul>
         {soon.length > 0 && <h2 className="mt-4 text-lg font-bold">{t("own.soon")}</h2>}
-        <ul>
+        <ul className="print:columns-2 print:text-note">
           {soon.map((task) => (
             <li key={task.id} className="flex gap-3 border-t border-line py-1.5">
               <b className="w-16 shrink-0">{day(task.from)}</b>
@@ -161,6 +165,7 @@ export function OwnGarden({
               <div className="mx-4 mb-3 border-l-4 border-beet bg-card p-3">
                 <h3 className="font-head text-lg font-bold">{crop(planting.goal.id)}</h3>
                 <Dates stages={planting.season.stages} />
+                <RipenessLine goal={planting.goal} />
                 {planting.goal.cautions.map((caution) => (
                   <Caution key={caution}>{t(`cautions.${caution}`)}</Caution>
                 ))}

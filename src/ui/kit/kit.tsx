@@ -75,7 +75,7 @@ function Buying({ kit }: { kit: KitList }) {
   const { t } = useWords();
   const { shopping } = kit;
   return (
-    <div className="grid min-w-0 gap-6">
+    <div className="grid min-w-0 content-start gap-6">
       <Part id="buy" title={t("kit.buy")}>
         {shopping.lines.length === 0 ? (
           <p className="text-muted">{t("kit.buyNothing")}</p>
@@ -136,7 +136,7 @@ function Mixing({ kit: { heap, fillings }, mixId }: { kit: KitList; mixId: strin
       </Part>
     );
   return (
-    <div className="grid min-w-0 gap-6">
+    <div className="grid min-w-0 content-start gap-6">
       <Part id="mix" title={t("kit.mix")}>
         <p className="mb-1 text-note">
           {t("kit.heap", {

@@ -77,12 +77,12 @@ function openBags(ask: Ask, kept: Garden): BagAsk[] {
   });
 }
 
-/** Mix, wet mass and floor that a bag takes, with that over which its crowns lean and from which a hand reaches it; none of the floor for one that hangs. */
+/** Soil, wet mass and floor that a bag takes, with that over which its crowns lean and from which a hand reaches it; none of the floor for one that hangs. */
 function measureOf(shape: BagShape, gapCm: number | null, setting: Setting) {
   const gap = gapCm ?? usualGapCm(shape);
   const ground = footprint(shape);
   return {
-    mixL: soilVolumeL(shape, gap),
+    soilL: soilVolumeL(shape, gap),
     wetKg: bagMass(shape, setting.mix, gap).wetKg,
     floorM2: ground ? crownM2(shape, "top", 2 * LEAN_CM) : 0,
   };
@@ -158,7 +158,7 @@ export function classesOf(ask: Ask, kept: Garden, left: Left): BagClass[] {
     const shape = shapeOf(bag, setting, inForce(setting.schools, row?.schools), settings);
     if (!shape || freeFrom >= WEEKS) continue;
     // A bag that has a row already is counted with what stands.
-    const mixL = row ? 0 : mixFor(bag, measure(shape, null).mixL, ask.today);
+    const mixL = row ? 0 : mixFor(bag, measure(shape, null).soilL, ask.today);
     // A repair keeps what it can where it is, so that its bags are told apart.
     const key = JSON.stringify([bag.kindId, bag.shape, settings, freeFrom, mixL, ask.repair ? bag.id : ""]);
     const bagIds = [...(classes.get(key)?.bagIds ?? []), bag.id];
@@ -179,9 +179,11 @@ export function classesOf(ask: Ask, kept: Garden, left: Left): BagClass[] {
     });
   }
   for (const kindId of ask.kinds) {
-    const shape = shapeOf({ id: kindId, kindId, shape: null, atHand: false, firstSeason: null }, setting);
+    const bag = { id: kindId, kindId, shape: null, atHand: false, firstSeason: null };
+    const shape = shapeOf(bag, setting);
     if (!shape) continue;
-    const measured = measure(shape, null);
+    const { soilL, wetKg, floorM2 } = measure(shape, null);
+    const measured = { mixL: mixFor(bag, soilL, ask.today), wetKg, floorM2 };
     // A bag too heavy for the spot it stands on, or for its hook, is not proposed.
     const { load, hook } = bearingOf(shape, measured.wetKg, setting);
     if ((load ?? hook)?.grade === "over") continue;
