@@ -200,15 +200,17 @@ it(
   },
 );
 
-it("follows the slider over all crops and bags, to the last step; long tasks are told", async () => {
+it("follows the slider over all crops and bags, and edits of a plan, to the last; long tasks are told", async () => {
   const page = await openPage(opened.browser, `/house/${house}/match`);
-  await page.evaluate(() => {
-    const told = window as unknown as { long: number[] };
-    told.long = [];
-    new PerformanceObserver((list) => told.long.push(...list.getEntries().map((e) => e.duration))).observe({
-      type: "longtask",
+  const observe = () =>
+    page.evaluate(() => {
+      const told = window as unknown as { long: number[] };
+      told.long = [];
+      new PerformanceObserver((list) => told.long.push(...list.getEntries().map((e) => e.duration))).observe({
+        type: "longtask",
+      });
     });
-  });
+  await observe();
   const longTasks = () =>
     page.evaluate(() => (window as unknown as { long: number[] }).long.splice(0).map(Math.round));
   await press(page, "Show all 129 crops and uses");
@@ -218,8 +220,24 @@ it("follows the slider over all crops and bags, to the last step; long tasks are
   await longTasks();
   for (let step = 0; step < 20; step++) await page.keyboard.press("ArrowRight");
   await see(page, "sown 5 Oct");
+  const slid = await longTasks();
+
+  await visit(page, `/house/${house}/bench`);
+  await observe();
+  await page.locator('[data-strip] button[aria-label^="leaf kale"]').click();
+  await page.waitForSelector('::-p-aria([name="One plant more"])');
+  const plants = async () =>
+    Number(await page.$eval('::-p-aria([name="Plants"])', (e) => (e as HTMLInputElement).value));
+  const before = await plants();
+  await longTasks();
+  for (let edit = 0; edit < 6; edit++) await press(page, "One plant more");
+  await page.waitForSelector(`[data-strip] button[aria-label^="leaf kale × ${before + 6}"]`);
+  const edited = await longTasks();
+  // Taken back, so that no draft stays behind.
+  for (let edit = 0; edit < 6; edit++) await press(page, "Undo");
+  const told = (tasks: readonly number[]) => tasks.join(", ") || "none";
   console.log(
-    `long tasks in 20 steps of the slider over 129 × 25, ms: ${(await longTasks()).join(", ") || "none"}`,
+    `long tasks, ms: ${told(slid)} in 20 steps of the slider over 129 × 25, ${told(edited)} in 6 edits`,
   );
   await page.close();
 });

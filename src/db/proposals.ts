@@ -1,6 +1,7 @@
 import * as z from "zod";
 import { type Aim, AIMS, Proposal } from "@/core/planner";
 import { FOOD_GROUPS } from "@/core/food";
+import { Sketch } from "@/core/year";
 import { type Db, rowOf, rowsOf } from "./pool";
 import { HERE, type Scope } from "./scope";
 
@@ -94,6 +95,7 @@ const Line = z.object({
       minor: z.number(),
       gap: z.number(),
       harvest: z.object({ low: z.number(), likely: z.number(), high: z.number() }),
+      sketch: Sketch,
       covered: z.array(z.object({ group: z.enum(FOOD_GROUPS), share: z.number() })),
     })
     .nullable(),
@@ -109,7 +111,7 @@ export const listProposals = (on: Db, programmeId: string, page: number): Promis
     sql: `SELECT h.id AS "householdId", h.code || ' ' || h.name AS name, j.aim, coalesce(j.progress, 0) AS progress,
         CASE WHEN p.household_id IS NULL THEN 'unsurveyed' ELSE coalesce(j.status, 'none') END AS status,
         coalesce(j.status = 'done' AND (j.overtaken OR j.plan_version <> coalesce(n.version, 0)), false) AS stale,
-        CASE WHEN j.result IS NULL THEN NULL ELSE jsonb_build_object('minor', j.result->'minor', 'gap', j.result->'gap', 'harvest', j.result->'harvest', 'covered', j.result->'covered',
+        CASE WHEN j.result IS NULL THEN NULL ELSE jsonb_build_object('minor', j.result->'minor', 'gap', j.result->'gap', 'harvest', j.result->'harvest', 'sketch', j.result->'sketch', 'covered', j.result->'covered',
           'plantings', (SELECT count(*) FROM jsonb_object_keys(j.result->'adds'))) END AS figures
       FROM household h LEFT JOIN place p ON p.household_id = h.id LEFT JOIN proposal j ON j.household_id = h.id LEFT JOIN plan n ON n.household_id = h.id
       WHERE h.programme_id = $1 AND NOT h.put_away ORDER BY h.number LIMIT ${PROPOSALS_A_PAGE} OFFSET $2`,

@@ -5,6 +5,7 @@ import {
   takeProposalAction,
 } from "@/app/actions";
 import { screen } from "@/app/screen";
+import { readToday } from "@/server/programme";
 import { readProposals } from "@/server/proposals";
 import { Proposals } from "@/ui/proposals/proposals";
 import { Queries } from "@/ui/primitives/queries";
@@ -17,6 +18,7 @@ export default function Page({ searchParams }: PageProps<"/proposals">) {
     <Queries>
       <Proposals
         start={await readProposals(actor, (await searchParams).page)}
+        today={await readToday(actor)}
         ask={proposeForAllAction}
         read={readProposalsAction}
         take={takeProposalAction}

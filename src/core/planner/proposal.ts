@@ -1,5 +1,6 @@
 import * as z from "zod";
 import { Plan } from "../plan";
+import { Sketch } from "../year";
 import { Covered, Missing } from "./explain";
 
 const Helpings = z.number();
@@ -21,6 +22,8 @@ export const Proposal = z.object({
   hours: z.number(),
   /** What the whole garden gives in its year, kg. */
   harvest: z.object({ low: z.number(), likely: z.number(), high: z.number() }),
+  /** The whole garden, to be drawn small. */
+  sketch: Sketch,
   /** How much of each kind of food is covered, what each new planting adds in helpings, and which musts are missing and why. */
   covered: z.array(Covered),
   adds: z.record(z.string(), Helpings),

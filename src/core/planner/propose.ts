@@ -1,5 +1,5 @@
 import { assessGarden } from "../garden";
-import { economyOf } from "../year";
+import { economyOf, sketchOf } from "../year";
 import type { Solver } from "./bound/solver";
 import { addsOf, coveredBy, missingFrom } from "./explain";
 import { gapOf } from "./gap";
@@ -83,9 +83,11 @@ function proposalOf(ask: Ask, state: State, bound: number, newId: (n: number) =>
   const there = allot(state, newId);
   const adds = addsOf(state);
   const plan = planFrom(ask, there, newId);
+  const garden = assessGarden(plan, ask.setting);
   return {
     plan,
-    harvest: economyOf(assessGarden(plan, ask.setting), ask.setting, ask.today).harvest,
+    harvest: economyOf(garden, ask.setting, ask.today).harvest,
+    sketch: sketchOf(garden, ask.today),
     worth,
     bound,
     gap: gapOf(bound, worth),

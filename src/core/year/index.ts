@@ -2,6 +2,7 @@
 export { type Economy, economyOf, SOON_WEEKS, type Week } from "./economy";
 export { foodByKind, foodByWeek } from "./food-weeks";
 export { hoursByWeek } from "./labour";
+export { Sketch, sketchOf } from "./sketch";
 export { shareOf, type Span, spanOf } from "./span";
 export { type Sums, sumsOf, tooThirsty } from "./sums";
 export { NO_TAKES, plusTakes, type Takes, takesOf } from "./takes";

@@ -6,7 +6,7 @@ import { NO_WANTS, weeklyWantG } from "../food";
 import { assessGarden } from "../garden";
 import { pricesBy } from "../money";
 import { copyRow, type Plan } from "../plan";
-import { economyOf, hoursByWeek, rowThirst, sumsOf, tooThirsty, weeklyThirst } from ".";
+import { economyOf, hoursByWeek, rowThirst, Sketch, sketchOf, sumsOf, tooThirsty, weeklyThirst } from ".";
 
 const setting = settingWith({ mix: findMix("potting-mix-and-manure")! });
 const row = (plan: Plan) => assessGarden(plan, setting).rows[0]!;
@@ -149,4 +149,24 @@ it("sums a garden as its parts do, and survives being sent", () => {
   expect(tooThirsty(sums, sums.waterMost.l)).toBeUndefined();
   expect(sums.meal?.goalId).toBe("pak-choi/leaf");
   expect(structuredClone(sums)).toEqual(sums);
+});
+
+it("is drawn small as it stands: in order on one time, and nothing of what is pulled before it is picked", () => {
+  const plan = planOf(
+    "tub-80-l",
+    planting(10, "pak-choi/leaf", "2026-05-20", { plants: 5 }),
+    planting(11, "tomato/bush", "2026-05-20", { method: "bought", outBy: "2026-06-01" }),
+  );
+  const garden = assessGarden(
+    { ...plan, rows: [...plan.rows, { ...plan.rows[0]!, id: id(9), plantings: [] }] },
+    setting,
+  );
+  const sketch = sketchOf(garden, "2026-05-18");
+  expect(Sketch.parse(JSON.parse(JSON.stringify(sketch)))).toEqual(sketch);
+  // A bag in which nothing is planned is left out.
+  expect(sketch.rows.map((r) => r.bars.map((b) => b.goalId))).toEqual([["pak-choi/leaf", "tomato/bush"]]);
+  for (const { at } of sketch.rows[0]!.bars) expect([...at].sort((a, b) => a - b)).toEqual(at);
+  const [pakChoi, tomato] = sketch.rows[0]!.bars;
+  expect(pakChoi!.at[3]).toBeGreaterThan(pakChoi!.at[2]);
+  expect(tomato!.at[2]).toBe(tomato!.at[3]);
 });

@@ -44,7 +44,7 @@ it("totals what is still to pay: whole sacks alone, shares together, and no sum 
   // A bag at 4.50, a sack at 6.90, a seedling at 1.20.
   expect(totalsOf(toBuy, priced()).read).toContain("€12.60 still to buy");
   const { garden, read } = totalsOf(toBuy, priced(["mix"]));
-  expect(read).toContain(`€${(4.5 + 1.2 + (garden.soilL / 45) * 6.9).toFixed(2)} still to pay`);
+  expect(read).toContain(`€${(4.5 + 1.2 + ((1.1 * garden.soilL) / 45) * 6.9).toFixed(2)} still to pay`);
   expect(totalsOf(toBuy, settingWith()).read).toContain("3 items without a price");
 });
 
@@ -85,6 +85,7 @@ const proposal: Proposal = {
   gap: 0.05,
   considered: 1200,
   harvest: { low: 1, likely: 2, high: 3 },
+  sketch: { span: { from: "2026-05-01", to: "2026-10-31", months: ["2026-05-01"] }, rows: [] },
   bags: [{ kindId: "round-10-gal", count: 1 }],
   minor: 1260,
   hours: 3.4,

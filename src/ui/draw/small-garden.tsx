@@ -1,51 +1,43 @@
 "use client";
 
-import type { Garden } from "@/core/garden";
-import { shareOf, type Span } from "@/core/year";
+import type { Sketch } from "@/core/year";
 import { useWords } from "@/ui/words/use-words";
 import { SeasonAxis } from "./strip";
 
-const percent = (share: number) => `${(100 * share).toFixed(2)}%`;
+const percent = (share: number) => `${(100 * share).toFixed(1)}%`;
+
+const TEXTURES = ["stage-seed", "stage-growing", "stage-picking"] as const;
 
 /** A garden at a glance: each bag a line, its plantings in their textures on one time, their names below. */
-export function SmallGarden({ garden, span, today }: { garden: Garden; span: Span; today: string }) {
+export function SmallGarden({ sketch: { span, rows }, today }: { sketch: Sketch; today: string }) {
   const { crop, bag } = useWords();
   return (
     <div>
       <SeasonAxis span={span} today={today} isNarrow />
       <ol>
-        {garden.rows.map((row, i) => (
-          <li key={row.row.id} className="border-t border-line py-1">
+        {rows.map(({ kindId, bars }, i) => (
+          <li key={i} className="border-t border-line py-1">
             <div aria-hidden="true" className="relative h-2.5">
-              {row.plantings.map((p) => {
-                const { sow, up, firstPick } = p.season.stages;
-                const grows = up?.likely ?? sow;
-                const end = p.stay.to;
-                const picks = firstPick?.likely ?? end;
-                const parts = [
-                  { texture: "stage-seed", from: sow, to: grows },
-                  { texture: "stage-growing", from: grows, to: picks },
-                  { texture: "stage-picking", from: picks, to: end },
-                ] as const;
-                return parts
-                  .filter(({ from, to }) => from < to)
-                  .map(({ texture, from, to }) => (
-                    <i
-                      key={`${p.planting.id} ${texture}`}
-                      className={`absolute inset-y-0 border-y border-ink ${texture}`}
-                      style={{
-                        left: percent(shareOf(span, from)),
-                        width: percent(shareOf(span, to) - shareOf(span, from)),
-                      }}
-                    />
-                  ));
-              })}
+              {bars.flatMap(({ goalId, at }, k) =>
+                TEXTURES.map((texture, part) => {
+                  const [from = 0, to = 0] = [at[part], at[part + 1]];
+                  return (
+                    from < to && (
+                      <i
+                        key={`${goalId} ${k} ${texture}`}
+                        className={`absolute inset-y-0 border-y border-ink ${texture}`}
+                        style={{ left: percent(from), width: percent(to - from) }}
+                      />
+                    )
+                  );
+                }),
+              )}
             </div>
             <p className="text-fine">
               <b>
-                {i + 1} {bag(row.bag.kindId)}
+                {i + 1} {bag(kindId)}
               </b>{" "}
-              <span className="text-muted">{row.plantings.map((p) => crop(p.goal.id)).join(", ")}</span>
+              <span className="text-muted">{bars.map(({ goalId }) => crop(goalId)).join(", ")}</span>
             </p>
           </li>
         ))}

@@ -65,7 +65,7 @@ export function BuyTogether({ group, together, pool, nameOf, save }: BuyTogether
           </p>
           <details>
             <summary className="min-h-8 cursor-pointer py-1 underline">{t("prices.together.list")}</summary>
-            <ul className="max-h-60 overflow-y-auto">
+            <ul className="lg:max-h-60 lg:overflow-y-auto">
               {forAll.lines.map((line) => (
                 <li key={line.item} className="flex gap-2 border-t border-line py-1">
                   <span className="flex-1">{nameOf(line.item)}</span>

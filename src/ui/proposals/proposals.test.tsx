@@ -9,6 +9,10 @@ const figures: Line["figures"] = {
   minor: 1250,
   gap: 0.04,
   harvest: { low: 6, likely: 11, high: 19 },
+  sketch: {
+    span: { from: "2026-05-01", to: "2026-10-31", months: ["2026-05-01", "2026-06-01"] },
+    rows: [{ kindId: "round-10-gal", bars: [{ goalId: "kale/leaf", at: [0.1, 0.2, 0.4, 0.4] }] }],
+  },
   covered: [
     { group: "greens", share: 0.61 },
     { group: "herbs", share: 0.001 },
@@ -45,8 +49,9 @@ it("follows the queue until nobody waits, and asks no more then", async () => {
     pageOf(done("01 Orvane"), done("02 Tellick")),
   ];
   const read = vi.fn(async () => ({ ok: true as const, value: answers.shift()! }));
-  const { text, getByRole } = show(
+  const { text, getByRole, container } = show(
     <Proposals
+      today="2026-05-18"
       start={pageOf(
         line("01 Orvane", "working"),
         line("02 Tellick", "waiting"),
@@ -66,6 +71,10 @@ it("follows the queue until nobody waits, and asks no more then", async () => {
   expect(text()).toContain(
     "2 plantings, 6 to 19 kg, likely 11 a year, €12.50 to pay, within 4 % of the best possible.",
   );
+  // Drawn small: what is never picked has no such part.
+  expect(text()).toContain("1 fabric 10 gal leaf kale");
+  expect(container.querySelectorAll("i.stage-growing")).toHaveLength(1);
+  expect(container.querySelectorAll("i.stage-picking")).toHaveLength(0);
   // Kinds of food of which there is next to nothing are left out.
   expect(text()).toContain("greens and leaves 61 %");
   expect(text()).not.toContain("herbs");
@@ -84,6 +93,7 @@ it("takes a proposal once, offers none for a plan that was saved since, and says
   const takeBack = vi.fn(async () => ({ ok: true as const, value: { version: 3 } }));
   const { text, getByRole, queryByRole } = show(
     <Proposals
+      today="2026-05-18"
       start={pageOf(
         done("01 Orvane"),
         done("02 Tellick"),
@@ -114,7 +124,14 @@ it("keeps what it shows when the line to the server is lost, and says so where s
     throw new TypeError("fetch failed");
   };
   const { text, getByRole } = show(
-    <Proposals start={pageOf(done("01 Orvane"))} ask={lost} read={lost} take={lost} takeBack={lost} />,
+    <Proposals
+      today="2026-05-18"
+      start={pageOf(done("01 Orvane"))}
+      ask={lost}
+      read={lost}
+      take={lost}
+      takeBack={lost}
+    />,
   );
   await act(async () => void fireEvent.click(getByRole("button", { name: "Work out all of them" })));
   expect(getByRole("alert").textContent).toContain("✕");

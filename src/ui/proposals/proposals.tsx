@@ -6,6 +6,8 @@ import { useState } from "react";
 import type { FoodGroup } from "@/core/food";
 import { type Aim, AIMS, isAsGood } from "@/core/planner";
 import type { Outcome, Problem } from "@/core/problem";
+import type { Sketch } from "@/core/year";
+import { SmallGarden } from "@/ui/draw/small-garden";
 import { Button, buttonClass } from "@/ui/primitives/button";
 import { SelectField } from "@/ui/primitives/field";
 import { Pages } from "@/ui/primitives/pages";
@@ -28,6 +30,8 @@ export interface Line {
     readonly gap: number;
     /** What the garden gives in its year, kg. */
     readonly harvest: { readonly low: number; readonly likely: number; readonly high: number };
+    /** The garden, to be drawn small. */
+    readonly sketch: Sketch;
     readonly covered: readonly { readonly group: FoodGroup; readonly share: number }[];
   } | null;
 }
@@ -42,6 +46,7 @@ interface Shown {
 
 interface ProposalsProps {
   readonly start: Shown;
+  readonly today: string;
   readonly ask: (aim: Aim) => Promise<Outcome<null>>;
   readonly read: (page: number) => Promise<Outcome<Shown>>;
   readonly take: (householdId: string) => Promise<Outcome<{ version: number }>>;
@@ -54,7 +59,7 @@ type Done = "taken" | "tookBack";
 const LOOK_AGAIN_MS = 2000;
 
 /** Gardens for every household of the programme, worked out on the server while people do other things. */
-export function Proposals({ start, ask, read, take, takeBack }: ProposalsProps) {
+export function Proposals({ start, today, ask, read, take, takeBack }: ProposalsProps) {
   const { t, problem: say } = useWords();
   const queries = useQueryClient();
   const [aim, setAim] = useState<Aim>("value");
@@ -90,7 +95,7 @@ export function Proposals({ start, ask, read, take, takeBack }: ProposalsProps) 
   };
 
   return (
-    <div className="max-w-5xl px-4 py-4 lg:px-6">
+    <div className="max-w-6xl px-4 py-4 lg:px-6">
       <h1 className="text-title font-bold">{t("proposals.title")}</h1>
       <p className="mb-3 text-muted">{t("proposals.lead")}</p>
       <div className="flex flex-wrap items-end gap-3">
@@ -121,6 +126,7 @@ export function Proposals({ start, ask, read, take, takeBack }: ProposalsProps) 
           <ProposalLine
             key={line.householdId}
             line={line}
+            today={today}
             done={done[line.householdId]}
             onDecide={(how) => void decide(line.householdId, how)}
           />
@@ -133,77 +139,81 @@ export function Proposals({ start, ask, read, take, takeBack }: ProposalsProps) 
 
 interface LineProps {
   readonly line: Line;
+  readonly today: string;
   readonly done: Done | undefined;
   readonly onDecide: (how: Done) => void;
 }
 
-function ProposalLine({ line, done, onDecide }: LineProps) {
+function ProposalLine({ line, today, done, onDecide }: LineProps) {
   const { t, percent, money, harvest } = useWords();
   const { figures } = line;
   return (
-    <li className="grid items-center gap-x-4 gap-y-1 border-b border-line py-2 sm:grid-cols-[11rem_1fr_auto]">
-      <b className="wrap-anywhere">{line.name}</b>
-      <span className="text-note">
-        {figures ? (
-          <>
-            {t("proposals.line", {
-              aim: t(`propose.aims.${line.aim ?? "value"}`),
-              plantings: figures.plantings,
-              food: harvest(figures.harvest),
-              cost: money(figures.minor),
-              best: String(isAsGood(figures.gap)),
-              gap: percent(figures.gap),
-            })}{" "}
-            <span className="text-muted">
-              {figures.covered
-                .filter((c) => c.share >= 0.01)
-                .map((c) => `${t(`foodGroups.${c.group}`)} ${percent(c.share)}`)
-                .join(" · ")}
+    <li className="grid gap-x-8 gap-y-2 border-b border-line py-2.5 lg:grid-cols-[minmax(0,1fr)_minmax(0,30rem)]">
+      <div className="grid content-start gap-1.5">
+        <b className="font-head text-lg wrap-anywhere">{line.name}</b>
+        <span className="text-note">
+          {figures ? (
+            <>
+              {t("proposals.line", {
+                aim: t(`propose.aims.${line.aim ?? "value"}`),
+                plantings: figures.plantings,
+                food: harvest(figures.harvest),
+                cost: money(figures.minor),
+                best: String(isAsGood(figures.gap)),
+                gap: percent(figures.gap),
+              })}{" "}
+              <span className="text-muted">
+                {figures.covered
+                  .filter((c) => c.share >= 0.01)
+                  .map((c) => `${t(`foodGroups.${c.group}`)} ${percent(c.share)}`)
+                  .join(" · ")}
+              </span>
+            </>
+          ) : (
+            <span className="flex items-center gap-2 text-muted">
+              {t(`proposals.status.${line.status}`)}
+              {line.status === "working" && (
+                <Progress
+                  label={t("proposals.progressOf", { name: line.name })}
+                  done={line.progress}
+                  of={1}
+                  className="h-2 w-32"
+                />
+              )}
             </span>
-          </>
-        ) : (
-          <span className="flex items-center gap-2 text-muted">
-            {t(`proposals.status.${line.status}`)}
-            {line.status === "working" && (
-              <Progress
-                label={t("proposals.progressOf", { name: line.name })}
-                done={line.progress}
-                of={1}
-                className="h-2 w-32"
-              />
-            )}
-          </span>
-        )}
-      </span>
-      <span className="flex gap-2">
-        {figures && (done ?? line.stale) && (
-          <span role="status" className="self-center text-sm text-muted">
-            {t(done ? `proposals.${done}` : "proposals.stale")}
-          </span>
-        )}
-        {done === "taken" && (
-          <Button onClick={() => onDecide("tookBack")}>
-            {t("proposals.back")}
-            <span className="sr-only"> {line.name}</span>
-          </Button>
-        )}
-        {figures && !done && !line.stale && (
-          <>
-            <Link href={`/house/${line.householdId}/bench?proposal=1`} className={buttonClass("open")}>
-              {t("proposals.look")}
-              <span className="sr-only"> {line.name}</span>
-            </Link>
-            <Button onClick={() => onDecide("taken")}>
-              {t("proposals.take")}
+          )}
+        </span>
+        <span className="flex flex-wrap gap-2">
+          {figures && (done ?? line.stale) && (
+            <span role="status" className="self-center text-sm text-muted">
+              {t(done ? `proposals.${done}` : "proposals.stale")}
+            </span>
+          )}
+          {done === "taken" && (
+            <Button onClick={() => onDecide("tookBack")}>
+              {t("proposals.back")}
               <span className="sr-only"> {line.name}</span>
             </Button>
-          </>
-        )}
-        <Link href={`/house/${line.householdId}/bench`} className={buttonClass("quiet")}>
-          {t("nav.bench")}
-          <span className="sr-only"> {line.name}</span>
-        </Link>
-      </span>
+          )}
+          {figures && !done && !line.stale && (
+            <>
+              <Link href={`/house/${line.householdId}/bench?proposal=1`} className={buttonClass("open")}>
+                {t("proposals.look")}
+                <span className="sr-only"> {line.name}</span>
+              </Link>
+              <Button onClick={() => onDecide("taken")}>
+                {t("proposals.take")}
+                <span className="sr-only"> {line.name}</span>
+              </Button>
+            </>
+          )}
+          <Link href={`/house/${line.householdId}/bench`} className={buttonClass("quiet")}>
+            {t("nav.bench")}
+            <span className="sr-only"> {line.name}</span>
+          </Link>
+        </span>
+      </div>
+      {figures && <SmallGarden sketch={figures.sketch} today={today} />}
     </li>
   );
 }

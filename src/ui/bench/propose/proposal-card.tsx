@@ -3,7 +3,7 @@
 import { useMemo } from "react";
 import type { Day } from "@/core/day";
 import { assessGarden, nextMeal } from "@/core/garden";
-import { economyOf, SOON_WEEKS, spanOf } from "@/core/year";
+import { economyOf, SOON_WEEKS } from "@/core/year";
 import type { Plan } from "@/core/plan";
 import type { Setting } from "@/core/setting";
 import { gapOf, isAsGood, type Proposal, type Step } from "@/core/planner";
@@ -48,7 +48,6 @@ export function ProposalCard({
     };
     return {
       garden,
-      span: spanOf(garden, today),
       meal: nextMeal(fresh, today),
       economy: economyOf(garden, setting, today),
     };
@@ -86,7 +85,7 @@ export function ProposalCard({
       )}
       {proposal && seen && (
         <>
-          <SmallGarden garden={seen.garden} span={seen.span} today={today} />
+          <SmallGarden sketch={proposal.sketch} today={today} />
           <dl className="mt-2 grid grid-cols-2 gap-x-3 gap-y-1.5 text-note">
             <Figure
               label={

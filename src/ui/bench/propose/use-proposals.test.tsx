@@ -45,6 +45,7 @@ const proposal = (worth: number): Proposal => ({
   gap: 1 - worth / 200,
   considered: 9,
   harvest: { low: 1, likely: 2, high: 3 },
+  sketch: { span: { from: "2026-05-01", to: "2026-10-31", months: ["2026-05-01"] }, rows: [] },
   bags: [],
   minor: 0,
   hours: 0,
