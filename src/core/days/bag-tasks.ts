@@ -52,11 +52,12 @@ function filling({ row, setting, today, done }: Asked): Due[] {
     return isTopped ? [] : [{ kind: "top-up", soilL: settledL(row.soilL), ...when }];
   }
   const mix = newMixFor(row, setting);
+  if (!mix || (mix.until !== undefined && mix.until < today)) return [];
   const [first] = row.plantings
+    .filter((p) => p.stay.to >= today && p.stay.from >= (mix.from ?? ""))
     .map((p) => p.stay.from)
-    .filter((day) => day >= (mix?.from ?? ""))
     .sort();
-  if (first === undefined || !mix) return [];
+  if (first === undefined) return [];
   return [
     {
       kind: "fill",

@@ -10,7 +10,6 @@ const STATES = ["late", "due", "coming"] as const;
 
 /** What was not done for so long is past, or was done and not written down: it is not asked for any more. Ours to choose. */
 const PASSING = new Set<TaskKind>([
-  "fill",
   "top-up",
   "thin",
   "harden",

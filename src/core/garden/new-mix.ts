@@ -7,10 +7,11 @@ import type { PlantingView, RowView } from "./assess";
 /** Used mix is refreshed with this share of new. Assumption, no source. */
 const REFRESH = 0.2;
 
-/** New mix that a bag takes, L, and from when on. */
+/** New mix that a bag takes, L, and in which days: until nothing that is planned would stand in it any more. */
 export interface NewMix {
   readonly amount: number;
   readonly from?: Day;
+  readonly until?: Day;
 }
 
 /** All of it for a new bag, with what it is topped up with, and a part once it has a season behind it. */
@@ -38,5 +39,10 @@ export function newMixFor(
   const since = need.from ?? "";
   const filled = happened?.[row.id]?.filledOn;
   if (filled !== undefined && filled >= since) return undefined;
-  return plantings.some((p) => isPlanted(p) && p.stay.from >= since) ? undefined : need;
+  if (plantings.some((p) => isPlanted(p) && p.stay.from >= since)) return undefined;
+  const until = plantings
+    .map((p) => p.stay.to)
+    .sort()
+    .at(-1);
+  return { ...need, until };
 }

@@ -63,6 +63,21 @@ describe("a kit", () => {
     expect(labels).toBe(1);
   });
 
+  it("buys and fills for a sowing that is late, and neither for one whose time is over", () => {
+    const lettuce = (sowOn: string) =>
+      kit(
+        bought(
+          planOf("round-10-gal", planting(10, "lettuce/leaf", sowOn, { method: "broadcast", plants: 4 })),
+        ),
+      );
+    const mixOf = ({ shopping }: ReturnType<typeof kit>) =>
+      shopping.lines.some((l) => l.item.startsWith("mix/"));
+    const late = lettuce("2026-04-20");
+    expect([late.fillings.length, mixOf(late)]).toEqual([1, true]);
+    const over = lettuce("2025-08-01");
+    expect([over.fillings.length, mixOf(over)]).toEqual([0, false]);
+  });
+
   it("holds nothing of what is on record: neither what was filled, nor what was sown", () => {
     const plan = bought(planOf("round-10-gal", planting(10, "radish/root", "2026-05-20", { plants: 9 })));
     expect(kit(plan).fillings).toHaveLength(1);

@@ -21,7 +21,7 @@ export function needsOf(garden: Garden, setting: Setting): Need[] {
   return garden.rows.flatMap((row): Need[] => {
     const mix = newMixFor(row, setting);
     return [
-      ...(row.bag.atHand || !mix ? [] : [{ item: `bag/${row.bag.kindId}`, amount: 1 }]),
+      ...(row.bag.atHand || !mix ? [] : [{ item: `bag/${row.bag.kindId}`, amount: 1, until: mix.until }]),
       ...(mix ? [{ item: `mix/${setting.mix.id}`, ...mix }] : []),
       ...row.plantings.flatMap(({ course, crop, planting, fit, real }): Need[] => {
         // What is on record stands, or is over: nothing is bought for it any more.

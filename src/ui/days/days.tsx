@@ -96,13 +96,14 @@ export function Days({
   const water = shown.filter((task) => task.kind === "water");
   const rest = shown.filter((task) => task.kind !== "water");
   const onDay = chosen && rest.filter((task) => task.from === chosen);
-  const in1 = (state: ReturnType<typeof stateOn>) => rest.filter((task) => stateOn(task, today) === state);
-  const coming = in1("coming");
+  const inState = (state: ReturnType<typeof stateOn>) =>
+    rest.filter((task) => stateOn(task, today) === state);
+  const coming = inState("coming");
   const groups = onDay
     ? [{ name: t("days.chosenDay", { day: day(chosen) }), list: onDay }]
     : [
-        { name: t("days.late"), list: in1("late") },
-        { name: t("days.today"), list: in1("due") },
+        { name: t("days.late"), list: inState("late") },
+        { name: t("days.today"), list: inState("due") },
         { name: t("days.week"), list: coming.filter((task) => task.from <= addDays(today, WEEK_DAYS)) },
         {
           name: t("days.soon"),
