@@ -1,4 +1,5 @@
 /** What does a garden come to in a year? Food, money, water and work, by week. */
+export { type Absence, absencesOf } from "./absence";
 export { type Economy, economyOf, SOON_WEEKS, type Week } from "./economy";
 export { foodByKind, foodByWeek } from "./food-weeks";
 export { hoursByWeek } from "./labour";

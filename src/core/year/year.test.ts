@@ -6,7 +6,17 @@ import { NO_WANTS, weeklyWantG } from "../food";
 import { assessGarden } from "../garden";
 import { pricesBy } from "../money";
 import { copyRow, type Plan } from "../plan";
-import { economyOf, hoursByWeek, rowThirst, Sketch, sketchOf, sumsOf, tooThirsty, weeklyThirst } from ".";
+import {
+  absencesOf,
+  economyOf,
+  hoursByWeek,
+  rowThirst,
+  Sketch,
+  sketchOf,
+  sumsOf,
+  tooThirsty,
+  weeklyThirst,
+} from ".";
 
 const setting = settingWith({ mix: findMix("potting-mix-and-manure")! });
 const row = (plan: Plan) => assessGarden(plan, setting).rows[0]!;
@@ -169,4 +179,33 @@ it("is drawn small as it stands: in order on one time, and nothing of what is pu
   const [pakChoi, tomato] = sketch.rows[0]!.bars;
   expect(pakChoi!.at[3]).toBeGreaterThan(pakChoi!.at[2]);
   expect(tomato!.at[2]).toBe(tomato!.at[3]);
+});
+
+describe("a time away", () => {
+  const plan = planOf("round-5-gal", planting(10, "tomato/bush", "2026-05-01", { method: "bought" }));
+  const garden = assessGarden(plan, setting);
+  const away = (from: string, to: string, today = "2026-05-18") =>
+    absencesOf(garden, [{ from, to }], { setting, today })[0];
+
+  it("is lasted by a bag for as long as its soak does, summed up day by day", () => {
+    const absence = away("2026-07-10", "2026-07-24")!;
+    const [short] = absence.short;
+    // A quarter of a litre a litre is what mix gives; days are taken off one by one.
+    let left = 0.25 * garden.soilL;
+    let days = 0;
+    for (; left - rowThirst(garden.rows[0]!, addDays("2026-07-10", days), setting) >= 0; days++)
+      left -= rowThirst(garden.rows[0]!, addDays("2026-07-10", days), setting);
+    expect(short!.lastsDays).toBe(days);
+    expect(absence.visits!.everyDays).toBe(Math.max(1, days));
+    // Nobody brings more than the bag holds.
+    expect(absence.visits!.litres).toBeLessThanOrEqual(0.25 * garden.soilL + 1e-9);
+  });
+
+  it("asks for nobody when it is short or over, or while nothing stands", () => {
+    expect(away("2026-07-10", "2026-07-10")).toMatchObject({ rows: 1, short: [], visits: undefined });
+    expect(away("2026-07-10", "2026-07-24", "2026-08-01")).toBeUndefined();
+    expect(away("2026-01-10", "2026-01-24", "2026-01-01")).toBeUndefined();
+    // Half over, only what is left of it counts.
+    expect(away("2026-07-10", "2026-07-24", "2026-07-20")!.from).toBe("2026-07-20");
+  });
 });

@@ -37,6 +37,7 @@ const screen = (
       setting={setting}
       overrides={[]}
       records={[{ plantingId: id(10), rowId: null, kind: "sown", days: ["2026-05-10"] }]}
+      away={[{ from: "2026-07-20", to: "2026-07-30" }]}
       store={store}
     />,
   ),
@@ -63,6 +64,12 @@ it("writes a record of the planting or of the whole bag in one tap, keeps it in 
   await press(/^All watered/);
   expect(sent()[2]).toMatchObject({ plantingId: null, rowId: plan.rows[0]!.id, kind: "watered" });
   expect(text()).toContain("No bag wants water today.");
+});
+
+it("says what a time away means for the bags: how often somebody comes, with how much", () => {
+  const { text } = screen();
+  expect(text()).toMatch(/20 ?– ?30 Jul: .*(one bag of 1 will not last|the bag lasts it)/);
+  expect(text()).toContain("Straw or leaves on the mix");
 });
 
 it("shows a day of the month by itself, and all of them again", () => {

@@ -9,11 +9,14 @@ import { assessGarden, type RowView } from "@/core/garden";
 import type { Override } from "@/core/override";
 import type { Plan } from "@/core/plan";
 import type { GardenRecord } from "@/core/record";
+import type { Away } from "@/core/place";
 import type { PlainSetting } from "@/core/setting";
+import { absencesOf } from "@/core/year";
 import { post, type Store, useOutbox } from "@/ui/offline/outbox";
 import { Button, buttonClass } from "@/ui/primitives/button";
 import { useJudged } from "@/ui/use-judged";
 import { useWords } from "@/ui/words/use-words";
+import { AwayNotes } from "./away";
 import { Month } from "./month";
 import { TaskLine } from "./task-line";
 import { taskWords } from "./task-words";
@@ -28,6 +31,8 @@ export interface DaysProps {
   readonly overrides: readonly Override[];
   /** What is on record of its plantings and bags this season. */
   readonly records: readonly DoneLine[];
+  /** Times with nobody to water. */
+  readonly away: readonly Away[];
   readonly store: Store;
 }
 
@@ -43,6 +48,7 @@ export function Days({
   setting: plain,
   overrides,
   records,
+  away,
   store,
 }: DaysProps) {
   const words = useWords();
@@ -53,6 +59,10 @@ export function Days({
   const tasks = useMemo(
     () => tasksOf(garden, records, { setting, today }),
     [garden, records, setting, today],
+  );
+  const absences = useMemo(
+    () => absencesOf(garden, away, { setting, today }),
+    [garden, away, setting, today],
   );
   const { waiting } = useOutbox();
   const [last, setLast] = useState<{ readonly what: string; readonly records: readonly GardenRecord[] }>();
@@ -159,6 +169,7 @@ export function Days({
             ))}
           </Group>
         ))}
+        {!onDay && <AwayNotes absences={absences} />}
         {onDay && <Button onClick={() => setChosen(undefined)}>{t("days.allDays")}</Button>}
       </div>
       <div className="min-w-0 print:hidden">

@@ -1,6 +1,7 @@
 import type { Day } from "@/core/day";
 import { CAN_L, carriedFor, stateOn, type Task } from "@/core/days";
 import type { RowView } from "@/core/garden";
+import { fingerCm } from "@/core/water";
 import { Button } from "@/ui/primitives/button";
 import { Caution } from "@/ui/primitives/caution";
 import { useWords } from "@/ui/words/use-words";
@@ -50,6 +51,7 @@ export function Watering({ tasks, today, isDone, rowOf, onDone }: WateringProps)
           return (
             <li key={task.id} className={`break-inside-avoid py-0.5 ${isNow ? "" : "text-muted"}`}>
               <b>{row ? `${task.row} ${bag(row.bag.kindId)}` : task.row}</b>: {title}, {detail}
+              {isNow && row && ` · ${t("days.finger", { depth: quantity(fingerCm(row.shape), "length") })}`}
               {!isNow &&
                 ` · ${isDone(task) ? `✓ ${t("days.done")}` : t("days.from", { day: day(task.from) })}`}
             </li>

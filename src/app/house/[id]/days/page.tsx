@@ -34,6 +34,7 @@ export default async function Page({ params }: PageProps<"/house/[id]/days">) {
         setting={setting}
         overrides={overrides}
         records={records}
+        away={household.away}
         store={addRecordAction}
       />
     );
