@@ -130,3 +130,17 @@ export async function expectAccessible(page: Page, what: string, only?: readonly
   ]);
   expect(content, `${what} scrolls sideways`).toBeLessThanOrEqual(screen!);
 }
+
+/** Fills in the least that a survey asks, on the survey of a new household; its id. */
+export async function surveyed(page: Page, name: string): Promise<string> {
+  for (const [label, text] of [
+    ["Household's name", name],
+    ["Adults", "2"],
+    ["Length", "3 m"],
+    ["Width", "1.2 m"],
+  ] as const)
+    await type(page, label, text);
+  await press(page, "Save and choose crops");
+  await page.waitForFunction(() => /house\/.+\/match/.test(location.pathname));
+  return (await page.evaluate(() => location.pathname)).split("/")[2]!;
+}

@@ -1,5 +1,5 @@
 import { afterAll, beforeAll, expect, it } from "vitest";
-import { openBrowser, openPage, pickDate, press, see, type, visit } from "./browser";
+import { openBrowser, openPage, pickDate, press, see, surveyed, type, visit } from "./browser";
 
 let opened: Awaited<ReturnType<typeof openBrowser>>;
 beforeAll(async () => void (opened = await openBrowser()));
@@ -7,16 +7,7 @@ afterAll(() => opened.close());
 
 it("goes from a plan to a filled, sown and watered bag on a phone, each in one tap, and takes a tap back", async () => {
   const page = await openPage(opened.browser, "/households/new", 390, 844);
-  for (const [label, text] of [
-    ["Household's name", "Daybook"],
-    ["Adults", "2"],
-    ["Length", "3 m"],
-    ["Width", "1.2 m"],
-  ] as const)
-    await type(page, label, text);
-  await press(page, "Save and choose crops");
-  await page.waitForFunction(() => /house\/.+\/match/.test(location.pathname));
-  const id = (await page.evaluate(() => location.pathname)).split("/")[2]!;
+  const id = await surveyed(page, "Daybook");
   await visit(page, `/house/${id}/days`);
   await see(page, "Nothing is planned yet: choose crops first.");
   await press(page, "Choose crops in Match");

@@ -1,7 +1,6 @@
 import { getDocument } from "pdfjs-dist/legacy/build/pdf.mjs";
-import type { Page } from "puppeteer-core";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
-import { APP, openBrowser, openPage, pickDate, press, see, type, visit } from "./browser";
+import { APP, openBrowser, openPage, pickDate, press, see, surveyed, type, visit } from "./browser";
 
 let opened: Awaited<ReturnType<typeof openBrowser>>;
 let house: string;
@@ -17,20 +16,6 @@ const SIZES = [
   [1280, 800],
   [390, 844],
 ] as const;
-
-/** Fills in the least that a survey asks. */
-async function surveyed(page: Page, name: string): Promise<string> {
-  for (const [label, text] of [
-    ["Household's name", name],
-    ["Adults", "2"],
-    ["Length", "3 m"],
-    ["Width", "1.2 m"],
-  ] as const)
-    await type(page, label, text);
-  await press(page, "Save and choose crops");
-  await page.waitForFunction(() => /house\/.+\/match/.test(location.pathname));
-  return (await page.evaluate(() => location.pathname)).split("/")[2]!;
-}
 
 describe.each(SIZES)("at %i × %i", (width, height) => {
   it("leads a new household from the door to its first record in at most 20 taps", async () => {
@@ -242,7 +227,7 @@ it("follows the slider over all crops and bags, and edits of a plan, to the last
   await page.close();
 });
 
-it.each(["bench", "log", "garden"])("prints %s as pages of its own", async (screen) => {
+it.each(["bench", "kit", "days", "log", "garden"])("prints %s as pages of its own", async (screen) => {
   const page = await openPage(opened.browser, `/house/${house}/${screen}`);
   const pdf = await page.pdf({ preferCSSPageSize: true, printBackground: false });
   const read = await getDocument({ data: new Uint8Array(pdf) }).promise;

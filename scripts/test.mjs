@@ -33,7 +33,7 @@ async function check(name, work) {
 async function suite(project, env) {
   const folder = mkdtempSync(join(tmpdir(), "pip-row-report-"));
   const report = join(folder, "report.json");
-  await run(
+  const { code } = await run(
     process.execPath,
     [
       at("node_modules/vitest/vitest.mjs"),
@@ -58,12 +58,8 @@ async function suite(project, env) {
     : { numPassedTests: 0, numFailedTests: 0, numTotalTests: 0 };
   rmSync(folder, { recursive: true, force: true });
   passed += counts.numPassedTests;
-  // A file that breaks before its first test counts as one failure.
-  failed += Math.max(
-    counts.numFailedTests,
-    counts.numFailedTestSuites && !counts.numFailedTests ? 1 : 0,
-    counts.numTotalTests ? 0 : 1,
-  );
+  // What fails beside the tests counts as one failure: a file that breaks before its first, an error that none of them caught.
+  failed += Math.max(counts.numFailedTests, code === 0 && counts.numTotalTests > 0 ? 0 : 1);
 }
 
 try {

@@ -1,7 +1,6 @@
 import * as z from "zod";
 import { type Day, DayText } from "@/core/day";
 import { PLACE_KINDS } from "@/core/place";
-import type { Need } from "@/core/needs";
 import {
   AHEAD_DAYS,
   HOUSEHOLD_STAGES,
@@ -185,100 +184,6 @@ export const listGermination = (on: Db, programmeId: string): Promise<Germinatio
   rowsOf(on, Counted, {
     sql: `SELECT crop_id AS "cropId", sown, up FROM crop_germination WHERE programme_id = $1 ORDER BY crop_id`,
     values: [programmeId],
-  });
-
-/** Keeps what a household's plan has to buy, in place of what was kept. */
-export async function putNeeds(
-  on: Db,
-  { programmeId, householdId }: Scope,
-  needs: readonly Need[],
-): Promise<void> {
-  await on.query(`DELETE FROM need WHERE programme_id = $1 AND household_id = $2`, [
-    programmeId,
-    householdId,
-  ]);
-  await on.query(
-    `INSERT INTO need (programme_id, household_id, item, amount, from_day, until_day)
-     SELECT $1, $2, x.item, x.amount, x."from", x.until
-     FROM jsonb_to_recordset($3) AS x(item text, amount double precision, "from" date, until date) WHERE x.amount > 0`,
-    [programmeId, householdId, JSON.stringify(needs)],
-  );
-}
-
-const Needed = z.object({ item: z.string(), amounts: z.array(z.number()) });
-
-/** What all households of a programme still have to buy of a group of items on a day: each item, with what each household that needs it needs. */
-export const listNeeds = (
-  on: Db,
-  programmeId: string,
-  { group, day }: { readonly group: string; readonly day: Day },
-) =>
-  rowsOf(on, Needed, {
-    sql: `SELECT item, array_agg(amount) AS amounts FROM (
-        SELECT household_id, item, sum(amount) AS amount FROM need
-        WHERE programme_id = $1 AND split_part(item, '/', 1) = $2 AND ${HERE}
-          AND (from_day IS NULL OR from_day <= $3) AND (until_day IS NULL OR until_day >= $3)
-        GROUP BY household_id, item
-      ) own GROUP BY item ORDER BY item`,
-    values: [programmeId, group, day],
-  });
-
-/** How many households of a programme still have to buy something of a group of items on a day. */
-export async function countSharers(
-  on: Db,
-  programmeId: string,
-  { group, day }: { readonly group: string; readonly day: Day },
-): Promise<number> {
-  const row = await rowOf(on, z.object({ n: z.number() }), {
-    sql: `SELECT count(DISTINCT household_id) AS n FROM need
-      WHERE programme_id = $1 AND split_part(item, '/', 1) = $2 AND ${HERE}
-        AND (from_day IS NULL OR from_day <= $3) AND (until_day IS NULL OR until_day >= $3)`,
-    values: [programmeId, group, day],
-  });
-  return row?.n ?? 0;
-}
-
-/** Needs that hold on the day that is the second value. */
-const ON_DAY = `(from_day IS NULL OR from_day <= $2) AND (until_day IS NULL OR until_day >= $2)`;
-
-/** Everything that all households of a programme still have to buy on a day: each item, with what each household that needs it needs. */
-export const listOrder = (on: Db, programmeId: string, day: Day) =>
-  rowsOf(on, Needed, {
-    sql: `SELECT item, array_agg(amount) AS amounts FROM (
-        SELECT household_id, item, sum(amount) AS amount FROM need
-        WHERE programme_id = $1 AND ${HERE} AND ${ON_DAY} GROUP BY household_id, item
-      ) own GROUP BY item ORDER BY item`,
-    values: [programmeId, day],
-  });
-
-const Parcel = z.object({
-  householdId: z.string(),
-  code: z.string(),
-  name: z.string(),
-  lines: z.array(z.object({ item: z.string(), amount: z.number() })),
-  /** Households that get anything at all. */
-  all: z.number(),
-});
-/** What one household gets on a hand-out day. */
-export type Parcel = z.infer<typeof Parcel>;
-
-export const PARCELS_A_PAGE = 24;
-
-/** What each household still has to buy on a day, by its code; one page of those that have to buy anything. */
-export const listParcels = (
-  on: Db,
-  programmeId: string,
-  { day, page }: { readonly day: Day; readonly page: number },
-): Promise<Parcel[]> =>
-  rowsOf(on, Parcel, {
-    sql: `SELECT h.id AS "householdId", h.code, h.name, own.lines, own.all FROM (
-        SELECT household_id, jsonb_agg(jsonb_build_object('item', item, 'amount', amount) ORDER BY item) AS lines, count(*) OVER () AS all FROM (
-          SELECT household_id, item, sum(amount) AS amount FROM need
-          WHERE programme_id = $1 AND ${HERE} AND ${ON_DAY} GROUP BY household_id, item
-        ) needed GROUP BY household_id
-      ) own JOIN household h ON h.id = own.household_id
-      ORDER BY h.number LIMIT ${PARCELS_A_PAGE} OFFSET $3`,
-    values: [programmeId, day, (page - 1) * PARCELS_A_PAGE],
   });
 
 /** What a list of households is asked for. */

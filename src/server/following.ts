@@ -19,12 +19,12 @@ import {
   listGermination,
   listProgress,
   putHouseholdProgress,
-  putNeeds,
   putProgress,
   readJudging,
   updateStage,
 } from "@/db/progress";
 import { findProgramme, type Programme } from "@/db/programmes";
+import { putNeeds } from "@/db/needs";
 import { overtakeProposal } from "@/db/proposals";
 import { listHappened, listRecords, plantingRecords } from "@/db/records";
 import type { Scope } from "@/db/scope";

@@ -1,8 +1,8 @@
 import * as z from "zod";
 import { type Pooled, poolOf } from "@/core/kit";
 import { pricesBy } from "@/core/money";
+import { listOrder, listParcels, type Parcel, PARCELS_A_PAGE } from "@/db/needs";
 import { db } from "@/db/pool";
-import { listOrder, listParcels, type Parcel, PARCELS_A_PAGE } from "@/db/progress";
 import type { Actor } from "./actor";
 import { readPriceList } from "./prices";
 import { judgingSince, readToday } from "./programme";

@@ -2,8 +2,8 @@ import * as z from "zod";
 import { type Pooled, poolOf } from "@/core/kit";
 import { pricesBy, SHARED_GROUPS, type SharedGroup } from "@/core/money";
 import type { Outcome } from "@/core/problem";
+import { countSharers, listOrder } from "@/db/needs";
 import { db } from "@/db/pool";
-import { countSharers, listNeeds } from "@/db/progress";
 import { updateBoughtTogether } from "@/db/programmes";
 import type { Actor } from "./actor";
 import { outcomeOf, parsed } from "./outcome";
@@ -18,21 +18,21 @@ export async function readTogether(actor: Actor): Promise<{
   judgingSince?: string;
 }> {
   const day = await readToday(actor);
-  const poolFor = async (group: SharedGroup) => {
-    const ask = { group, day };
-    const [needs, sharers] = await Promise.all([
-      listNeeds(db(), actor.programmeId, ask),
-      countSharers(db(), actor.programmeId, ask),
-    ]);
-    return poolOf(needs, sharers, pricesBy(await readPriceList(actor)));
-  };
-  const [programme, packet, mix, since] = await Promise.all([
+  const [needs, sharers, prices, programme, since] = await Promise.all([
+    listOrder(db(), actor.programmeId, day),
+    countSharers(db(), actor.programmeId, day),
+    readPriceList(actor),
     readProgramme(actor),
-    poolFor("packet"),
-    poolFor("mix"),
     judgingSince(actor),
   ]);
-  return { together: programme.boughtTogether, pools: { packet, mix }, judgingSince: since };
+  const poolFor = (group: SharedGroup) =>
+    poolOf(
+      needs.filter(({ item }) => item.startsWith(`${group}/`)),
+      sharers.find((s) => s.group === group)?.households ?? 0,
+      pricesBy(prices),
+    );
+  const pools = { packet: poolFor("packet"), mix: poolFor("mix") };
+  return { together: programme.boughtTogether, pools, judgingSince: since };
 }
 
 /** Stores which groups a programme buys together. */

@@ -5,7 +5,7 @@ import { ALL_BAGS, id, planOf, planting, settingWith } from "@/testing/garden";
 import { assessGarden } from "../garden";
 import { addDays, type Day } from "../day";
 import type { Plan } from "../plan";
-import { MEASURES_OF, type RecordKind } from "../record";
+import { MEASURES_OF, progressOf, type RecordKind } from "../record";
 import type { PlainSetting } from "../setting";
 import { type DoneLine, SETTLED_BY, stateOn, type Task, tasksOf } from ".";
 
@@ -95,6 +95,28 @@ describe("a raised cabbage, from the empty bag to the empty bag", () => {
     ]);
     expect(kinds(ended)).toEqual(["empty"]);
   });
+});
+
+it("asks for no step again that happened before this season's records begin", () => {
+  const strawberry = planting(10, "strawberry/everbearing", "2024-03-10", { plants: 1 });
+  const plan = planOf("round-5-gal", strawberry);
+  const happened = { [id(10)]: { sownOn: "2024-03-10", movedOn: "2024-04-20", pickedOn: "2024-06-01" } };
+  const setting = settingWith({ happened });
+  const today = "2026-05-18";
+  const old = kinds(tasksOf(assessGarden(plan, setting), [], { setting, today }));
+  for (const step of ["sow", "up", "harden", "move"]) expect(old).not.toContain(step);
+});
+
+it("says that a sowing is due and late in the same days as the lists do", () => {
+  const plan = planOf("round-10-gal", planting(10, "radish/root", "2026-05-10", { plants: 9 }));
+  const sow = one(asked(plan, "2026-05-18"), "sow")!;
+  const found = findGoal("radish/root")!;
+  const method = found.goal.methods.find((m) => m.method === plan.rows[0]!.plantings[0]!.method)!;
+  const { waiting } = progressOf(
+    { ...found, method, sowOn: "2026-05-10", plants: 9, records: [] },
+    settingWith().climate,
+  );
+  expect(waiting).toEqual({ task: "sow", from: sow.from, until: sow.until });
 });
 
 it("waters by what each bag draws: nothing of what stands in a tray, and not again before the bag is drawn down", () => {

@@ -1,15 +1,13 @@
-import { isBegun } from "../calendar";
+import { isBegun, type Real } from "../calendar";
 import { billOf, type Range } from "../course";
-import { startsFromSeed } from "../crop";
 import { addDays, type Day } from "../day";
 import { doseFor } from "../feed";
 import type { PlantingView, RowView } from "../garden";
+import { type RecordKind, stepsOf, type Waiting } from "../record";
 import type { Setting } from "../setting";
 import type { Done } from "./done";
 import type { Task, TaskWhat } from "./task";
 
-/** A sowing is late when it is not done so many days after its own. Common practice. */
-const SOW_WITHIN = 3;
 /** Seedlings stand out by day for a week before they are moved. Common practice. */
 const HARDEN_DAYS = 7;
 /** A thinning, a cane and a feed can wait so long. Common practice. */
@@ -52,10 +50,9 @@ export function plantingTasks(asked: Asked): Omit<Task, "row">[] {
   const last = season.stages.lastPick;
   // Nobody sowed it, and its time is over: the Bench asks about it.
   if (!isStarted && (last ? last.late : stay.to) < today) return [];
-  const due = [...(isStarted ? [] : [sowing(asked)]), ...following(asked)];
-  return due.flatMap(({ n, ...what }, i) =>
+  return following(asked).flatMap(({ n, ...what }) =>
     // What follows a sowing that has not happened is told, and not asked for.
-    !isStarted && i > 0 && what.from <= today
+    !isStarted && what.kind !== "sow" && what.from <= today
       ? []
       : [
           {
@@ -69,7 +66,7 @@ export function plantingTasks(asked: Asked): Omit<Task, "row">[] {
   );
 }
 
-function sowing({ view, setting }: Asked): Due {
+function sowing({ view, setting }: Asked, when: Pick<Waiting, "from" | "until">): Due {
   const { planting, method, course, fit } = view;
   const bill = billOf(course, { plants: planting.plants, areaCm2: fit.sown?.areaCm2 }, setting);
   return {
@@ -79,29 +76,42 @@ function sowing({ view, setting }: Asked): Due {
     seeds: bill.seeds,
     pieces: bill.pieces,
     seedG: bill.seedG,
-    from: planting.sowOn,
-    until: addDays(planting.sowOn, SOW_WITHIN),
+    ...when,
   };
 }
 
 function following(asked: Asked): Due[] {
   const { view, done } = asked;
   const { planting, goal, method, real, season } = view;
-  const { up, move, firstPick } = season.stages;
-  const has = (kind: "up" | "moved" | "picked") => done.on(planting.id, kind).length > 0;
+  const { up, move } = season.stages;
+  const has = (...kinds: RecordKind[]) => kinds.some((kind) => real?.[SEEN[kind] ?? "endedOn"] !== undefined);
   const plants = planting.plants ?? 0;
-  const due: Due[] = [];
-  if (up && startsFromSeed(method.method) && !real?.upOn && !has("moved") && !has("picked"))
-    due.push({ kind: "up", from: up.early, until: up.late });
+  // The same steps by which lists say what is late.
+  const due = stepsOf(planting.sowOn, season.stages, { has, isUp: has("up") }).flatMap(
+    ({ task, from, until }): Due[] => {
+      const when = { from, until };
+      switch (task) {
+        case "sow":
+          return [sowing(asked, when)];
+        case "up":
+          return [{ kind: "up", ...when }];
+        case "move":
+          return [
+            { kind: "harden", from: addDays(from, -HARDEN_DAYS), until: addDays(from, -1) },
+            { kind: "move", plants, ...when },
+          ];
+        case "pick":
+          return [
+            { kind: "pick", isFirst: true, kg: kgOf(view, view.course.picks[0]?.g ?? 0), ...when, n: 0 },
+          ];
+      }
+    },
+  );
   if (up && method.thin && !has("picked"))
     for (const { step, n } of unanswered(method.thin, done.on(planting.id, "thinned").length)) {
       const from = addDays(up.likely, step.afterUp);
       due.push({ kind: "thin", toCm: step.toCm, from, until: addDays(from, THIN_WITHIN), n });
     }
-  if (move && !has("moved") && !has("picked")) {
-    due.push({ kind: "harden", from: addDays(move.likely, -HARDEN_DAYS), until: addDays(move.likely, -1) });
-    due.push({ kind: "move", plants, from: move.likely, until: move.late });
-  }
   const inPlace = move?.likely ?? (up && addDays(up.likely, STAKE_AFTER_UP)) ?? planting.sowOn;
   if (goal.support !== "none" && !has("picked") && done.on(planting.id, "staked").length === 0)
     due.push({
@@ -112,8 +122,23 @@ function following(asked: Asked): Due[] {
       until: addDays(inPlace, STAKE_WITHIN),
     });
   due.push(...feeds(asked));
-  if (firstPick) due.push(...picks(asked));
+  if (has("picked")) due.push(...nextPick(asked));
   return due;
+}
+
+/** Where a step stands among what happened. */
+const SEEN: Partial<Record<RecordKind, keyof Real>> = {
+  sown: "sownOn",
+  up: "upOn",
+  moved: "movedOn",
+  picked: "pickedOn",
+};
+
+/** What a pick of so many grams a unit comes to, as wide as the harvest is, kg. */
+function kgOf({ units, harvest }: PlantingView, g: number): Range {
+  const likely = (units * harvest.share * g) / 1000;
+  const part = harvest.likely > 0 ? likely / harvest.likely : 0;
+  return { low: part * harvest.low, likely, high: part * harvest.high };
 }
 
 function feeds({ view, row, today, done }: Asked): Due[] {
@@ -138,28 +163,12 @@ function feeds({ view, row, today, done }: Asked): Due[] {
   }));
 }
 
-function picks({ view, row, done }: Asked): Due[] {
-  const { planting, goal, course, units, harvest, season } = view;
-  const { firstPick, lastPick } = season.stages;
-  if (!firstPick || !lastPick) return [];
-  const picked = done.on(planting.id, "picked").at(-1);
-  const kgOf = (g: number): Range => {
-    const likely = (units * harvest.share * g) / 1000;
-    const part = harvest.likely > 0 ? likely / harvest.likely : 0;
-    return { low: part * harvest.low, likely, high: part * harvest.high };
-  };
-  const [first] = course.picks;
-  if (!picked)
-    return [
-      {
-        kind: "pick",
-        isFirst: true,
-        kg: kgOf(first?.g ?? 0),
-        from: firstPick.early,
-        until: firstPick.late,
-        n: 0,
-      },
-    ];
+/** The next pick of what has been picked before; or that it is to be pulled, once it has given what it gives. */
+function nextPick({ view, row, done }: Asked): Due[] {
+  const { planting, goal, course, real, season } = view;
+  const { lastPick, seasons } = season.stages;
+  const picked = done.on(planting.id, "picked").at(-1) ?? real?.pickedOn;
+  if (!lastPick || picked === undefined) return [];
   const isOnce = goal.picking.pattern === "once";
   const n = course.picks.findIndex(({ day }) => day > picked);
   const next = course.picks[n];
@@ -168,14 +177,14 @@ function picks({ view, row, done }: Asked): Due[] {
       {
         kind: "pick",
         isFirst: false,
-        kg: kgOf(next.g),
+        kg: kgOf(view, next.g),
         from: next.day,
         until: addDays(next.day, PICK_WITHIN),
         n,
       },
     ];
   // What bears for years sleeps, and stays.
-  if (season.stages.seasons) return [];
+  if (seasons) return [];
   const from = isOnce ? picked : lastPick.likely;
   const wanted = row.plantings
     .filter((p) => p !== view && !p.real && p.stay.from > from)

@@ -9,7 +9,7 @@ export interface RecordLine {
   readonly household: string;
   readonly householdName: string;
   readonly on: Day;
-  /** Number of its row in the plan; null for a record of no planting. */
+  /** Number of its row in the plan; null for a record of no planting and no bag. */
   readonly row: number | null;
   /** The bag's kind, and `crop/goal`; empty for a record of no planting. */
   readonly bag: string;

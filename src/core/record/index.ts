@@ -14,6 +14,7 @@ export {
   type Progress,
   progressOf,
   stageOn,
+  stepsOf,
   type Waiting,
 } from "./progress";
 export { type Amount, GardenRecord } from "./contract";

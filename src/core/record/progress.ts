@@ -50,21 +50,22 @@ interface Known {
   readonly has: (...kinds: GardenRecord["kind"][]) => boolean;
 }
 
-function waitingOf(p: Followed, stages: Stages, { isUp, has }: Known) {
+/** What a planting still waits for, in order, each with the days in which it is due; what is on record is left out. */
+export function stepsOf(sowOn: Day, stages: Stages, { isUp, has }: Known): Waiting[] {
   const steps: { task: Waiting["task"]; isDone: boolean; from?: Day; until?: Day }[] = [
     {
       task: "sow",
       isDone: has("sown", "up", "moved", "picked"),
-      from: p.sowOn,
-      until: addDays(p.sowOn, SOW_WITHIN_DAYS),
+      from: sowOn,
+      until: addDays(sowOn, SOW_WITHIN_DAYS),
     },
     { task: "up", isDone: isUp || has("moved", "picked"), from: stages.up?.early, until: stages.up?.late },
     { task: "move", isDone: has("moved", "picked"), from: stages.move?.likely, until: stages.move?.late },
     { task: "pick", isDone: has("picked"), from: stages.firstPick?.early, until: stages.firstPick?.late },
   ];
-  for (const { task, isDone, from, until } of steps)
-    if (!isDone && from !== undefined && until !== undefined) return { task, from, until };
-  return undefined;
+  return steps.flatMap(({ task, isDone, from, until }) =>
+    !isDone && from !== undefined && until !== undefined ? [{ task, from, until }] : [],
+  );
 }
 
 /** Seeds and seedlings that were both counted; counts that cannot be are left out. */
@@ -89,7 +90,7 @@ export function progressOf(p: Followed, climate: Climate): Progress {
     isPicked: has("picked"),
     isRecorded: p.records.length > 0,
     endedOn: real.endedOn,
-    waiting: real.endedOn ? undefined : waitingOf(p, stages, { has, isUp: real.upOn !== undefined }),
+    waiting: real.endedOn ? undefined : stepsOf(p.sowOn, stages, { has, isUp: real.upOn !== undefined })[0],
     firstPick: stages.firstPick && { from: stages.firstPick.early, until: stages.firstPick.late },
     overOn: stages.seasons?.at(-1)?.to ?? stages.lastPick?.late,
     picked: pickedTotals(p.records),

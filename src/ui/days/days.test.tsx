@@ -1,11 +1,15 @@
 // @vitest-environment happy-dom
 import { act, fireEvent } from "@testing-library/react";
 import { beforeEach, expect, it, vi } from "vitest";
+import { tasksOf } from "@/core/days";
+import { assessGarden } from "@/core/garden";
 import type { GardenRecord } from "@/core/record";
-import type { PlainSetting } from "@/core/setting";
-import { findClimate, findMix } from "@/library";
+import { type PlainSetting, settingFrom } from "@/core/setting";
+import { findClimate, findMix, SHIPPED } from "@/library";
 import { id, planOf, planting } from "@/testing/garden";
 import { show } from "@/testing/screen";
+import { wordsFor } from "@/ui/words/words-for";
+import { calendarEntries } from "./calendar-entries";
 import { Days, type DaysProps } from "./days";
 
 vi.mock("next/navigation", () => ({ useRouter: () => ({ refresh: vi.fn() }) }));
@@ -80,4 +84,28 @@ it("shows a day of the month by itself, and all of them again", () => {
   expect(queryByText("Late")).toBeNull();
   fireEvent.click(getByRole("button", { name: "All days" }));
   expect(queryByText("Late")).not.toBeNull();
+});
+
+it("counts a record that waits on the device for one task, and not for all of its kind", async () => {
+  const lost: DaysProps["store"] = async () => ({ ok: false, problem: { code: "offline" } });
+  const { getAllByRole, getByRole, text } = screen(lost);
+  const done = () => getAllByRole("listitem").filter((li) => li.textContent?.includes("✓ Done")).length;
+  const before = done();
+  await act(async () => void fireEvent.click(getByRole("button", { name: /^Done Sow radish/ })));
+  expect(done()).toBe(before + 1);
+  expect(text()).toContain("Stored: Sow radish");
+});
+
+it("tells a calendar what is to come, what is late on today, and no watering", () => {
+  const plain = settingFrom(setting, SHIPPED);
+  const garden = assessGarden(plan, plain);
+  const records = [{ plantingId: id(10), rowId: null, kind: "sown" as const, days: ["2026-05-10"] }];
+  const tasks = tasksOf(garden, records, { setting: plain, today: TODAY });
+  expect(tasks.some((task) => task.kind === "water")).toBe(true);
+  const entries = calendarEntries(tasks, garden, TODAY, wordsFor("metric", "EUR"));
+  expect(entries.some((e) => e.title.includes("Water"))).toBe(false);
+  expect(entries.every((e) => e.on >= TODAY)).toBe(true);
+  const sow = entries.find((e) => e.title === "1 tub 80 L, drilled: Sow radish")!;
+  expect(sow).toMatchObject({ on: TODAY, id: `${id(11)}/sow` });
+  expect(sow.text).toMatch(/sown in drills, \d+ seeds.*\nuntil Tue, 7 Jul 2026/);
 });

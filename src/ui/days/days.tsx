@@ -8,7 +8,7 @@ import { type DoneLine, SETTLED_BY, stateOn, type Task, tasksOf } from "@/core/d
 import { assessGarden, type RowView } from "@/core/garden";
 import type { Override } from "@/core/override";
 import type { Plan } from "@/core/plan";
-import type { GardenRecord } from "@/core/record";
+import { type GardenRecord, validRecords } from "@/core/record";
 import type { Away } from "@/core/place";
 import type { PlainSetting } from "@/core/setting";
 import { absencesOf } from "@/core/year";
@@ -72,16 +72,14 @@ export function Days({
   // What was to be done when the page opened keeps its place, so that nothing moves under a thumb.
   const [first] = useState(tasks);
   const current = new Set(tasks.map((task) => task.id));
-  const mine = waiting.filter((w) => w.householdId === householdId && !w.refused).map((w) => w.record);
-  const isDone = (task: Task) =>
-    !current.has(task.id) ||
-    written.has(task.id) ||
-    mine.some(
-      (r) =>
-        r.kind === SETTLED_BY[task.kind] && (r.plantingId ?? r.rowId) === (task.plantingId ?? task.rowId),
-    );
   const known = new Set(first.map((task) => task.id));
   const shown = [...first, ...tasks.filter((task) => !known.has(task.id))];
+  const mine = waiting.filter((w) => w.householdId === householdId && !w.refused).map((w) => w.record);
+  const answered = answeredBy(
+    validRecords(mine),
+    shown.filter((task) => current.has(task.id)),
+  );
+  const isDone = (task: Task) => !current.has(task.id) || written.has(task.id) || answered.has(task.id);
 
   const write = async (of: readonly Task[], what: string) => {
     setWritten(new Set([...written, ...of.map((task) => task.id)]));
@@ -190,6 +188,21 @@ export function Days({
       </div>
     </div>
   );
+}
+
+/** The tasks that records answer which wait on the device: each the first of its kind, as the server will have it. */
+function answeredBy(records: readonly GardenRecord[], tasks: readonly Task[]): ReadonlySet<string> {
+  const answered = new Set<string>();
+  for (const { kind, plantingId, rowId } of records) {
+    const task = tasks.find(
+      (t) =>
+        !answered.has(t.id) &&
+        SETTLED_BY[t.kind] === kind &&
+        (t.plantingId ?? t.rowId) === (plantingId ?? rowId),
+    );
+    if (task) answered.add(task.id);
+  }
+  return answered;
 }
 
 const STRUCK = { kind: "struck", amount: null, note: "" } as const;

@@ -34,7 +34,10 @@ function wordsIn(units: UnitSystem, currency: string) {
   const days = (from: Day, to: Day) =>
     from === to
       ? day(from)
-      : format.dateTimeRange(at(from), at(to), { day: "numeric", month: "short", timeZone: "UTC" });
+      : format
+          .dateTimeRange(at(from), at(to), { day: "numeric", month: "short", timeZone: "UTC" })
+          // Server and browser know other spaces round the dash.
+          .replace(/\u2009/g, " ");
   const longDay = (d: Day) =>
     format.dateTime(at(d), {
       weekday: "short",

@@ -1,10 +1,7 @@
 import { notFound, redirect } from "next/navigation";
 import { screen } from "@/app/screen";
+import { readGarden } from "@/server/garden";
 import { readHousehold } from "@/server/households";
-import { readSetting } from "@/server/judging";
-import { readPlan } from "@/server/plans";
-import { readOverrides, readToday } from "@/server/programme";
-import { readDone } from "@/server/records";
 import { isSurveyed } from "@/server/setting";
 import { OwnGarden } from "@/ui/garden/own-garden";
 import { t } from "@/ui/words/translate";
@@ -17,16 +14,6 @@ export default async function Page({ params }: PageProps<"/house/[id]/garden">) 
     const household = await readHousehold(actor, id);
     if (!household) notFound();
     if (!isSurveyed(household)) redirect(`/house/${id}/doorstep`);
-    return (
-      <OwnGarden
-        householdId={id}
-        name={household.name}
-        today={await readToday(actor)}
-        plan={(await readPlan(actor, id)).plan}
-        setting={await readSetting(actor, household)}
-        overrides={await readOverrides(actor)}
-        records={await readDone(actor, id)}
-      />
-    );
+    return <OwnGarden householdId={id} name={household.name} {...await readGarden(actor, household)} />;
   });
 }

@@ -1,10 +1,7 @@
 import { notFound, redirect } from "next/navigation";
 import { screen } from "@/app/screen";
+import { readGarden } from "@/server/garden";
 import { readHousehold } from "@/server/households";
-import { readSetting } from "@/server/judging";
-import { readPlan } from "@/server/plans";
-import { readOverrides, readToday } from "@/server/programme";
-import { readDone } from "@/server/records";
 import { isSurveyed } from "@/server/setting";
 import { Kit } from "@/ui/kit/kit";
 import { t } from "@/ui/words/translate";
@@ -17,22 +14,11 @@ export default async function Page({ params }: PageProps<"/house/[id]/kit">) {
     const household = await readHousehold(actor, id);
     if (!household) notFound();
     if (!isSurveyed(household)) redirect(`/house/${id}/doorstep`);
-    const [{ plan }, setting, overrides, today, records] = await Promise.all([
-      readPlan(actor, id),
-      readSetting(actor, household),
-      readOverrides(actor),
-      readToday(actor),
-      readDone(actor, id),
-    ]);
     return (
       <Kit
         householdId={id}
         title={`${t("kit.title")}: ${household.code} ${household.name}`}
-        today={today}
-        plan={plan}
-        setting={setting}
-        overrides={overrides}
-        records={records}
+        {...await readGarden(actor, household)}
       />
     );
   });
