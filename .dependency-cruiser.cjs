@@ -1,10 +1,11 @@
-// Imports run one way: core ← library ← db ← server ← app, core ← library ← ui ← app, and core ← solver ← ui; demo stands beside server.
+// Imports run one way: core ← library ← db ← server ← app, core ← library ← ui ← app, and core ← solver ← ui; standins and demo stand beside server.
 const LAYERS = {
   core: ["core"],
   library: ["core", "library"],
   db: ["core", "library", "db"],
-  server: ["core", "library", "db", "server"],
-  demo: ["core", "library", "db", "server", "demo"],
+  standins: ["core", "standins"],
+  server: ["core", "library", "db", "standins", "server"],
+  demo: ["core", "library", "db", "server", "standins", "demo"],
   solver: ["core", "solver"],
   ui: ["core", "library", "solver", "ui"],
   app: ["core", "server", "ui", "app"],

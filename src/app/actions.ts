@@ -2,6 +2,7 @@
 
 import { revalidatePath } from "next/cache";
 import type { TownClimate } from "@/core/climate";
+import type { OwnMix, Sizes } from "@/core/mix";
 import type { Plan } from "@/core/plan";
 import type { Price, SharedGroup } from "@/core/money";
 import type { Aim } from "@/core/planner";
@@ -9,9 +10,11 @@ import type { SurveyTyped } from "@/core/place";
 import type { Outcome } from "@/core/problem";
 import type { GardenRecord } from "@/core/record";
 import type { Schools } from "@/core/school";
+import type { WeatherMode } from "@/core/weather";
 import { currentActor } from "@/server/actor";
 import { saveClimate } from "@/server/climate";
 import { addHousehold, putAway, resurvey } from "@/server/households";
+import { chooseMix, removeMix, saveMix, saveSizes } from "@/server/mixes";
 import { outcomeOf } from "@/server/outcome";
 import {
   type ProposalsPage,
@@ -26,6 +29,7 @@ import { addRecord } from "@/server/records";
 import { saveTogether } from "@/server/together";
 import { importValues, type ImportReport } from "@/server/values-file";
 import { previewSchools, saveSchools, type SchoolsEffect } from "@/server/schools";
+import { setWeatherMode } from "@/server/weather";
 import { overrideValue, type PlanDifference, previewOverride } from "@/server/reference";
 
 /** Actions are doors that anybody can knock at: each finds the actor, and the use case parses all that comes in. */
@@ -165,4 +169,31 @@ export async function putAwayAction(householdId: string, isPutAway: boolean): Pr
   const outcome = await outcomeOf(async () => putAway(await currentActor(), householdId, isPutAway));
   if (outcome.ok) revalidatePath("/", "layout");
   return outcome;
+}
+
+/** What follows a change that every screen of the programme shows. */
+async function changed(work: () => Promise<Outcome<null>>): Promise<Outcome<null>> {
+  const outcome = await outcomeOf(work);
+  if (outcome.ok) revalidatePath("/", "layout");
+  return outcome;
+}
+
+export async function chooseMixAction(id: string): Promise<Outcome<null>> {
+  return changed(async () => chooseMix(await currentActor(), id));
+}
+
+export async function saveMixAction(mix: OwnMix): Promise<Outcome<null>> {
+  return changed(async () => saveMix(await currentActor(), mix));
+}
+
+export async function removeMixAction(id: string): Promise<Outcome<null>> {
+  return changed(async () => removeMix(await currentActor(), id));
+}
+
+export async function saveSizesAction(sizes: Sizes): Promise<Outcome<null>> {
+  return changed(async () => saveSizes(await currentActor(), sizes));
+}
+
+export async function setWeatherModeAction(mode: WeatherMode): Promise<Outcome<null>> {
+  return changed(async () => setWeatherMode(await currentActor(), mode));
 }

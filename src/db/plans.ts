@@ -37,6 +37,7 @@ const Line = z.object({
       "rolledToCm",
       "isCovered",
       "pinned",
+      "mixId",
     ),
   ),
 });
@@ -56,7 +57,7 @@ export async function readPlans(
         ), '[]') AS bags,
         coalesce((
           SELECT jsonb_agg(jsonb_build_object('id', r.id, 'bagId', r.bag_id, 'gapCm', r.gap_cm, 'rolledToCm', r.rolled_to_cm,
-            'isCovered', nullif(r.covered, false), 'pinned', nullif(r.pinned, false), 'schools', nullif(r.schools, '{}'), 'plantings', coalesce((
+            'isCovered', nullif(r.covered, false), 'pinned', nullif(r.pinned, false), 'mixId', r.mix_id, 'schools', nullif(r.schools, '{}'), 'plantings', coalesce((
               SELECT jsonb_agg(jsonb_build_object('id', t.id, 'goalId', t.goal_id, 'surface', t.surface, 'method', t.method,
                 'plants', t.plants, 'sowOn', t.sow_on, 'outBy', t.out_by, 'isChosen', nullif(t.chosen, false)) ORDER BY t.position)
               FROM planting t WHERE t.programme_id = r.programme_id AND t.household_id = r.household_id AND t.row_id = r.id AND NOT t.removed
@@ -121,11 +122,11 @@ export async function writePlan(
       [...scope, JSON.stringify(bags)],
     ),
     await on.query(
-      `INSERT INTO plan_row (id, programme_id, household_id, bag_id, gap_cm, position, schools, rolled_to_cm, covered, pinned)
-       SELECT x.id, $1, $2, x."bagId", x."gapCm", x.position, coalesce(x.schools, '{}'), x."rolledToCm", coalesce(x."isCovered", false), coalesce(x.pinned, false)
-       FROM jsonb_to_recordset($3) AS x(id uuid, "bagId" uuid, "gapCm" double precision, position integer, schools jsonb, "rolledToCm" double precision, "isCovered" boolean, pinned boolean)
+      `INSERT INTO plan_row (id, programme_id, household_id, bag_id, gap_cm, position, schools, rolled_to_cm, covered, pinned, mix_id)
+       SELECT x.id, $1, $2, x."bagId", x."gapCm", x.position, coalesce(x.schools, '{}'), x."rolledToCm", coalesce(x."isCovered", false), coalesce(x.pinned, false), x."mixId"
+       FROM jsonb_to_recordset($3) AS x(id uuid, "bagId" uuid, "gapCm" double precision, position integer, schools jsonb, "rolledToCm" double precision, "isCovered" boolean, pinned boolean, "mixId" text)
        ON CONFLICT (id) DO UPDATE SET bag_id = excluded.bag_id, gap_cm = excluded.gap_cm, position = excluded.position, schools = excluded.schools,
-         rolled_to_cm = excluded.rolled_to_cm, covered = excluded.covered, pinned = excluded.pinned, removed = false
+         rolled_to_cm = excluded.rolled_to_cm, covered = excluded.covered, pinned = excluded.pinned, mix_id = excluded.mix_id, removed = false
        WHERE plan_row.household_id = excluded.household_id`,
       [...scope, JSON.stringify(rows)],
     ),
@@ -230,3 +231,14 @@ export const findPlanted = (
   id: string,
 ): Promise<Planted | undefined> =>
   rowOf(on, Planted, { sql: `${PLANTED} AND p.id = $3`, values: [programmeId, householdId, id] });
+
+const MixUses = z.object({ rows: z.number() });
+
+/** How many bags of a programme's plans are filled with a mix of their own choice. */
+export async function countMixUses(on: Db, programmeId: string, mixId: string): Promise<number> {
+  const uses = await rowOf(on, MixUses, {
+    sql: `SELECT count(*)::int AS rows FROM plan_row WHERE programme_id = $1 AND mix_id = $2 AND NOT removed`,
+    values: [programmeId, mixId],
+  });
+  return uses?.rows ?? 0;
+}

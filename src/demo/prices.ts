@@ -32,6 +32,24 @@ const MIX_SACKS: Record<string, number> = {
   "potting-mix": 7.9,
   "potting-mix-and-manure": 6.9,
   "soil-and-compost": 4.9,
+  "soil-and-manure": 4.4,
+  "topsoil-and-manure": 4.2,
+};
+
+/** A sack of feed and the kilograms in it; a bundle of gear and what is in it. */
+const SHED: Record<string, readonly [price: number, size: number]> = {
+  "feed/organic-granules": [8.5, 4],
+  "feed/mineral-granules": [6.2, 4],
+  "gear/cane": [4.9, 10],
+  "gear/trellis": [7.5, 1],
+  "gear/twine": [2.4, 10],
+  "gear/wire": [3.9, 1],
+  "gear/net": [2.8, 1],
+  "gear/cell": [3.2, 40],
+  "gear/label": [1.9, 20],
+  "gear/cover": [12, 1],
+  "gear/stones": [5.4, 20],
+  "gear/lime": [3.5, 2],
 };
 
 /** A packet's price and the seed in it, g; a kilogram at the market. */
@@ -159,5 +177,6 @@ export function demoPrices(currency: string): Price[] {
       ...(kilo ? [price(`market/${id}`, kilo)] : []),
     ];
   });
-  return [...bags, ...mixes, ...crops];
+  const shed = Object.entries(SHED).map(([item, [amount, size]]) => price(item, amount, size));
+  return [...bags, ...mixes, ...shed, ...crops];
 }

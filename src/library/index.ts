@@ -2,6 +2,6 @@
 export { type BagKind, BAG_KINDS, findBagKind, USUAL_BAGS } from "./bags";
 export { CLIMATES, findClimate } from "./climates";
 export { CROP_GOALS, CROPS, findGoal } from "./crops";
-export { findMix, MIXES } from "./mixes";
+export { findMix, MIXES, mixesWith } from "./mixes";
 export { referenceWith } from "./reference";
 export { SHIPPED } from "./shipped";

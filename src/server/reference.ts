@@ -6,9 +6,10 @@ import { settingFrom } from "@/core/setting";
 import { insertOverrides } from "@/db/overrides";
 import { db } from "@/db/pool";
 import type { PlaceKind } from "@/core/place";
-import { findBagKind, findMix, referenceWith, USUAL_BAGS } from "@/library";
+import { findBagKind, referenceWith, USUAL_BAGS } from "@/library";
 import type { Actor } from "./actor";
 import { judgeSoon } from "./judging";
+import { mixOfProgramme } from "./mixes";
 import { outcomeOf, refused } from "./outcome";
 import { type Programme, programmeToChange, readOverrides } from "./programme";
 import { settingOf } from "./setting";
@@ -17,7 +18,7 @@ import { surveyedPlans } from "./surveyed-plans";
 /** Wet mass in kg of the bag that people know best, the 10 gal fabric bag, filled with the programme's mix. */
 export function usualBagKg(programme: Programme): number {
   const kind = findBagKind("round-10-gal");
-  const mix = findMix(programme.mixId);
+  const mix = mixOfProgramme(programme.mixes, programme.mixId);
   if (!kind || !mix) throw new Error("the library lost its usual bag or the programme's mix");
   return bagMass(kind.shape, mix).wetKg;
 }

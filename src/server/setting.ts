@@ -4,7 +4,7 @@ import type { Followed, GardenRecord } from "@/core/record";
 import type { PlainSetting, Reference } from "@/core/setting";
 import type { Household, Place } from "@/db/households";
 import type { Programme } from "@/db/programmes";
-import { findMix } from "@/library";
+import { mixesWith } from "@/library";
 import { climateOf, todayIn } from "./town";
 
 /** A household that has been surveyed. */
@@ -21,11 +21,14 @@ export function settingOf(
   const climate = { ...climateOf(programme), trays: household.trays };
   const { place, schools, cells, skill, wants, adults, children } = household;
   const seenOn = place.sunSeenOn ?? todayIn(programme);
-  const mix = findMix(programme.mixId);
-  if (!mix) throw new Error(`the library has no mix ${programme.mixId}`);
+  const mixes = mixesWith(programme.mixes);
+  const mix = mixes.find(({ id }) => id === programme.mixId);
+  if (!mix) throw new Error(`the programme has no mix ${programme.mixId}`);
   return {
     climate,
     mix,
+    mixes,
+    sizes: programme.sizes,
     ...skyOf({ kind: place.kind, sun: place.sun, faces: place.facesDeg ?? undefined, seenOn }, climate),
     floorM2: (place.lengthCm * place.widthCm) / 10_000,
     limitKgM2: place.limitKgM2 ?? undefined,

@@ -11,11 +11,12 @@ export const PROGRAMME_PLACES = [
 export const TOWN_PLACES = [
   { path: "/climate", word: "climate" },
   { path: "/schools", word: "schools" },
+  { path: "/mixes", word: "mixes" },
   { path: "/prices", word: "prices" },
 ] as const;
 
 /** A household's own places, in working order. */
-export const HOUSE_PLACES = ["doorstep", "match", "bench", "kit", "days", "log", "garden"] as const;
+export const HOUSE_PLACES = ["doorstep", "match", "bench", "kit", "steps", "days", "log", "garden"] as const;
 export type HousePlace = (typeof HOUSE_PLACES)[number];
 
 /** What a household itself goes to. */

@@ -1,8 +1,10 @@
-import { saveClimateAction } from "@/app/actions";
+import { saveClimateAction, setWeatherModeAction } from "@/app/actions";
 import { screen } from "@/app/screen";
 import { PROFILES } from "@/server/climate";
 import { readProgramme, readToday } from "@/server/programme";
+import { readWeather } from "@/server/weather";
 import { ClimateScreen } from "@/ui/climate/climate";
+import { WeatherService } from "@/ui/climate/service";
 import { t } from "@/ui/words/translate";
 
 export const metadata = { title: t("climate.title") };
@@ -18,6 +20,13 @@ export default function Page() {
         profiles={PROFILES}
         today={await readToday(actor)}
         save={saveClimateAction}
+        service={
+          <WeatherService
+            mode={programme.weatherMode}
+            weather={await readWeather(actor)}
+            choose={setWeatherModeAction}
+          />
+        }
       />
     );
   });

@@ -41,23 +41,23 @@ export interface DayTemperature {
 const YEAR = 366;
 const tables = new WeakMap<Climate, DayTemperature[]>();
 
-/** The normals drawn out to days: each month's figure stands on its middle, with straight lines between. */
+/** A normal drawn out to a day: each month's figure stands on its middle, with straight lines between. @param normals twelve, January first */
+export function normalOn(normals: readonly number[], day: Day): number {
+  const [, monthOf = 1, date = 1] = day.split("-").map(Number);
+  const position = monthOf - 1 + (date - 15.5) / 30.4;
+  const month = Math.floor(position);
+  const share = position - month;
+  return known(normals[(month + 12) % 12]) * (1 - share) + known(normals[(month + 13) % 12]) * share;
+}
+
+/** The normals of all days of a year. */
 function tableOf(climate: Climate): DayTemperature[] {
   const ready = tables.get(climate);
   if (ready) return ready;
-  const at = (normals: readonly number[], position: number) => {
-    const month = Math.floor(position);
-    const share = position - month;
-    return known(normals[(month + 12) % 12]) * (1 - share) + known(normals[(month + 13) % 12]) * share;
-  };
   const start = dayNumber("2024-01-01");
   const table = Array.from({ length: YEAR }, (_, i) => {
-    const [, month = 1, date = 1] = dayOf(start + i)
-      .split("-")
-      .map(Number);
-    const position = month - 1 + (date - 15.5) / 30.4;
-    const nightC = at(climate.lowC, position);
-    const dayC = at(climate.highC, position);
+    const nightC = normalOn(climate.lowC, dayOf(start + i));
+    const dayC = normalOn(climate.highC, dayOf(start + i));
     return {
       nightC,
       dayC,

@@ -3,6 +3,7 @@ export {
   type Climate,
   type DayTemperature,
   NIGHT_SWING_C,
+  normalOn,
   SHELTER_WARMER_C,
   spellFrom,
   temperatureOn,

@@ -70,7 +70,7 @@ describe("light", () => {
 
 it("draws water part by part, so that what stands side by side adds up, and a dense stand closes early", () => {
   const shape = { kind: "round", diameterCm: 40, heightCm: 30 } as const;
-  const bag = { shape, make: undefined, schools: { colour: "dark" } } as const;
+  const bag = { shape, make: undefined, schools: { colour: "dark", onions: "plenty" } } as const;
   const lettuce = courseFor("lettuce/leaf");
   const day = addDays(lettuce.stay.to, -5);
   const stand = (part: "top" | "first-half" | "second-half") => ({ course: lettuce, units: 3, part });

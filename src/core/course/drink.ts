@@ -17,13 +17,16 @@ export interface Drinker {
 export interface DrunkFrom {
   readonly shape: BagShape;
   readonly make: BagMake | undefined;
-  readonly schools: Pick<SchoolsInForce, "colour">;
+  readonly schools: Pick<SchoolsInForce, "colour" | "onions">;
   /** Under a cover the air is still and damp. */
   readonly isCovered?: boolean;
 }
 
 /** Under a cover leaves lose so much of what they do in the open. Assumption, no source. */
 const COVERED = 0.75;
+/** Onions that are kept rather dry are given this share of what they would draw. Assumption, no source. */
+const LITTLE = 0.7;
+const ONION_FAMILY = "Amaryllidaceae";
 
 /**
  * Litres that plantings draw from their bag on a day. Each part of the bag in which something stands counts by itself,
@@ -42,7 +45,9 @@ export function drunkL(bag: DrunkFrom, drinkers: readonly Drinker[], day: Day, c
   const parts = new Map<Drinker["part"], { leafCm2: number; kc: number }[]>();
   for (const drinker of there) {
     const { course, units } = drinker;
-    const leaves = { leafCm2: units * course.leafCm2(at), kc: course.kc(at) };
+    const isOnion = course.goal.kind === "bulb" && course.crop.family === ONION_FAMILY;
+    const isKeptDry = bag.schools.onions === "little" && isOnion;
+    const leaves = { leafCm2: units * course.leafCm2(at), kc: course.kc(at) * (isKeptDry ? LITTLE : 1) };
     parts.set(partOf(drinker), [...(parts.get(partOf(drinker)) ?? []), leaves]);
   }
   return [...parts].reduce(

@@ -4,16 +4,15 @@ import { addDays, type Day } from "../day";
 import { newMixFor, type RowView } from "../garden";
 import { settledL } from "../mix";
 import type { Setting } from "../setting";
-import { rowThirst, wateringDays } from "../year";
+import { dayOfWeather, type Weather } from "../weather";
 import type { Done } from "./done";
 import type { Task, TaskWhat } from "./task";
+import { nextWater } from "./watering";
 
 /** A bag is filled and soaked a week before it is planted, so that the mix has settled. Common practice. */
 const FILL_BEFORE = 7;
 /** Mix that has settled after its first soaks is topped up within so many days. Common practice. */
 const TOP_UP_WITHIN = 7;
-/** However large the bag, it is looked after at least once a week. Common practice. */
-const MOST_DAYS = 7;
 /** Netting over the cabbage family from day one; so many days are still day one. Common practice. */
 const NET_WITHIN = 2;
 /** An empty bag is emptied, dried and looked over within so long. Ours to choose. */
@@ -28,6 +27,7 @@ interface Asked {
   readonly setting: Setting;
   readonly today: Day;
   readonly done: Done;
+  readonly weather?: Weather;
 }
 
 type Due = TaskWhat & { readonly from: Day; readonly until: Day };
@@ -69,17 +69,16 @@ function filling({ row, setting, today, done }: Asked): Due[] {
   ];
 }
 
-function watering({ row, setting, today, done }: Asked): Due[] {
+function watering(asked: Asked): Due[] {
+  const { row, today, done } = asked;
   const stands = row.plantings.some(
     (p) => isBegun(p.real) && !p.real?.endedOn && p.stay.from <= today && today <= p.stay.to,
   );
-  const daily = rowThirst(row, today, setting);
-  if (!stands || daily <= 0) return [];
-  const every = wateringDays(row, today, setting);
-  const everyDays = every < 1 ? 0.5 : Math.min(MOST_DAYS, Math.floor(every));
   const last = done.on(row.row.id, "watered").at(-1);
-  const next = last ? addDays(last, Math.max(1, everyDays)) : today;
-  return [{ kind: "water", litres: daily * everyDays, everyDays, last, from: next, until: next }];
+  const next = stands ? nextWater(row, last, asked) : undefined;
+  if (!next) return [];
+  const { on, ...amounts } = next;
+  return [{ kind: "water", ...amounts, last, from: on, until: on }];
 }
 
 function netting({ row, setting, today, done }: Asked): Due[] {
@@ -101,8 +100,9 @@ function netting({ row, setting, today, done }: Asked): Due[] {
   ];
 }
 
-function venting({ row, setting, today }: Asked): Due[] {
-  if (!row.row.isCovered || temperatureOn(setting.climate, today).dayC < VENT_FROM_C) return [];
+function venting({ row, setting, today, weather }: Asked): Due[] {
+  const { dayC } = dayOfWeather(weather, today) ?? temperatureOn(setting.climate, today);
+  if (!row.row.isCovered || dayC < VENT_FROM_C) return [];
   const stands = row.plantings.some((p) => !p.real?.endedOn && p.stay.from <= today && today <= p.stay.to);
   return stands ? [{ kind: "vent", fromC: VENT_FROM_C, from: today, until: today }] : [];
 }

@@ -1,7 +1,7 @@
 import { isBegun, type Real } from "../calendar";
 import { billOf, type Range } from "../course";
 import { addDays, type Day } from "../day";
-import { doseFor } from "../feed";
+import { doseFor, LIQUID_ML_L } from "../feed";
 import type { PlantingView, RowView } from "../garden";
 import { type RecordKind, stepsOf, type Waiting } from "../record";
 import type { Setting } from "../setting";
@@ -10,6 +10,8 @@ import type { Task, TaskWhat } from "./task";
 
 /** Seedlings stand out by day for a week before they are moved. Common practice. */
 const HARDEN_DAYS = 7;
+/** Seed no deeper than this is misted, not poured on. Common practice; the depth is an assumption. */
+const MISTED_CM = 1;
 /** A thinning, a cane and a feed can wait so long. Common practice. */
 const THIN_WITHIN = 7;
 const STAKE_WITHIN = 5;
@@ -80,6 +82,14 @@ function sowing({ view, setting }: Asked, when: Pick<Waiting, "from" | "until">)
   };
 }
 
+/** Seed at or near the surface dries out in hours: it is misted until it is up. */
+function misting({ view, today }: Asked, until: Day): Due[] {
+  const { method, goal, real } = view;
+  if (!real?.sownOn || method.depthCm > MISTED_CM) return [];
+  const timesADay = goal.stand.type === "dense" ? 2 : 1;
+  return until < today ? [] : [{ kind: "mist", timesADay, from: real.sownOn, until }];
+}
+
 function following(asked: Asked): Due[] {
   const { view, done } = asked;
   const { planting, goal, method, real, season } = view;
@@ -94,7 +104,7 @@ function following(asked: Asked): Due[] {
         case "sow":
           return [sowing(asked, when)];
         case "up":
-          return [{ kind: "up", ...when }];
+          return [...misting(asked, until), { kind: "up", ...when }];
         case "move":
           return [
             { kind: "harden", from: addDays(from, -HARDEN_DAYS), until: addDays(from, -1) },
@@ -150,7 +160,12 @@ function feeds({ view, row, today, done }: Asked): Due[] {
   if (liquidFeeds && today >= liquidFeeds.from) {
     const again = last ? addDays(last, LIQUID_EVERY) : liquidFeeds.from;
     const from = again > liquidFeeds.from ? again : liquidFeeds.from;
-    const next = { kind: "feed-liquid", everyDays: LIQUID_EVERY, n: fed.length } as const;
+    const next = {
+      kind: "feed-liquid",
+      everyDays: LIQUID_EVERY,
+      mlPerL: LIQUID_ML_L,
+      n: fed.length,
+    } as const;
     return from > liquidFeeds.to ? [] : [{ ...next, from, until: addDays(from, FEED_WITHIN) }];
   }
   return unanswered(stages, fed.length).map(({ step, n }) => ({

@@ -2,7 +2,9 @@ import type { Range } from "../course";
 import type { Goal, SowingMethod } from "../crop";
 import { type Day, daysBetween } from "../day";
 import type { Dose } from "../feed";
+import { type Sizes, USUAL_SIZES } from "../mix";
 import type { RecordKind } from "../record";
+import type { HeldBack } from "./held-back";
 
 /** What is to be done, with the amounts that it takes: L, cm, kg, pieces. */
 export type TaskWhat =
@@ -19,6 +21,8 @@ export type TaskWhat =
       readonly pieces?: number;
       readonly seedG?: number;
     }
+  /** Seed that lies shallow is misted and not poured on, until it is up. */
+  | { readonly kind: "mist"; readonly timesADay: 1 | 2 }
   | { readonly kind: "up" }
   | { readonly kind: "thin"; readonly toCm: number }
   /** Seedlings stand outside by day before they are moved. */
@@ -28,7 +32,7 @@ export type TaskWhat =
   | { readonly kind: "net"; readonly because: "cabbage-family" | "animals" }
   | { readonly kind: "feed"; readonly stage: Goal["feeds"][number]["stage"]; readonly dose: Dose }
   /** While it bears: liquid feed by its packet. */
-  | { readonly kind: "feed-liquid"; readonly everyDays: number }
+  | { readonly kind: "feed-liquid"; readonly everyDays: number; readonly mlPerL: number }
   | {
       readonly kind: "water";
       /** Litres a time, and days between; half a day is twice a day. */
@@ -54,6 +58,8 @@ export type Task = TaskWhat & {
   readonly goalId?: string;
   readonly from: Day;
   readonly until: Day;
+  /** The weather of the coming days keeps it back: these are then the days in which it is due. */
+  readonly heldBack?: HeldBack;
 };
 export type TaskKind = Task["kind"];
 
@@ -75,13 +81,13 @@ export const SETTLED_BY: Partial<Record<TaskKind, RecordKind>> = {
   empty: "emptied",
 };
 
-/** A usual can, L. Common practice. */
-export const CAN_L = 10;
-
 /** What some waterings come to: litres in all, and cans to carry. */
-export function carriedFor(tasks: readonly Task[]): { readonly litres: number; readonly cans: number } {
+export function carriedFor(
+  tasks: readonly Task[],
+  { canL }: Pick<Sizes, "canL"> = USUAL_SIZES,
+): { readonly litres: number; readonly cans: number } {
   const litres = tasks.reduce((sum, task) => sum + (task.kind === "water" ? task.litres : 0), 0);
-  return { litres, cans: Math.ceil(litres / CAN_L - 1e-9) };
+  return { litres, cans: Math.ceil(litres / canL - 1e-9) };
 }
 
 /** How a task stands on a day: late once its days are over, due in them, and to come before. */

@@ -1,8 +1,10 @@
 import { addDays, type Day } from "../day";
 import type { Garden } from "../garden";
 import type { Setting } from "../setting";
+import type { Weather } from "../weather";
 import { bagTasks } from "./bag-tasks";
 import { type DoneLine, doneFrom } from "./done";
+import { heldBack } from "./held-back";
 import { plantingTasks } from "./planting-tasks";
 import { stateOn, type Task, type TaskKind } from "./task";
 
@@ -26,18 +28,23 @@ const PAST_DAYS = 14;
  * much each bag draws on that day. What a record says is not asked for, and nothing is asked twice.
  *
  * @param records what is on record of its plantings and rows
+ * @param weather of these days, where it is known: tasks that it does not suit wait
  */
 export function tasksOf(
   garden: Garden,
   records: readonly DoneLine[],
-  { setting, today }: { readonly setting: Setting; readonly today: Day },
+  { setting, today, weather }: { readonly setting: Setting; readonly today: Day; readonly weather?: Weather },
 ): Task[] {
   const done = doneFrom(records);
   const tasks = garden.rows.flatMap((row, i) =>
     [
-      ...bagTasks({ row, setting, today, done }),
+      ...bagTasks({ row, setting, today, done, weather }),
       ...row.plantings.flatMap((view) => plantingTasks({ view, row, setting, today, done })),
-    ].map((task) => ({ ...task, row: i + 1 }) as Task),
+    ].map((what) => {
+      const task = { ...what, row: i + 1 } as Task;
+      const view = row.plantings.find(({ planting }) => planting.id === task.plantingId);
+      return heldBack(task, view, weather, today);
+    }),
   );
   const isPast = ({ kind, until }: Task) => PASSING.has(kind) && addDays(until, PAST_DAYS) < today;
   const rank = (task: Task) => STATES.indexOf(stateOn(task, today));

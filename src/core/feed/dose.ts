@@ -1,19 +1,20 @@
 import type { Crop, Goal } from "../crop";
 import type { Schools } from "../school";
+import { type Analysis, carries } from "./analysis";
+import { TABLESPOON_L } from "./spoons";
 
-/** A feed by what stands on its sack: percent by mass of N, P₂O₅ and K₂O. */
+/** Granules by what stands on their sack. */
 export interface Feed {
   readonly id: "organic-granules" | "mineral-granules";
-  readonly analysis: readonly [n: number, p2o5: number, k2o: number];
+  readonly analysis: Analysis;
 }
 
 /** The usual granules of each school. Common practice. */
-const FEEDS: Record<NonNullable<Schools["feed"]>, Feed> = {
+export const FEEDS: Record<NonNullable<Schools["feed"]>, Feed> = {
   organic: { id: "organic-granules", analysis: [5, 5, 5] },
   mineral: { id: "mineral-granules", analysis: [10, 10, 10] },
 };
 
-const TABLESPOON_L = 0.01478676478125;
 /** A plant's dose of organic granules, L. Common practice: two tablespoons for cabbage, two cups of 5-5-5 round four corn plants; the rest from memory. */
 const PLANT_L: Record<Crop["feeding"], number> = {
   light: TABLESPOON_L / 3,
@@ -22,9 +23,8 @@ const PLANT_L: Record<Crop["feeding"], number> = {
 };
 const RING_L = 8 * TABLESPOON_L;
 
-/** The amount of `to` that carries as much nitrogen as `amount` of `from`, at equal bulk density: half the analysis, twice the amount. */
-export const equalFeed = (amount: number, from: Feed, to: Feed): number =>
-  (amount * from.analysis[0]) / to.analysis[0];
+/** Bulk density of granules, kg/L. Assumption, no source: sacks say 0.8 to 1. */
+export const GRANULES_KG_L = 0.9;
 
 export interface Dose {
   readonly feed: Feed;
@@ -41,5 +41,6 @@ export function doseFor(
 ): Dose {
   const organicL = plants * (stage === "ring" ? RING_L : PLANT_L[crop.feeding]);
   const feed = FEEDS[school];
-  return { feed, volumeL: equalFeed(organicL, FEEDS.organic, feed) };
+  const strength = carries(FEEDS.organic.analysis, "n") / carries(feed.analysis, "n");
+  return { feed, volumeL: organicL * strength };
 }

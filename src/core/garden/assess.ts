@@ -13,11 +13,12 @@ import { type Course, type Harvest, harvestOf, LIGHT_FROM, lightOn, type Stay } 
 import type { Crop, Goal, Method } from "../crop";
 import { type Day, dayNumber } from "../day";
 import { type Fit, fit } from "../fit";
+import type { Mix } from "../mix";
 import { bearingOf, type HookLoad, type Load, loadOn } from "../load";
 import { distanceBetween, type Point, type SidePoint, whereOf } from "../placement";
 import { type BagThing, halfOf, type Plan, type Planting, type Row } from "../plan";
 import { inForce, type SchoolsInForce } from "../school";
-import { type Setting, settingUnder, shapeOf } from "../setting";
+import { mixOf, type Setting, settingUnder, shapeOf } from "../setting";
 import { type Clash, clashesOf, type RowFacts } from "./clash";
 import { claimedFrom, daysTogether } from "./crowd";
 import { liesIn, type Occupant, occupantOf, overlaps } from "./occupant";
@@ -75,6 +76,8 @@ export interface RowView {
   readonly gapCm: number;
   readonly schools: SchoolsInForce;
   readonly soilL: number;
+  /** What it is filled with. */
+  readonly mix: Mix;
   readonly depthCm: number;
   readonly dryKg: number;
   readonly wetKg: number;
@@ -221,7 +224,8 @@ export function assessRow(row: Row, bag: BagThing, setting: Setting, open = 1): 
     .filter((occupant) => occupant !== undefined);
   const positions = positionsOf(occupants, shape);
   const facts = { occupants, positions, shape, soilL, lightOn: (day: number) => lightOn(under, day) };
-  const mass = bagMass(shape, setting.mix, gapCm);
+  const mix = mixOf(row, setting, schools);
+  const mass = bagMass(shape, mix, gapCm);
   return {
     row,
     bag,
@@ -229,6 +233,7 @@ export function assessRow(row: Row, bag: BagThing, setting: Setting, open = 1): 
     gapCm,
     schools,
     soilL,
+    mix,
     ...mass,
     setting: under,
     make: setting.findMake(bag.kindId),

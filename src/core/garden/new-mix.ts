@@ -1,6 +1,7 @@
 import type { Day } from "../day";
 import { settledL } from "../mix";
 import type { BagThing } from "../plan";
+import type { SchoolsInForce } from "../school";
 import type { Setting } from "../setting";
 import type { PlantingView, RowView } from "./assess";
 
@@ -14,15 +15,19 @@ export interface NewMix {
   readonly until?: Day;
 }
 
-/** All of it for a new bag, with what it is topped up with, and a part once it has a season behind it. */
-const mixNeed = (bag: BagThing, soilL: number): NewMix =>
+/** All of it for a new bag, with what it is topped up with, and a part once it has a season behind it: none of it in a lean year. */
+const mixNeed = (bag: BagThing, soilL: number, refresh: SchoolsInForce["refresh"]): NewMix =>
   !bag.atHand || bag.firstSeason === null
     ? { amount: soilL + settledL(soilL) }
-    : { amount: REFRESH * soilL, from: `${bag.firstSeason + 1}-01-01` };
+    : { amount: refresh === "renew" ? REFRESH * soilL : 0, from: `${bag.firstSeason + 1}-01-01` };
 
 /** Litres of new mix that a bag takes as it looks on a day. */
-export function mixFor(bag: BagThing, soilL: number, today: Day): number {
-  const { amount, from } = mixNeed(bag, soilL);
+export function mixFor(
+  bag: BagThing,
+  soilL: number,
+  { refresh, today }: { readonly refresh: SchoolsInForce["refresh"]; readonly today: Day },
+): number {
+  const { amount, from } = mixNeed(bag, soilL, refresh);
   return from === undefined || from <= today ? amount : 0;
 }
 
@@ -32,10 +37,10 @@ const isPlanted = ({ real, season }: PlantingView) =>
 
 /** New mix that the bag of a row still takes; undefined once it was filled by record, or something was planted in it. */
 export function newMixFor(
-  { row, bag, soilL, plantings }: RowView,
+  { row, bag, soilL, plantings, schools }: RowView,
   { happened }: Setting,
 ): NewMix | undefined {
-  const need = mixNeed(bag, soilL);
+  const need = mixNeed(bag, soilL, schools.refresh);
   const since = need.from ?? "";
   const filled = happened?.[row.id]?.filledOn;
   if (filled !== undefined && filled >= since) return undefined;

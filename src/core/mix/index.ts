@@ -1,4 +1,9 @@
 /** What is the bag filled with? A growing mix, what it weighs, and what it is made of. */
-export { BARROW_L, bagsFrom, BUCKET_L, type MixPart, type PartAmount, partsOf, type Recipe } from "./recipe";
+export { densityOf, MIX_PARTS, type MixPart } from "./parts";
+export { bagsFrom, type PartAmount, partsOf, type Recipe, withoutSoil } from "./recipe";
+export { limeFor, type Lime } from "./lime";
 export type { Mix } from "./mix";
-export { firstSoakL, settledL } from "./settle";
+export { mixUnder } from "./under";
+export { OwnMix, ownMixId, ownMixName } from "./own";
+export { loadsOf, type Sizes, USUAL_SIZES } from "./sizes";
+export { firstSoakL, mulchL, settledL, swollenL } from "./settle";

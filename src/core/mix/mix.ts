@@ -1,4 +1,4 @@
-import type { Recipe } from "./recipe";
+import type { Recipe } from "./parts";
 
 /** A growing mix, what it weighs, and its parts by volume. */
 export interface Mix {
@@ -7,5 +7,9 @@ export interface Mix {
   readonly dryKgL: number;
   /** Bulk density when soaked and drained, kg/L: what a floor has to carry. */
   readonly wetKgL: number;
+  /** The programme weighed a wet litre of it. */
+  readonly isWeighed?: boolean;
   readonly recipe: Recipe;
+  /** Soil and manure together are sour: lime or wood ash goes over the heap. */
+  readonly isLimed?: boolean;
 }

@@ -1,12 +1,6 @@
-/** What mixes are made of. */
-export type MixPart = "potting-mix" | "aged-manure" | "garden-soil" | "compost";
+import { allParts, type MixPart, type Recipe } from "./parts";
 
-/** So many parts of each by volume. */
-export type Recipe = readonly { readonly part: MixPart; readonly parts: number }[];
-
-/** What a level barrow and a bucket hold, L. Assumptions, no source: they differ, and a programme measures its own. */
-export const BARROW_L = 65;
-export const BUCKET_L = 10;
+export type { Recipe };
 
 /** How much of a part goes into a heap. */
 export interface PartAmount {
@@ -20,8 +14,7 @@ export interface PartAmount {
  * @throws {RangeError} for a recipe without parts
  */
 export function partsOf(recipe: Recipe, litres: number): PartAmount[] {
-  const all = recipe.reduce((sum, { parts }) => sum + parts, 0);
-  if (all <= 0) throw new RangeError("a recipe without parts");
+  const all = allParts(recipe);
   return recipe.map(({ part, parts }) => ({ part, litres: (litres * parts) / all }));
 }
 
@@ -30,3 +23,12 @@ export const bagsFrom = (litres: number, bagL: number): { readonly bags: number;
   const bags = bagL > 0 ? Math.floor(litres / bagL + 1e-9) : 0;
   return { bags, leftL: litres - bags * bagL };
 };
+
+/** A recipe for those who take no garden soil into bags: potting mix in its place, part for part. */
+export function withoutSoil(recipe: Recipe): Recipe {
+  const soil = recipe.find(({ part }) => part === "garden-soil")?.parts ?? 0;
+  if (soil === 0) return recipe;
+  const potting = recipe.find(({ part }) => part === "potting-mix")?.parts ?? 0;
+  const rest = recipe.filter(({ part }) => part !== "garden-soil" && part !== "potting-mix");
+  return [{ part: "potting-mix", parts: potting + soil }, ...rest];
+}

@@ -1,3 +1,4 @@
+import { FEEDS } from "../feed";
 import * as fc from "fast-check";
 import { expect, it } from "vitest";
 import { BAG_KINDS, CROPS, MIXES } from "@/library";
@@ -82,7 +83,7 @@ it("keeps minor units by currency, ISO 4217", () => {
 });
 
 it("names everything that can be priced once, and refuses other names", () => {
-  const items = pricedItems({ bagKinds: BAG_KINDS, mixes: MIXES, crops: CROPS });
+  const items = pricedItems({ bagKinds: BAG_KINDS, mixes: MIXES, feeds: Object.values(FEEDS), crops: CROPS });
   expect(new Set(items.map((i) => i.item)).size).toBe(items.length);
   for (const { item, usualSize } of items)
     expect(Price.safeParse({ item, minor: 1, size: usualSize }).success, item).toBe(true);

@@ -2,15 +2,21 @@ import * as z from "zod";
 
 /**
  * What a price is for, by what it buys one of: `bag/round-5-gal` one bag, `packet/kale` a packet of `size` g,
- * `piece/kale` one set, tuber, cutting, runner or seedling, `mix/potting-mix` a sack of `size` L, `market/kale` a kg at the market.
+ * `piece/kale` one set, tuber, cutting, runner or seedling, `mix/potting-mix` a sack of `size` L, `feed/organic-granules`
+ * a sack of `size` kg, `gear/cane` a bundle of `size`, `market/kale` a kg at the market.
  */
-export type PriceGroup = "bag" | "packet" | "piece" | "mix" | "market";
+export type PriceGroup = "bag" | "packet" | "piece" | "mix" | "feed" | "gear" | "market";
 
 export const Price = z.strictObject({
-  item: z.string().regex(/^(bag|packet|piece|mix|market)\/[a-z0-9.-]+$/, { error: "item-unknown" }),
+  item: z
+    .string()
+    .max(90)
+    .regex(/^((bag|packet|piece|mix|feed|gear|market)\/[a-z0-9.-]+|mix\/own\/.+)$/, {
+      error: "item-unknown",
+    }),
   /** Minor units of the programme's currency. */
   minor: z.int().nonnegative().max(100_000_00),
-  /** How much one price buys: g in a packet, L in a sack, 1 of everything else. */
+  /** How much one price buys: g in a packet, L of mix or kg of feed in a sack, pieces of gear; 1 of everything else. */
   size: z.number().positive().max(100_000),
 });
 export type Price = z.infer<typeof Price>;

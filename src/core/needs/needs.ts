@@ -22,7 +22,7 @@ export function needsOf(garden: Garden, setting: Setting): Need[] {
     const mix = newMixFor(row, setting);
     return [
       ...(row.bag.atHand || !mix ? [] : [{ item: `bag/${row.bag.kindId}`, amount: 1, until: mix.until }]),
-      ...(mix ? [{ item: `mix/${setting.mix.id}`, ...mix }] : []),
+      ...(mix && mix.amount > 0 ? [{ item: `mix/${row.mix.id}`, ...mix }] : []),
       ...row.plantings.flatMap(({ course, crop, planting, fit, real }): Need[] => {
         // What is on record stands, or is over: nothing is bought for it any more.
         if (real) return [];

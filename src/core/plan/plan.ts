@@ -54,6 +54,8 @@ export const Row = z.strictObject({
   isCovered: z.boolean().optional(),
   /** Left as it is by every proposal. */
   pinned: z.boolean().optional(),
+  /** What its bag is filled with, where that is not the programme's mix. */
+  mixId: z.string().min(1).max(80).optional(),
   /** Ways of doing that this row has of its own. */
   schools: Schools.optional(),
 });

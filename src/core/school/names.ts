@@ -8,6 +8,10 @@ export const SCHOOLS = {
   colour: ["dark", "light"],
   water: ["deep", "often"],
   feed: ["organic", "mineral"],
+  gardenSoil: ["welcome", "never"],
+  lime: ["lime", "ash", "neither"],
+  refresh: ["renew", "feed-only"],
+  onions: ["plenty", "little"],
 } as const;
 
 export type SchoolName = keyof typeof SCHOOLS;

@@ -12,6 +12,10 @@ const USUAL: SchoolsInForce = {
   colour: "dark",
   water: "deep",
   feed: "organic",
+  gardenSoil: "welcome",
+  lime: "lime",
+  refresh: "renew",
+  onions: "plenty",
 };
 
 /** The schools in force: what the nearest level has chosen, from the programme down to the row. */

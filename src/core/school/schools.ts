@@ -12,6 +12,10 @@ export const Schools = z
     colour: z.enum(SCHOOLS.colour),
     water: z.enum(SCHOOLS.water),
     feed: z.enum(SCHOOLS.feed),
+    gardenSoil: z.enum(SCHOOLS.gardenSoil),
+    lime: z.enum(SCHOOLS.lime),
+    refresh: z.enum(SCHOOLS.refresh),
+    onions: z.enum(SCHOOLS.onions),
   })
   .partial();
 export type Schools = z.infer<typeof Schools>;

@@ -1,3 +1,3 @@
 /** What is a plan judged against? The town's climate, the place, its people, the programme's ways and prices, and the library. */
 export { settingUnder } from "./under";
-export { type PlainSetting, type Reference, type Setting, settingFrom, shapeOf } from "./setting";
+export { mixOf, type PlainSetting, type Reference, type Setting, settingFrom, shapeOf } from "./setting";

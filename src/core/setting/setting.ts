@@ -6,10 +6,10 @@ import type { Day } from "../day";
 import type { Hands } from "../fit";
 import type { Floor, SiteMark } from "../place";
 import type { Wants } from "../food";
-import type { Mix } from "../mix";
+import { type Mix, mixUnder, type Sizes } from "../mix";
 import type { Prices } from "../money";
 import type { Germination } from "../record";
-import { inForce, type Schools } from "../school";
+import { inForce, type Schools, type SchoolsInForce } from "../school";
 import type { SkyOpening } from "../sun";
 import type { BagThing, Row } from "../plan";
 
@@ -22,7 +22,11 @@ export interface Reference {
 /** The part of a `Setting` that is plain data. */
 export interface PlainSetting {
   readonly climate: Climate;
+  /** The programme's mix, and all that it knows, which a bag may have instead. */
   readonly mix: Mix;
+  readonly mixes?: readonly Mix[];
+  /** What barrows, buckets and cans hold here. */
+  readonly sizes?: Sizes;
   readonly sunHours: number;
   /** Floor of the place, m². */
   readonly floorM2: number;
@@ -102,3 +106,7 @@ export function shapeOf(
     ? keptAs(shape, `to ${rolledToCm}`, () => rolledTo(shape, rolledToCm))
     : shape;
 }
+
+/** The mix that a row's bag is filled with: its own, else the programme's; without garden soil where that is the school. */
+export const mixOf = (row: Pick<Row, "mixId"> | undefined, setting: Setting, schools: SchoolsInForce): Mix =>
+  mixUnder(setting.mixes?.find(({ id }) => id === row?.mixId) ?? setting.mix, schools);

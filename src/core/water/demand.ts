@@ -1,7 +1,8 @@
-import { type Climate, temperatureOn } from "../climate";
+import { type Climate, normalOn, temperatureOn } from "../climate";
 import type { Crop } from "../crop";
 import type { Day } from "../day";
-import { extraterrestrial } from "../sun";
+import { extraterrestrial, solarRadiation } from "../sun";
+import { penmanMonteith, vapourKPa } from "./penman";
 
 /** Turns MJ/m² into mm of water that it evaporates. FAO-56. */
 const MM_PER_MJ = 0.408;
@@ -16,6 +17,24 @@ export function hargreaves(lowC: number, highC: number, radiationMJ: number): nu
 
 const evaporation = new WeakMap<Climate, Map<Day, number>>();
 
+/**
+ * What the air of a town draws on a day of this warmth, mm: by Penman and Monteith where its wind and damp are known,
+ * else by Hargreaves.
+ */
+export function evaporationAt(climate: Climate, day: Day, lowC: number, highC: number): number {
+  const aboveMJ = extraterrestrial(climate.latitude, day);
+  const { windMS, humidity } = climate;
+  if (!windMS || !humidity) return hargreaves(lowC, highC, aboveMJ);
+  return penmanMonteith({
+    lowC,
+    highC,
+    vapourKPa: vapourKPa(lowC, highC, normalOn(humidity, day)),
+    windMS: normalOn(windMS, day),
+    sunMJ: solarRadiation(lowC, highC, aboveMJ),
+    aboveMJ,
+  });
+}
+
 /** What the air of the town draws on a usual day, mm. Kept, since every bag asks for every week. */
 export function evaporationOn(climate: Climate, day: Day): number {
   const days = evaporation.get(climate) ?? new Map<Day, number>();
@@ -23,7 +42,7 @@ export function evaporationOn(climate: Climate, day: Day): number {
   const known = days.get(day);
   if (known !== undefined) return known;
   const { nightC, dayC } = temperatureOn(climate, day);
-  const mm = hargreaves(nightC, dayC, extraterrestrial(climate.latitude, day));
+  const mm = evaporationAt(climate, day, nightC, dayC);
   days.set(day, mm);
   return mm;
 }

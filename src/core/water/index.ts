@@ -1,4 +1,6 @@
 /** How much water does it take, and how often? What air draws from leaves, mix and the bag's wall. */
-export { coefficient, type Drawing, drawnL, evaporationOn, hargreaves } from "./demand";
+export { type Balance, balanceOf, rainL, type WaterDay } from "./balance";
+export { coefficient, type Drawing, drawnL, evaporationAt, evaporationOn, hargreaves } from "./demand";
 export { openCm2 } from "./open";
-export { daysBetweenWaterings, fingerCm, heldL, wallFactor } from "./wall";
+export { type DayAir, penmanMonteith, pressureKPa, psychrometric, saturationKPa, vapourKPa } from "./penman";
+export { daysBetweenWaterings, drawnDownL, fingerCm, heldL, wallFactor } from "./wall";

@@ -32,7 +32,11 @@ export const fingerCm = (shape: Pick<BagShape, "kind">): number => (shape.kind =
 /** How far it may be drawn down before the next watering: seldom and deep, or little and often. */
 const DRAWN_DOWN = { deep: 0.6, often: 0.25 } as const;
 
+/** What is drawn from a soaked bag before it is watered again, L. */
+export const drawnDownL = (soilL: number, style: keyof typeof DRAWN_DOWN): number =>
+  heldL(soilL) * DRAWN_DOWN[style];
+
 /** Days between waterings of a bag that draws `dailyL` from `soilL` of mix, at least half a day: twice a day in the worst heat. */
 export function daysBetweenWaterings(soilL: number, dailyL: number, style: keyof typeof DRAWN_DOWN): number {
-  return dailyL <= 0 ? Number.POSITIVE_INFINITY : Math.max(0.5, (heldL(soilL) * DRAWN_DOWN[style]) / dailyL);
+  return dailyL <= 0 ? Number.POSITIVE_INFINITY : Math.max(0.5, drawnDownL(soilL, style) / dailyL);
 }

@@ -54,7 +54,7 @@ export function RowPanel({
   onPlant,
   onRemove,
 }: PanelProps) {
-  const { t, bag, quantity, units } = useWords();
+  const { t, bag, mix, quantity, units } = useWords();
   const { limitKgM2, schools } = setting;
   const { shape, load, label, make } = view;
   const age = bagAge(view, today);
@@ -166,6 +166,18 @@ export function RowPanel({
           {reference.bagKinds.map((kind) => (
             <option key={kind.id} value={kind.id}>
               {bag(kind.id)}
+            </option>
+          ))}
+        </SelectField>
+        <SelectField
+          label={t("bench.mixOf")}
+          value={view.row.mixId ?? ""}
+          onChange={(e) => onRow({ mixId: e.target.value || undefined })}
+        >
+          <option value="">{t("bench.mixUsual", { mix: mix(setting.mix.id) })}</option>
+          {(setting.mixes ?? []).map(({ id }) => (
+            <option key={id} value={id}>
+              {mix(id)}
             </option>
           ))}
         </SelectField>

@@ -1,7 +1,7 @@
 "use client";
 
 import { useRouter } from "next/navigation";
-import { useMemo, useState } from "react";
+import { type ReactNode, useMemo, useState } from "react";
 import { type Climate, climateGates, type Stretch } from "@/core/climate";
 import { rainOf, readNormals, TownClimate } from "@/core/climate";
 import type { Day } from "@/core/day";
@@ -23,6 +23,8 @@ export interface ClimateProps {
   readonly profiles: readonly Climate[];
   readonly today: Day;
   readonly save: (climate: TownClimate | null) => Promise<Outcome<null>>;
+  /** The weather of these days, below what the year is like. */
+  readonly service?: ReactNode;
 }
 
 /** What is kept besides warmth, where it is known. */
@@ -40,7 +42,7 @@ const besidesOf = (normals: Partial<Record<Besides, readonly number[]>>) =>
 const asText = (values: readonly number[]) => values.map((v) => String(Number(v.toFixed(1)))).join("  ");
 
 /** The town's climate: where it lies and its twelve normals, read back at once as what they mean to growers. */
-export function ClimateScreen({ town, saved, profileId, profiles, today, save }: ClimateProps) {
+export function ClimateScreen({ town, saved, profileId, profiles, today, save, service }: ClimateProps) {
   const words = useWords();
   const { t } = words;
   const router = useRouter();
@@ -116,7 +118,7 @@ export function ClimateScreen({ town, saved, profileId, profiles, today, save }:
 
   return (
     <div className="grid gap-x-10 gap-y-5 px-4 py-4 lg:grid-cols-[minmax(0,44rem)_1fr] lg:px-6">
-      <div className="grid gap-3">
+      <div className="grid content-start gap-3">
         <div>
           <h1 className="text-title font-bold">{t("climate.title")}</h1>
           <p className="text-muted">{t("climate.lead")}</p>
@@ -260,6 +262,7 @@ export function ClimateScreen({ town, saved, profileId, profiles, today, save }:
         )}
         {read.climate && <Rain rainMm={read.climate.rainMm} year={today.slice(0, 4)} />}
         <p className="mt-3 text-sm text-muted">{t("climate.normalsOnly")}</p>
+        {service}
       </section>
     </div>
   );

@@ -50,7 +50,7 @@ const screen = (
 it("puts what is late before what is due and what comes, with the amount and the caution of what is done now", () => {
   const { getAllByRole, text } = screen();
   const sections = getAllByRole("region").map((region) => region.getAttribute("aria-label"));
-  expect(sections.filter((name) => name !== null).slice(0, 3)).toEqual(["Water", "Late", "Now"]);
+  expect(sections.filter((name) => name !== null).slice(0, 4)).toEqual(["Weather", "Water", "Late", "Now"]);
   expect(text()).toMatch(/Sow radish 1 tub 80 L.*▲ late 3 d · sown in drills, \d+ seeds, /);
   expect(text()).toMatch(/Water.*L for one bag: (one can|\d cans) of 10 L/);
   expect(text()).toContain("Empty saucers and trays after watering");

@@ -4,23 +4,27 @@ import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { useMemo, useState } from "react";
 import { addDays, type Day } from "@/core/day";
-import { type DoneLine, SETTLED_BY, stateOn, type Task, tasksOf } from "@/core/days";
+import { type DoneLine, SETTLED_BY, stateOn, type Task, tasksOf, warningsFor } from "@/core/days";
 import { assessGarden, type RowView } from "@/core/garden";
+import { USUAL_SIZES } from "@/core/mix";
 import type { Override } from "@/core/override";
 import type { Plan } from "@/core/plan";
 import { type GardenRecord, validRecords } from "@/core/record";
 import type { Away } from "@/core/place";
 import type { PlainSetting } from "@/core/setting";
+import type { Weather } from "@/core/weather";
 import { absencesOf } from "@/core/year";
 import { post, type Store, useOutbox } from "@/ui/offline/outbox";
 import { Button, buttonClass } from "@/ui/primitives/button";
 import { useJudged } from "@/ui/use-judged";
 import { useWords } from "@/ui/words/use-words";
 import { AwayNotes } from "./away";
+import { doneRecord } from "./done-record";
 import { Month } from "./month";
 import { TaskLine } from "./task-line";
 import { taskWords } from "./task-words";
 import { Watering } from "./watering";
+import { WeatherLines } from "./weather-lines";
 
 export interface DaysProps {
   readonly householdId: string;
@@ -33,6 +37,8 @@ export interface DaysProps {
   readonly records: readonly DoneLine[];
   /** Times with nobody to water. */
   readonly away: readonly Away[];
+  /** The weather of these days, where it is known. */
+  readonly weather?: Weather;
   readonly store: Store;
 }
 
@@ -49,6 +55,7 @@ export function Days({
   overrides,
   records,
   away,
+  weather,
   store,
 }: DaysProps) {
   const words = useWords();
@@ -57,8 +64,12 @@ export function Days({
   const { setting } = useJudged(plain, overrides);
   const garden = useMemo(() => assessGarden(plan, setting), [plan, setting]);
   const tasks = useMemo(
-    () => tasksOf(garden, records, { setting, today }),
-    [garden, records, setting, today],
+    () => tasksOf(garden, records, { setting, today, weather }),
+    [garden, records, setting, today, weather],
+  );
+  const warnings = useMemo(
+    () => warningsFor(garden, weather, { setting, today }),
+    [garden, weather, setting, today],
   );
   const absences = useMemo(
     () => absencesOf(garden, away, { setting, today }),
@@ -83,7 +94,7 @@ export function Days({
 
   const write = async (of: readonly Task[], what: string) => {
     setWritten(new Set([...written, ...of.map((task) => task.id)]));
-    const made = of.flatMap((task) => recordOf(task, today) ?? []);
+    const made = of.flatMap((task) => doneRecord(task, today) ?? []);
     setLast({ what, records: made });
     for (const record of made) await post(householdId, record, store);
     router.refresh();
@@ -143,8 +154,12 @@ export function Days({
             </Link>
           </p>
         )}
+        {!onDay && garden.rows.length > 0 && (
+          <WeatherLines weather={weather} warnings={warnings} today={today} />
+        )}
         {!onDay && water.length > 0 && (
           <Watering
+            sizes={setting.sizes ?? USUAL_SIZES}
             tasks={water}
             today={today}
             isDone={isDone}
@@ -206,15 +221,6 @@ function answeredBy(records: readonly GardenRecord[], tasks: readonly Task[]): R
 }
 
 const STRUCK = { kind: "struck", amount: null, note: "" } as const;
-
-/** The record that says that a task was done today; undefined for one that none settles. */
-function recordOf(task: Task, today: Day): GardenRecord | undefined {
-  const kind = SETTLED_BY[task.kind];
-  if (!kind) return undefined;
-  const about =
-    task.plantingId === undefined ? { plantingId: null, rowId: task.rowId } : { plantingId: task.plantingId };
-  return { id: crypto.randomUUID(), ...about, kind, on: today, amount: null, note: "", supersedes: null };
-}
 
 function Group({
   name,

@@ -1,14 +1,14 @@
 import Link from "next/link";
+import { cautionsOfTask } from "@/core/caution";
 import type { Day } from "@/core/day";
 import { daysFrom, SETTLED_BY, stateOn, type Task } from "@/core/days";
-import { widthOf } from "@/core/bag";
 import type { RowView } from "@/core/garden";
-import { carry } from "@/core/load";
+import { fillingOf } from "@/core/steps";
 import { Button, buttonClass } from "@/ui/primitives/button";
-import { Caution } from "@/ui/primitives/caution";
+import { CautionLines } from "@/ui/verdict/caution-lines";
 import { RipenessLine } from "@/ui/verdict/ripeness";
 import { useWords } from "@/ui/words/use-words";
-import { taskWords } from "./task-words";
+import { heldBackWords, taskWords } from "./task-words";
 
 interface TaskLineProps {
   readonly task: Task;
@@ -45,8 +45,9 @@ export function TaskLine({ task, row, today, isDone, logHref, onDone }: TaskLine
             {isDone ? `✓ ${t("days.done")}` : when}
           </span>
           {detail && ` · ${detail}`}
+          {task.heldBack && <b> · {heldBackWords(task.heldBack, words)}</b>}
         </p>
-        {!isDone && state !== "coming" && row && <Cautions task={task} row={row} />}
+        {!isDone && state !== "coming" && row && <Cautions task={task} row={row} number={task.row} />}
       </div>
       {!isDone && state !== "coming" && SETTLED_BY[task.kind] && (
         <span className="print:hidden">
@@ -71,39 +72,14 @@ export function TaskLine({ task, row, today, isDone, logHref, onDone }: TaskLine
 }
 
 /** How it is done here and now, and with what caution. */
-function Cautions({ task, row }: { task: Task; row: RowView }) {
-  const { t, quantity } = useWords();
-  switch (task.kind) {
-    case "fill": {
-      const { grade, limitKg } = carry(row.wetKg, widthOf(row.shape));
-      return grade === "fine" ? null : (
-        <Caution grave>
-          {t(grade === "heavy" ? "cautions.lift" : "cautions.liftNever", {
-            kg: quantity(row.wetKg, "mass"),
-            limit: quantity(limitKg, "mass"),
-          })}
-        </Caution>
-      );
-    }
-    case "feed":
-    case "feed-liquid":
-      return <Caution>{t("cautions.feed")}</Caution>;
-    case "stake":
-      return task.support === "cane" ? <Caution>{t("cautions.canes-eyes")}</Caution> : null;
-    case "pick": {
-      const planting = row.plantings.find((p) => p.planting.id === task.plantingId);
-      return (
-        planting && (
-          <>
-            <RipenessLine goal={planting.goal} />
-            {planting.goal.cautions.map((caution) => (
-              <Caution key={caution}>{t(`cautions.${caution}`)}</Caution>
-            ))}
-          </>
-        )
-      );
-    }
-    default:
-      return null;
-  }
+function Cautions({ task, row, number }: { task: Task; row: RowView; number: number }) {
+  const filling = task.kind === "fill" ? fillingOf(row, number, task) : undefined;
+  const picked =
+    task.kind === "pick" ? row.plantings.find((p) => p.planting.id === task.plantingId) : undefined;
+  return (
+    <>
+      {picked && <RipenessLine goal={picked.goal} />}
+      <CautionLines cautions={cautionsOfTask(task, row, filling)} />
+    </>
+  );
 }

@@ -1,10 +1,20 @@
-import type { Task } from "@/core/days";
+import type { HeldBack, Task } from "@/core/days";
 import type { wordsFor } from "@/ui/words/words-for";
 
 /** A task in words: what to do, and how much of what, or why. */
 export interface TaskWords {
   readonly title: string;
   readonly detail: string;
+}
+
+/** Why the weather keeps a task back. */
+export function heldBackWords(
+  { code, is, needs }: HeldBack,
+  { t, foretold, temperature, rain }: ReturnType<typeof wordsFor>,
+): string {
+  return code === "storm"
+    ? t("days.heldBack.storm", { is: rain(is) })
+    : t(`days.heldBack.${code}`, { is: foretold(is), needs: temperature(needs) });
 }
 
 /** Says a task as a trainer would. */
@@ -53,10 +63,16 @@ export function taskWords(task: Task, words: ReturnType<typeof wordsFor>): TaskW
     case "feed":
       return {
         title: title(),
-        detail: `${t(`feedStages.${task.stage}`)}: ${quantity(task.dose.volumeL, "volume")} ${t(`feeds.${task.dose.feed.id}`)}`,
+        detail: `${t(`feedStages.${task.stage}`)}: ${words.spoons(task.dose.volumeL)} (${quantity(task.dose.volumeL, "volume")}) ${t(`feeds.${task.dose.feed.id}`)}`,
       };
     case "feed-liquid":
-      return { title: title(), detail: t("days.liquidWhy", { days: task.everyDays }) };
+      return {
+        title: title(),
+        detail: t("days.liquidWhy", {
+          days: task.everyDays,
+          ml: quantity(task.mlPerL / 1000, "volume"),
+        }),
+      };
     case "water":
       return {
         title: title({ litres: quantity(task.litres, "volume") }),
@@ -78,6 +94,8 @@ export function taskWords(task: Task, words: ReturnType<typeof wordsFor>): TaskW
       };
     case "up":
       return { title: title(), detail: t("days.upWhy") };
+    case "mist":
+      return { title: title(), detail: t("days.mistWhy", { times: task.timesADay }) };
     case "harden":
       return { title: title(), detail: t("days.hardenWhy") };
     case "empty":

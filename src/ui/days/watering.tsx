@@ -1,6 +1,7 @@
 import type { Day } from "@/core/day";
-import { CAN_L, carriedFor, stateOn, type Task } from "@/core/days";
+import { carriedFor, stateOn, type Task } from "@/core/days";
 import type { RowView } from "@/core/garden";
+import type { Sizes } from "@/core/mix";
 import { fingerCm } from "@/core/water";
 import { Button } from "@/ui/primitives/button";
 import { Caution } from "@/ui/primitives/caution";
@@ -10,17 +11,19 @@ import { taskWords } from "./task-words";
 interface WateringProps {
   readonly tasks: readonly Task[];
   readonly today: Day;
+  /** What the programme's cans hold. */
+  readonly sizes: Pick<Sizes, "canL">;
   readonly isDone: (task: Task) => boolean;
   readonly rowOf: (task: Task) => RowView | undefined;
   readonly onDone: (tasks: readonly Task[]) => void;
 }
 
 /** Which bags want water today, how much each and in all, and one tap for all of them; and when the others come. */
-export function Watering({ tasks, today, isDone, rowOf, onDone }: WateringProps) {
+export function Watering({ tasks, today, sizes, isDone, rowOf, onDone }: WateringProps) {
   const words = useWords();
   const { t, bag, day, quantity } = words;
   const wants = tasks.filter((task) => stateOn(task, today) !== "coming" && !isDone(task));
-  const { litres, cans } = carriedFor(wants);
+  const { litres, cans } = carriedFor(wants, sizes);
   return (
     <section aria-label={t("days.water")} className="mb-4 border-t-rule border-ink pt-1.5">
       <div className="flex flex-wrap items-center justify-between gap-3">
@@ -32,7 +35,7 @@ export function Watering({ tasks, today, isDone, rowOf, onDone }: WateringProps)
                   litres: quantity(litres, "volume"),
                   rows: wants.length,
                   cans,
-                  can: quantity(CAN_L, "volume"),
+                  can: quantity(sizes.canL, "volume"),
                 })
               : t("days.waterNone")}
           </p>

@@ -2,7 +2,7 @@ import type { Shopping, ShoppingLine } from "@/core/money";
 import { useWords } from "@/ui/words/use-words";
 import { itemWords } from "./item-words";
 
-const GROUPS = ["bag", "mix", "packet", "piece"] as const;
+const GROUPS = ["bag", "mix", "packet", "piece", "feed", "gear"] as const;
 
 /** What is bought: how much is wanted, in how many packs as shops sell them, what each costs and all of it. */
 export function BuyTable({ shopping }: { shopping: Shopping }) {

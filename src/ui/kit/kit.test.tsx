@@ -30,14 +30,14 @@ const screen = (more: Partial<KitProps> = {}) =>
     />,
   );
 
-it("lists what to buy with its cost and what nobody priced, the heap by buckets, and each bag's steps with its caution", () => {
+it("lists what to buy with its cost and what nobody priced, the heap by buckets, and what each bag takes with its caution", () => {
   const { text, getByRole } = screen();
   expect(getByRole("table", { name: "To buy" }).textContent).toContain("€5.90");
-  expect(text()).toContain("In all, without 2 things that nobody has priced€5.90");
+  expect(text()).toContain("In all, without 4 things that nobody has priced€5.90");
   expect(text()).toMatch(/A heap of \d+ L, potting mix and manure, topping up counted: \d bucket/);
-  expect(text()).toMatch(/potting mix\d+ L · .*aged manure or compost\d+ L · /);
+  expect(text()).toMatch(/potting mix\d+ L · .*aged manure\d+ L · /);
   expect(text()).toContain("Raw manure stays out of a bag from 120 days");
-  expect(text()).toMatch(/Fill in \d+ L \(\d buckets\), to 5 cm below the rim\.Soak with about/);
+  expect(text()).toMatch(/\d+ L of potting mix and manure: \d buckets; 4\.9 L more once it has settled/);
   expect(text()).toMatch(/fill it where it stands/);
 });
 
@@ -58,9 +58,22 @@ it("asks for crops where nothing is planned, and for nothing where all is on rec
       .getByRole("link")
       .getAttribute("href"),
   ).toBe("/house/h/match");
-  const { text } = screen({
+  const { text, getByRole } = screen({
     setting: { ...setting, happened: { [plan.rows[0]!.plantings[0]!.id]: { sownOn: "2026-05-18" } } },
   });
-  expect(text()).toContain("Nothing is left to buy.");
+  // Feed for what stands is all that is left.
+  expect(getByRole("table", { name: "To buy" }).querySelectorAll("tbody tr")).toHaveLength(1);
   expect(text()).toContain("Every bag is full.");
+});
+
+it("says what another sack gives instead, and tells what feeds nothing", () => {
+  const { text, getByLabelText } = screen();
+  const sack = getByLabelText("N-P-K");
+  fireEvent.change(sack, { target: { value: "10-5-0" } });
+  expect(text()).toMatch(/Instead of each spoon of organic granules 5-5-5: 0\.5 of it/);
+  fireEvent.change(getByLabelText("Counted by"), { target: { value: "k" } });
+  expect(text()).toContain("It carries none of that");
+  fireEvent.change(sack, { target: { value: "0-0-0" } });
+  expect(text()).toContain("A feed of 0-0-0 feeds nothing.");
+  expect((sack as HTMLInputElement).value).toBe("0-0-0");
 });

@@ -2,25 +2,28 @@
 
 import Link from "next/link";
 import { type ReactNode, useMemo, useState } from "react";
-import { widthOf } from "@/core/bag";
+import { cautionsOfFilling } from "@/core/caution";
 import type { Day } from "@/core/day";
 import type { DoneLine } from "@/core/days";
 import { assessGarden, type RowView } from "@/core/garden";
-import { type Filling, type KitList, kitOf, loadsOf } from "@/core/kit";
-import { carry } from "@/core/load";
-import { BARROW_L, bagsFrom, BUCKET_L } from "@/core/mix";
+import { type Heap, type KitList, kitOf } from "@/core/kit";
+import { bagsFrom, loadsOf, type Sizes, USUAL_SIZES } from "@/core/mix";
 import type { Override } from "@/core/override";
 import type { Plan } from "@/core/plan";
 import type { Problem } from "@/core/problem";
 import { parseQuantity } from "@/core/quantity";
 import type { PlainSetting } from "@/core/setting";
+import type { Filling } from "@/core/steps";
 import { BagSection } from "@/ui/draw/section";
 import { buttonClass } from "@/ui/primitives/button";
 import { Caution } from "@/ui/primitives/caution";
 import { TextField } from "@/ui/primitives/field";
 import { useJudged } from "@/ui/use-judged";
+import { CautionLines } from "@/ui/verdict/caution-lines";
 import { useWords } from "@/ui/words/use-words";
 import { BuyTable } from "./buy-table";
+import { loadWords } from "./load-words";
+import { OtherFeed } from "./other-feed";
 
 export interface KitProps {
   readonly householdId: string;
@@ -33,7 +36,7 @@ export interface KitProps {
   readonly records: readonly DoneLine[];
 }
 
-/** All that a plan still takes: what to buy, the heap of mix by barrow and bucket, each bag's filling, and what goes with it. */
+/** All that a plan still takes: what to buy, each heap of mix by barrow and bucket, what each bag takes, and what goes with it. */
 export function Kit({ householdId, title, today, plan, setting: plain, overrides, records }: KitProps) {
   const { t } = useWords();
   const { setting } = useJudged(plain, overrides);
@@ -52,7 +55,7 @@ export function Kit({ householdId, title, today, plan, setting: plain, overrides
       ) : (
         <div className="grid gap-x-10 gap-y-6 lg:grid-cols-2 print:block">
           <Buying kit={kit} />
-          <Mixing kit={kit} mixId={setting.mix.id} />
+          <Mixing kit={kit} sizes={setting.sizes ?? USUAL_SIZES} stepsHref={`/house/${householdId}/steps`} />
         </div>
       )}
     </div>
@@ -70,108 +73,106 @@ function Part({ id, title, children }: { id: string; title: string; children: Re
   );
 }
 
-/** What is bought, whole as shops sell it, and what it comes to; and what the garden wants besides. */
-function Buying({ kit }: { kit: KitList }) {
+/** What is bought, whole as shops sell it, and what it comes to. */
+function Buying({ kit: { shopping } }: { kit: KitList }) {
   const { t } = useWords();
-  const { shopping } = kit;
+  const has = (item: string) => shopping.lines.some((line) => line.item.startsWith(item));
   return (
-    <div className="grid min-w-0 content-start gap-6">
-      <Part id="buy" title={t("kit.buy")}>
-        {shopping.lines.length === 0 ? (
-          <p className="text-muted">{t("kit.buyNothing")}</p>
-        ) : (
-          <BuyTable shopping={shopping} />
-        )}
-      </Part>
-      <Besides kit={kit} />
-    </div>
-  );
-}
-
-/** Feed, supports, nets, cells and labels: each once for the whole garden. */
-function Besides({ kit: { feeds, supports, nets, cells, labels } }: { kit: KitList }) {
-  const { t, quantity } = useWords();
-  const lines = [
-    ...feeds.map(({ feed, volumeL, times }) =>
-      t("kit.feed", { amount: quantity(volumeL, "volume"), feed: t(`feeds.${feed.id}`), times }),
-    ),
-    ...supports.map(({ support, count }) => t(`kit.supports.${support as "cane"}`, { count })),
-    ...(nets > 0 ? [t("kit.nets", { count: nets })] : []),
-    ...(cells > 0 ? [t("kit.cells", { count: cells })] : []),
-    ...(labels > 0 ? [t("kit.labels", { count: labels })] : []),
-  ];
-  if (lines.length === 0) return null;
-  return (
-    <Part id="besides" title={t("kit.besides")}>
-      <ul>
-        {lines.map((line) => (
-          <li key={line} className="border-t border-line py-1 text-note">
-            {line}
-          </li>
-        ))}
-      </ul>
-      {feeds.length > 0 && <Caution>{t("cautions.feed")}</Caution>}
-      {supports.some(({ support }) => support === "cane") && <Caution>{t("cautions.canes-eyes")}</Caution>}
+    <Part id="buy" title={t("kit.buy")}>
+      {shopping.lines.length === 0 ? (
+        <p className="text-muted">{t("kit.buyNothing")}</p>
+      ) : (
+        <BuyTable shopping={shopping} />
+      )}
+      {has("feed/") && (
+        <>
+          <OtherFeed lines={shopping.lines} />
+          <Caution>{t("cautions.feed")}</Caution>
+        </>
+      )}
+      {has("gear/cane") && <Caution>{t("cautions.canes-eyes")}</Caution>}
     </Part>
   );
 }
 
-/** Litres as people carry them. */
-function useLoads() {
-  const { t } = useWords();
-  return (litres: number) => {
-    const { barrows, buckets } = loadsOf(litres);
-    return t("kit.loads", { barrows, buckets, both: String(barrows > 0 && buckets > 0) });
-  };
-}
-
-/** The heap for all bags, and what each of them takes. */
-function Mixing({ kit: { heap, fillings }, mixId }: { kit: KitList; mixId: string }) {
+/** The heaps for all bags, and what each of them takes. */
+function Mixing({
+  kit: { heaps, fillings },
+  sizes,
+  stepsHref,
+}: {
+  kit: KitList;
+  sizes: Sizes;
+  stepsHref: string;
+}) {
   const { t, quantity } = useWords();
-  const said = useLoads();
   if (fillings.length === 0)
     return (
       <Part id="mix" title={t("kit.mix")}>
         <p className="text-muted">{t("kit.mixNothing")}</p>
       </Part>
     );
+  const cautions = new Map(fillings.flatMap(cautionsOfFilling).map((caution) => [caution.code, caution]));
+  const plain = [...cautions.values()].filter(({ isGrave }) => !isGrave);
   return (
     <div className="grid min-w-0 content-start gap-6">
       <Part id="mix" title={t("kit.mix")}>
-        <p className="mb-1 text-note">
-          {t("kit.heap", {
-            litres: quantity(heap.litres, "volume"),
-            mix: t(`mixes.${mixId as "potting-mix"}`),
-          })}{" "}
-          <b>{said(heap.litres)}</b>
-        </p>
-        <ul>
-          {heap.parts.map(({ part, litres }) => (
-            <li
-              key={part}
-              className="flex flex-wrap justify-between gap-x-4 border-t border-line py-1 text-note tabular-nums"
-            >
-              <b>{t(`kit.parts.${part}`)}</b>
-              <span>
-                {quantity(litres, "volume")} · {said(litres)}
-              </span>
-            </li>
-          ))}
-        </ul>
+        {heaps.map((heap, i) => (
+          <HeapOf key={i} heap={heap} sizes={sizes} />
+        ))}
         <p className="mt-1 text-fine text-muted">
-          {t("kit.loadsAre", { barrow: quantity(BARROW_L, "volume"), bucket: quantity(BUCKET_L, "volume") })}
+          {t("kit.loadsAre", {
+            barrow: quantity(sizes.barrowL, "volume"),
+            bucket: quantity(sizes.bucketL, "volume"),
+          })}
         </p>
         <HowFar rows={fillings.map((f) => f.row)} />
-        {heap.parts.some(({ part }) => part === "aged-manure") && <Caution>{t("cautions.manure")}</Caution>}
-        {heap.parts.some(({ part }) => part === "garden-soil") && <Caution>{t("kit.unknownSoil")}</Caution>}
+        <CautionLines cautions={plain} />
       </Part>
       <Part id="fill" title={t("kit.fill")}>
         <ol>
           {fillings.map((filling) => (
-            <Fill key={filling.row.row.id} filling={filling} />
+            <BagToFill key={filling.row.row.id} filling={filling} sizes={sizes} />
           ))}
         </ol>
+        <Link href={stepsHref} className={`${buttonClass("open")} mt-2`}>
+          {t("kit.toSteps")}
+        </Link>
       </Part>
+    </div>
+  );
+}
+
+/** One heap: how much, by its parts, in barrows and buckets, with its lime or ash. */
+function HeapOf({ heap: { mix, litres, parts, lime }, sizes }: { heap: Heap; sizes: Sizes }) {
+  const words = useWords();
+  const { t, quantity } = words;
+  const loads = (value: number) => loadWords(loadsOf(value, sizes), words);
+  return (
+    <div className="mb-2">
+      <p className="mb-1 text-note">
+        {t("kit.heap", { litres: quantity(litres, "volume"), mix: words.mix(mix.id) })} <b>{loads(litres)}</b>
+      </p>
+      <ul>
+        {parts.map((part) => (
+          <li
+            key={part.part}
+            className="flex flex-wrap justify-between gap-x-4 border-t border-line py-1 text-note tabular-nums"
+          >
+            <b>{t(`kit.parts.${part.part}`)}</b>
+            <span>
+              {quantity(part.litres, "volume")} · {loads(part.litres)}
+            </span>
+          </li>
+        ))}
+        {lime && (
+          <li className="border-t border-line py-1 text-note">
+            {"limeKg" in lime
+              ? t("kit.lime", { kg: quantity(lime.limeKg, "mass") })
+              : t("kit.ash", { ash: quantity(lime.ashL, "volume") })}
+          </li>
+        )}
+      </ul>
     </div>
   );
 }
@@ -208,28 +209,11 @@ function HowFar({ rows }: { rows: readonly RowView[] }) {
   );
 }
 
-/** One bag's filling, step by step, with its own amounts and the cautions of its weight. */
-function Fill({
-  filling: { row, number, isRefresh, soilL, topUpL, soakL, stonesL, until },
-}: {
-  filling: Filling;
-}) {
-  const { t, bag, day, quantity } = useWords();
-  const litres = (value: number) => quantity(value, "volume");
-  const loads = useLoads()(soilL);
-  const { grade, limitKg } = carry(row.wetKg, widthOf(row.shape));
-  const steps = isRefresh
-    ? [t("kit.steps.out", { soil: litres(soilL) }), t("kit.steps.renew", { soil: litres(soilL) })]
-    : [
-        ...(stonesL > 0 ? [t("kit.steps.stones", { stones: litres(stonesL) })] : []),
-        t("kit.steps.fill", {
-          soil: litres(soilL),
-          loads,
-          gap: quantity(row.gapCm, "length"),
-        }),
-        t("kit.steps.soak", { water: litres(soakL) }),
-        t("kit.steps.topUp", { soil: litres(topUpL) }),
-      ];
+/** What one bag takes, by when, and with what caution of its weight. */
+function BagToFill({ filling, sizes }: { filling: Filling; sizes: Sizes }) {
+  const words = useWords();
+  const { t, bag, day, quantity } = words;
+  const { row, number, soilL, topUpL, until, isRefresh } = filling;
   return (
     <li className="flex gap-3 border-t border-line py-2">
       <BagSection shape={row.shape} depthCm={row.depthCm} plants={[]} isSmall />
@@ -239,19 +223,15 @@ function Fill({
           <b>{bag(row.bag.kindId)}</b>{" "}
           <span className="text-note text-muted">{t("kit.by", { day: day(until) })}</span>
         </p>
-        <ol className="list-decimal pl-5 text-note">
-          {steps.map((step) => (
-            <li key={step}>{step}</li>
-          ))}
-        </ol>
-        {grade !== "fine" && (
-          <Caution grave>
-            {t(grade === "heavy" ? "cautions.lift" : "cautions.liftNever", {
-              kg: quantity(row.wetKg, "mass"),
-              limit: quantity(limitKg, "mass"),
-            })}
-          </Caution>
-        )}
+        <p className="text-note">
+          {t(isRefresh ? "kit.takesNew" : topUpL > 0 ? "kit.takesTopped" : "kit.takes", {
+            soil: quantity(soilL, "volume"),
+            loads: loadWords(loadsOf(soilL, sizes), words),
+            topUp: quantity(topUpL, "volume"),
+            mix: words.mix(row.mix.id),
+          })}
+        </p>
+        <CautionLines cautions={cautionsOfFilling(filling).filter(({ isGrave }) => isGrave)} />
       </div>
     </li>
   );

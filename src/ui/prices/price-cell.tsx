@@ -21,6 +21,13 @@ interface CellProps {
   readonly save: SavePrice;
 }
 
+/** What the size of a pack is counted in. */
+function unitOf({ group, id }: PricedItem): "g" | "kg" | "L" | "pieces" {
+  if (group === "packet") return "g";
+  if (group === "mix" || id === "stones") return "L";
+  return group === "feed" || id === "lime" ? "kg" : "pieces";
+}
+
 const AMOUNT = amountField(100_000);
 const BOX =
   "min-h-9 border-rule border-line bg-card px-1.5 py-0.5 text-right focus:border-ink aria-invalid:border-beet";
@@ -75,7 +82,7 @@ export function PriceCell({ item, name, price, currency, save }: CellProps) {
               onChange={(e) => setSize(e.target.value)}
               onBlur={() => void store()}
             />
-            {t(item.group === "mix" ? "prices.L" : "prices.g")}
+            {t(`prices.units.${unitOf(item)}`)}
           </label>
         )}
         <span role="status" className="text-sm">

@@ -7,6 +7,7 @@ import type { Outcome } from "@/core/problem";
 import { TextField } from "@/ui/primitives/field";
 import { JudgingSince } from "@/ui/primitives/judging-since";
 import { useWords } from "@/ui/words/use-words";
+import { itemWords } from "@/ui/kit/item-words";
 import { BuyTogether } from "./buy-together";
 import { PriceCell, type SavePrice } from "./price-cell";
 
@@ -40,7 +41,8 @@ export function Prices({
   judgingSince,
   saveTogether,
 }: PricesProps) {
-  const { t, bag, cropName, money } = useWords();
+  const words = useWords();
+  const { t, bag, cropName, money, mix } = words;
   const [find, setFind] = useState("");
   const named = useMemo(
     () =>
@@ -50,10 +52,12 @@ export function Prices({
           i.group === "bag"
             ? bag(i.id)
             : i.group === "mix"
-              ? t(`mixes.${i.id as "potting-mix"}`)
-              : cropName(i.id),
+              ? mix(i.id)
+              : i.group === "feed" || i.group === "gear"
+                ? itemWords({ item: i.item, amount: 0 }, words).name
+                : cropName(i.id),
       })),
-    [items, bag, cropName, t],
+    [items, bag, cropName, mix, words],
   );
   const wanted = find.trim().toLowerCase();
   const shown = named.filter((i) => i.name.toLowerCase().includes(wanted));
@@ -74,6 +78,7 @@ export function Prices({
   );
   const crops = shown.filter((i) => i.group === "packet");
   const things = shown.filter((i) => i.group === "bag" || i.group === "mix");
+  const gear = shown.filter((i) => i.group === "feed" || i.group === "gear");
   return (
     <div className="px-4 py-4 lg:px-6">
       <h1 className="text-title font-bold">{t("prices.title")}</h1>
@@ -127,7 +132,7 @@ export function Prices({
             </table>
           </section>
         )}
-        {things.length > 0 && (
+        {things.length + gear.length > 0 && (
           <section aria-labelledby="prices-things">
             <h2 id="prices-things" className="border-t-rule border-ink pt-2 text-lg font-bold">
               {t("prices.things")}
@@ -155,6 +160,22 @@ export function Prices({
                 );
               })}
             </ul>
+            {gear.length > 0 && (
+              <>
+                <h2 className="mt-4 border-t-rule border-ink pt-2 text-lg font-bold">{t("prices.gear")}</h2>
+                <ul>
+                  {gear.map((i) => (
+                    <li
+                      key={i.item}
+                      className="flex flex-wrap items-center justify-between gap-2 border-t border-line py-1 text-note"
+                    >
+                      {i.name}
+                      {cell(i)}
+                    </li>
+                  ))}
+                </ul>
+              </>
+            )}
           </section>
         )}
       </div>

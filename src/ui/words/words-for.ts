@@ -1,7 +1,10 @@
+import type { Caution } from "@/core/caution";
 import type { DateReason, SeasonReason } from "@/core/calendar";
 import { type Day, isDay } from "@/core/day";
 import type { Fix, Limit, Note } from "@/core/fit";
 import type { Clash, Cure, Heard } from "@/core/garden";
+import { spoonsOf } from "@/core/feed";
+import { ownMixName } from "@/core/mix";
 import { fromMinor } from "@/core/money";
 import type { Problem } from "@/core/problem";
 import type { NextStep } from "@/core/record";
@@ -13,6 +16,7 @@ import { format, t } from "./translate";
 export type GoalName = keyof (typeof words)["goals"];
 export type CropName = keyof (typeof words)["also"];
 export type BagName = keyof (typeof words)["bags"];
+type MixName = keyof (typeof words)["mixes"];
 
 /** Message keys hold no dot, which next-intl reads as a path. */
 const bagKey = (kindId: string) => kindId.replace(".", "_") as BagName;
@@ -54,6 +58,8 @@ function wordsIn(units: UnitSystem, currency: string) {
   const quantity = (value: number, dimension: Dimension) => formatQuantity(value, dimension, units);
   const rain = (mm: number) => formatRain(mm, units);
   const temperature = (c: number) => quantity(c, "temperature");
+  /** Foretold: to the degree, since nobody knows it better. */
+  const foretold = (c: number) => temperature(Math.round(c));
   const number = (n: number) => format.number(n, { maximumFractionDigits: n < 10 ? 1 : 0 });
   /** A share of 1 in hundredths; it does not break before the sign. */
   const percent = (share: number) => `${number(100 * share)}\u00a0%`;
@@ -78,6 +84,17 @@ function wordsIn(units: UnitSystem, currency: string) {
   const namesOf = (goalId: string, botanical: string) =>
     `${crop(goalId)} ${t(`also.${goalId.split("/")[0] as CropName}`)} ${botanical}`.toLowerCase();
   const bag = (kindId: string) => t(`bags.${bagKey(kindId)}`);
+  /** A mix by what the programme calls it, or by the words for one that ships. */
+  const mix = (id: string) => ownMixName(id) ?? t(`mixes.${id as MixName}`);
+  const caution = (c: Caution) =>
+    c.isGrave
+      ? t(`cautions.${c.code}`, { kg: quantity(c.kg, "mass"), limit: quantity(c.limitKg, "mass") })
+      : t(`cautions.${c.code}`);
+  /** Granules as a kitchen measures them. */
+  const spoons = (volumeL: number) => {
+    const { unit, count } = spoonsOf(volumeL);
+    return t(`days.spoons.${unit}`, { count });
+  };
 
   const words = (r: SeasonReason | DateReason) =>
     Object.fromEntries(
@@ -231,6 +248,7 @@ function wordsIn(units: UnitSystem, currency: string) {
     month,
     quantity,
     temperature,
+    foretold,
     shown,
     number,
     percent,
@@ -242,6 +260,9 @@ function wordsIn(units: UnitSystem, currency: string) {
     cropName,
     namesOf,
     bag,
+    mix,
+    caution,
+    spoons,
     season,
     dateReason,
     limit,

@@ -12,7 +12,7 @@ import { crownM2, LEAN_CM } from "../../placement";
 import { assessRow, type Garden, mixFor } from "../../garden";
 import { wantedFor } from "../../needs";
 import type { BagThing, Plan, Planting, Row } from "../../plan";
-import { shapeOf, type Setting } from "../../setting";
+import { mixOf, shapeOf, type Setting } from "../../setting";
 import { bearingOf } from "../../load";
 import { costMinor, shoppingOf } from "../../money";
 import { inForce } from "../../school";
@@ -78,12 +78,13 @@ function openBags(ask: Ask, kept: Garden): BagAsk[] {
 }
 
 /** Soil, wet mass and floor that a bag takes, with that over which its crowns lean and from which a hand reaches it; none of the floor for one that hangs. */
-function measureOf(shape: BagShape, gapCm: number | null, setting: Setting) {
-  const gap = gapCm ?? usualGapCm(shape);
+function measureOf(shape: BagShape, row: BagClass["row"] | undefined, setting: Setting) {
+  const gap = row?.gapCm ?? usualGapCm(shape);
+  const mix = mixOf(row, setting, inForce(setting.schools, row?.schools));
   const ground = footprint(shape);
   return {
     soilL: soilVolumeL(shape, gap),
-    wetKg: bagMass(shape, setting.mix, gap).wetKg,
+    wetKg: bagMass(shape, mix, gap).wetKg,
     floorM2: ground ? crownM2(shape, "top", 2 * LEAN_CM) : 0,
   };
 }
@@ -112,7 +113,7 @@ export function thereAlready(ask: Ask): { kg: number; m2: number; hanging: numbe
       const row = ask.plan.rows.find((r) => r.bagId === bag.id);
       const shape = shapeOf(bag, ask.setting, inForce(ask.setting.schools, row?.schools), row);
       if (!shape) return sum;
-      const { wetKg, floorM2 } = measureOf(shape, row?.gapCm ?? null, ask.setting);
+      const { wetKg, floorM2 } = measureOf(shape, row, ask.setting);
       return { kg: sum.kg + wetKg, m2: sum.m2 + floorM2, hanging: sum.hanging + (floorM2 === 0 ? 1 : 0) };
     },
     { kg: 0, m2: 0, hanging: 0 },
@@ -148,17 +149,23 @@ function affordable(
 /** Bags that are alike and free from the same week on, together, and the kinds that may be bought. */
 export function classesOf(ask: Ask, kept: Garden, left: Left): BagClass[] {
   const { setting } = ask;
-  const measure = (shape: BagShape, gapCm: number | null) => measureOf(shape, gapCm, setting);
+  const measure = (shape: BagShape, row?: BagClass["row"]) => measureOf(shape, row, setting);
   const sack = setting.prices?.[`mix/${setting.mix.id}`];
   const mixMinor = (mixL: number) => (sack?.together ? costMinor(sack, mixL) : 0);
+  const { refresh } = inForce(setting.schools);
   const bagMinor = (kindId: string) => setting.prices?.[`bag/${kindId}`]?.minor ?? 0;
   const classes = new Map<string, BagClass>();
   for (const { bag, row, freeFrom } of openBags(ask, kept)) {
-    const settings = { gapCm: row?.gapCm ?? null, rolledToCm: row?.rolledToCm, schools: row?.schools };
+    const settings = {
+      gapCm: row?.gapCm ?? null,
+      rolledToCm: row?.rolledToCm,
+      schools: row?.schools,
+      mixId: row?.mixId,
+    };
     const shape = shapeOf(bag, setting, inForce(setting.schools, row?.schools), settings);
     if (!shape || freeFrom >= WEEKS) continue;
     // A bag that has a row already is counted with what stands.
-    const mixL = row ? 0 : mixFor(bag, measure(shape, null).soilL, ask.today);
+    const mixL = row ? 0 : mixFor(bag, measure(shape).soilL, { refresh, today: ask.today });
     // A repair keeps what it can where it is, so that its bags are told apart.
     const key = JSON.stringify([bag.kindId, bag.shape, settings, freeFrom, mixL, ask.repair ? bag.id : ""]);
     const bagIds = [...(classes.get(key)?.bagIds ?? []), bag.id];
@@ -182,8 +189,8 @@ export function classesOf(ask: Ask, kept: Garden, left: Left): BagClass[] {
     const bag = { id: kindId, kindId, shape: null, atHand: false, firstSeason: null };
     const shape = shapeOf(bag, setting);
     if (!shape) continue;
-    const { soilL, wetKg, floorM2 } = measure(shape, null);
-    const measured = { mixL: mixFor(bag, soilL, ask.today), wetKg, floorM2 };
+    const { soilL, wetKg, floorM2 } = measure(shape);
+    const measured = { mixL: mixFor(bag, soilL, { refresh, today: ask.today }), wetKg, floorM2 };
     // A bag too heavy for the spot it stands on, or for its hook, is not proposed.
     const { load, hook } = bearingOf(shape, measured.wetKg, setting);
     if ((load ?? hook)?.grade === "over") continue;

@@ -15,7 +15,7 @@ export const QUARTERS = 4;
 export interface BagClass {
   readonly kindId: string;
   readonly shape: BagShape;
-  readonly row: Pick<Row, "gapCm" | "rolledToCm" | "schools">;
+  readonly row: Pick<Row, "gapCm" | "rolledToCm" | "schools" | "mixId">;
   /** Bags of the household; none for a kind that can only be bought. */
   readonly bagIds: readonly string[];
   /** How many cost nothing more to plant: all that are filled, none of those that still want mix. */

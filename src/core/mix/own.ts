@@ -1,0 +1,42 @@
+import * as z from "zod";
+import { MIX_PARTS } from "./parts";
+
+const OWN = "own/";
+
+/** A mix of a programme's own goes by what the programme calls it. */
+export const ownMixId = (name: string): string => `${OWN}${name.trim()}`;
+
+/** What a programme calls a mix of its own; undefined for one that ships, which has its name in the words of the interface. */
+export const ownMixName = (id: string): string | undefined =>
+  id.startsWith(OWN) ? id.slice(OWN.length) : undefined;
+
+/** What a programme knows of a mix: a recipe of its own, or what a litre of a shipped one weighs. */
+export const OwnMix = z
+  .strictObject({
+    id: z
+      .string()
+      .max(60 + OWN.length, { error: "too-long" })
+      .refine((id) => ownMixName(id) !== "" && id.trim() !== "", { error: "name-missing" }),
+    recipe: z
+      .array(
+        z.strictObject({
+          part: z.enum(MIX_PARTS),
+          parts: z.number().positive({ error: "parts-positive" }).max(1000, { error: "too-large" }),
+        }),
+      )
+      .min(1, { error: "recipe-empty" })
+      .max(MIX_PARTS.length)
+      .optional(),
+    isLimed: z.boolean().optional(),
+    /** A litre of it, soaked and drained, on a scale, kg: from bark at about 0.3 to wet sand at 2.2. */
+    wetKgL: z.number().min(0.3, { error: "wet-litre" }).max(2.2, { error: "wet-litre" }).optional(),
+  })
+  .refine(({ recipe = [] }) => new Set(recipe.map(({ part }) => part)).size === recipe.length, {
+    error: "part-twice",
+    path: ["recipe"],
+  })
+  .refine(({ id, recipe }) => (ownMixName(id) === undefined) === (recipe === undefined), {
+    error: "recipe-empty",
+    path: ["recipe"],
+  });
+export type OwnMix = z.infer<typeof OwnMix>;

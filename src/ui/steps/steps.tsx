@@ -1,0 +1,281 @@
+"use client";
+
+import Link from "next/link";
+import { useRouter } from "next/navigation";
+import { type ReactNode, useMemo, useState } from "react";
+import { type Caution, cautionsOfFilling, cautionsOfPlanting } from "@/core/caution";
+import { startsFromSeed } from "@/core/crop";
+import { addDays, type Day } from "@/core/day";
+import { type DoneLine, stateOn, type Task, tasksOf } from "@/core/days";
+import { assessGarden, type PlantingView, type RowView } from "@/core/garden";
+import { USUAL_SIZES } from "@/core/mix";
+import type { Override } from "@/core/override";
+import type { Plan } from "@/core/plan";
+import type { PlainSetting, Setting } from "@/core/setting";
+import { type Filling, fillingOf, plantSteps, sowSteps } from "@/core/steps";
+import type { Weather } from "@/core/weather";
+import { doneRecord } from "@/ui/days/done-record";
+import { heldBackWords } from "@/ui/days/task-words";
+import { BagTop } from "@/ui/draw/top";
+import { post, type Store, useOutbox } from "@/ui/offline/outbox";
+import { Button, buttonClass } from "@/ui/primitives/button";
+import { useJudged } from "@/ui/use-judged";
+import { CautionLines } from "@/ui/verdict/caution-lines";
+import { useWords } from "@/ui/words/use-words";
+import { FillFigure } from "./fill-figure";
+import { fillStepWords, sowStepWords } from "./step-words";
+import { Timer } from "./timer";
+import { useTicks } from "./use-ticks";
+
+export interface StepsProps {
+  readonly householdId: string;
+  readonly title: string;
+  readonly today: Day;
+  readonly plan: Plan;
+  readonly setting: PlainSetting;
+  readonly overrides: readonly Override[];
+  /** What is on record of its plantings and bags this season. */
+  readonly records: readonly DoneLine[];
+  readonly weather?: Weather;
+  readonly store: Store;
+}
+
+/** Cards are shown so far ahead. */
+const AHEAD_DAYS = 28;
+
+/** One step of a card. */
+interface CardStep {
+  readonly id: string;
+  readonly said: string;
+  /** Minutes to wait after it. */
+  readonly minutes?: number;
+}
+
+/** Bags to fill, seed to sow and seedlings to plant, each on a card with its own amounts, drawing and cautions; a finished card is written down. */
+export function Steps({
+  householdId,
+  title,
+  today,
+  plan,
+  setting: plain,
+  overrides,
+  records,
+  weather,
+  store,
+}: StepsProps) {
+  const { t } = useWords();
+  const router = useRouter();
+  const { setting } = useJudged(plain, overrides);
+  const garden = useMemo(() => assessGarden(plan, setting), [plan, setting]);
+  const cards = useMemo(
+    () =>
+      tasksOf(garden, records, { setting, today, weather }).filter(
+        ({ kind, from }) =>
+          (kind === "fill" || kind === "sow" || kind === "move") && from <= addDays(today, AHEAD_DAYS),
+      ),
+    [garden, records, setting, today, weather],
+  );
+  // Cards keep their places while they are worked through.
+  const [first] = useState(cards);
+  const { waiting } = useOutbox();
+  const [written, setWritten] = useState<ReadonlySet<string>>(new Set());
+  const current = new Set(cards.map(({ id }) => id));
+  const known = new Set(first.map(({ id }) => id));
+  const waits = new Set(waiting.map(({ record }) => `${record.plantingId ?? record.rowId} ${record.kind}`));
+  const finish = async (task: Task) => {
+    const record = doneRecord(task, today);
+    if (!record) return;
+    setWritten(new Set([...written, task.id]));
+    await post(householdId, record, store);
+    router.refresh();
+  };
+  return (
+    <div className="px-4 py-4 lg:px-6">
+      <h1 className="text-title font-bold">{title}</h1>
+      <p className="mb-3 text-muted">{t("steps.lead")}</p>
+      {plan.rows.length === 0 ? (
+        <Link href={`/house/${householdId}/match`} className={buttonClass("solid")}>
+          {t("bench.toMatch")}
+        </Link>
+      ) : first.length === 0 ? (
+        <p>{t("steps.none")}</p>
+      ) : (
+        <ol className="grid gap-x-10 lg:grid-cols-2">
+          {[...first, ...cards.filter(({ id }) => !known.has(id))].map((task) => {
+            const row = garden.rows.find((r) => r.row.id === task.rowId);
+            const kept = doneRecord(task, today);
+            const isDone =
+              !current.has(task.id) ||
+              written.has(task.id) ||
+              (kept !== undefined && waits.has(`${kept.plantingId ?? kept.rowId} ${kept.kind}`));
+            return (
+              row && (
+                <CardFor
+                  key={task.id}
+                  task={task}
+                  row={row}
+                  setting={setting}
+                  today={today}
+                  isDone={isDone}
+                  onDone={() => void finish(task)}
+                />
+              )
+            );
+          })}
+        </ol>
+      )}
+    </div>
+  );
+}
+
+interface CardForProps {
+  readonly task: Task;
+  readonly row: RowView;
+  readonly setting: Setting;
+  readonly today: Day;
+  readonly isDone: boolean;
+  readonly onDone: () => void;
+}
+
+function CardFor({ task, row, setting, ...card }: CardForProps) {
+  const words = useWords();
+  const { t, bag, crop } = words;
+  const sizes = setting.sizes ?? USUAL_SIZES;
+  const where = { n: task.row, bag: bag(row.bag.kindId) };
+  if (task.kind === "fill") {
+    const filling = fillingOf(row, task.row, task);
+    return (
+      <Card
+        {...card}
+        task={task}
+        name={t(task.isRefresh ? "steps.refreshCard" : "steps.fillCard", where)}
+        figure={<FillFigure filling={filling} />}
+        steps={filling.steps.map((step) => ({
+          id: step.code,
+          said: fillStepWords(step, words, sizes),
+          minutes: step.code === "soak" ? step.minutes : undefined,
+        }))}
+        cautions={cautionsOfFilling(filling)}
+        note={manureNote(filling, words)}
+      />
+    );
+  }
+  const view = row.plantings.find(({ planting }) => planting.id === task.plantingId);
+  if (!view) return null;
+  const isSowing = task.kind === "sow";
+  const steps = isSowing ? sowSteps(view, row, setting) : plantSteps(view, row);
+  const isSown = isSowing && startsFromSeed(view.method.method);
+  const name = t(isSown ? "steps.sowCard" : "steps.plantCard", { ...where, crop: crop(view.goal.id) });
+  return (
+    <Card
+      {...card}
+      task={task}
+      name={name}
+      figure={<BagTop shape={row.shape} plantings={[topOf(view)]} isSmall={false} />}
+      steps={steps.map((step, i) => ({ id: `${step.code} ${i}`, said: sowStepWords(step, words) }))}
+      cautions={cautionsOfPlanting(view, "start")}
+      note={task.heldBack && heldBackWords(task.heldBack, words)}
+    />
+  );
+}
+
+const topOf = ({ planting, top, sides, patch, ground, goal }: PlantingView) => ({
+  id: planting.id,
+  top,
+  sides,
+  patch,
+  ground,
+  spacingCm: goal.stand.type === "plants" ? goal.stand.spacingCm.good : 0,
+  selected: false,
+});
+
+const manureNote = ({ rawManureUntil, row }: Filling, { t, day }: ReturnType<typeof useWords>) =>
+  rawManureUntil && row.mix.recipe.some(({ part }) => part === "aged-manure")
+    ? t("steps.manureUntil", { day: day(rawManureUntil) })
+    : undefined;
+
+/** One card: its drawing, its steps to tick, and the button that writes it down. */
+function Card({
+  task,
+  name,
+  figure,
+  steps,
+  cautions,
+  note,
+  today,
+  isDone,
+  onDone,
+}: {
+  task: Task;
+  name: string;
+  figure: ReactNode;
+  steps: readonly CardStep[];
+  cautions: readonly Caution[];
+  note?: string;
+  today: Day;
+  isDone: boolean;
+  onDone: () => void;
+}) {
+  const { t, day } = useWords();
+  const { ticked, toggle, clear } = useTicks(task.id);
+  const isLate = stateOn(task, today) === "late";
+  const done = steps.filter(({ id }) => ticked.has(id)).length;
+  return (
+    <li className="break-inside-avoid border-t-rule border-ink py-3">
+      <div className="flex flex-wrap items-baseline justify-between gap-x-3">
+        <h2 className={`text-lg font-bold ${isDone ? "text-muted line-through" : ""}`}>{name}</h2>
+        <p className={`text-note ${isLate && !isDone ? "font-semibold text-beet" : "text-muted"}`}>
+          {isLate
+            ? `▲ ${t("steps.late", { day: day(task.until) })}`
+            : t("steps.by", { day: day(task.until) })}
+        </p>
+      </div>
+      {isDone ? (
+        <p role="status" className="font-semibold">
+          ✓ {t("steps.written")}
+        </p>
+      ) : (
+        <div className="flex flex-wrap gap-x-5 gap-y-2 sm:flex-nowrap">
+          <div className="shrink-0">{figure}</div>
+          <div className="min-w-0 grow">
+            <ol>
+              {steps.map(({ id, said, minutes }, i) => (
+                <li key={id} className="border-t border-line first:border-t-0">
+                  <label className="flex min-h-11 items-start gap-3 py-1.5">
+                    <input
+                      type="checkbox"
+                      className="mt-1 size-5 shrink-0 accent-ink"
+                      checked={ticked.has(id)}
+                      onChange={() => toggle(id)}
+                    />
+                    <span className={ticked.has(id) ? "text-muted" : ""}>
+                      <b className="mr-1.5 font-head">{i + 1}</b>
+                      {said}
+                    </span>
+                  </label>
+                  {minutes !== undefined && <Timer minutes={minutes} />}
+                </li>
+              ))}
+            </ol>
+            {note && <p className="text-note font-semibold">{note}</p>}
+            <CautionLines cautions={cautions} />
+            <p className="mt-2 flex flex-wrap items-center gap-3 print:hidden">
+              <Button
+                look="solid"
+                className="min-h-11"
+                onClick={() => {
+                  clear();
+                  onDone();
+                }}
+              >
+                {t("steps.done")}
+                <span className="sr-only"> {name}</span>
+              </Button>
+              <span className="text-note text-muted">{t("steps.stepOf", { done, all: steps.length })}</span>
+            </p>
+          </div>
+        </div>
+      )}
+    </li>
+  );
+}
