@@ -9,7 +9,7 @@ export default defineConfig({
         extends: true,
         test: {
           name: "unit",
-          include: ["src/{core,library,solver,ui,demo}/**/*.test.{ts,tsx}"],
+          include: ["src/{core,library,solver,sheet,ui,demo}/**/*.test.{ts,tsx}"],
           testTimeout: 30_000,
         },
       },

@@ -11,9 +11,13 @@ import type { Outcome } from "@/core/problem";
 import type { GardenRecord } from "@/core/record";
 import type { Schools } from "@/core/school";
 import type { WeatherMode } from "@/core/weather";
+import { ownOrigin } from "@/app/origin";
+import { readUnits } from "@/app/units";
 import { currentActor } from "@/server/actor";
 import { saveClimate } from "@/server/climate";
+import { placeInGroup, removeGroup, saveGroup } from "@/server/groups";
 import { addHousehold, putAway, resurvey } from "@/server/households";
+import { saveStock } from "@/server/kit";
 import { chooseMix, removeMix, saveMix, saveSizes } from "@/server/mixes";
 import { outcomeOf } from "@/server/outcome";
 import {
@@ -25,6 +29,7 @@ import {
 } from "@/server/proposals";
 import { nameVersion, rereadPlan, type SavedPlan, savePlan, setAside } from "@/server/plans";
 import { savePrice } from "@/server/prices";
+import { askForPrint } from "@/server/prints";
 import { addRecord } from "@/server/records";
 import { saveTogether } from "@/server/together";
 import { importValues, type ImportReport } from "@/server/values-file";
@@ -196,4 +201,36 @@ export async function saveSizesAction(sizes: Sizes): Promise<Outcome<null>> {
 
 export async function setWeatherModeAction(mode: WeatherMode): Promise<Outcome<null>> {
   return changed(async () => setWeatherMode(await currentActor(), mode));
+}
+
+export async function saveStockAction(item: string, amount: number): Promise<Outcome<null>> {
+  return changed(async () => saveStock(await currentActor(), { item, amount }));
+}
+
+export async function saveGroupAction(group: {
+  readonly id: string;
+  readonly name: string;
+  readonly meetsOn: readonly string[];
+}): Promise<Outcome<null>> {
+  return changed(async () => saveGroup(await currentActor(), group));
+}
+
+export async function removeGroupAction(id: string): Promise<Outcome<null>> {
+  return changed(async () => removeGroup(await currentActor(), id));
+}
+
+export async function placeInGroupAction(
+  householdId: string,
+  groupId: string | null,
+): Promise<Outcome<null>> {
+  return changed(async () => placeInGroup(await currentActor(), householdId, groupId));
+}
+
+export async function askPrintAction(
+  kind: "sheets" | "labels",
+  groupId: string | null,
+): Promise<Outcome<{ id: string }>> {
+  const [units, origin] = await Promise.all([readUnits(), ownOrigin()]);
+  const look = { units, paper: units === "us" ? "LETTER" : "A4", origin };
+  return outcomeOf(async () => askForPrint(await currentActor(), kind, groupId, look));
 }

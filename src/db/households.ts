@@ -112,6 +112,15 @@ export const householdsAfter = (
     values: [programmeId, after, most],
   });
 
+/** How many households a programme has. */
+export async function countHouseholds(on: Db, programmeId: string): Promise<number> {
+  const counted = await rowOf(on, z.object({ households: z.number() }), {
+    sql: `SELECT count(*) AS households FROM household WHERE programme_id = $1`,
+    values: [programmeId],
+  });
+  return counted?.households ?? 0;
+}
+
 /** A household as a switcher names it. */
 const Named = z.object({ id: z.string(), code: z.string(), name: z.string() });
 export type NamedHousehold = z.infer<typeof Named>;

@@ -29,15 +29,41 @@ const Sharers = z.object({ group: z.string(), households: z.number() });
 /** Needs that hold on the day that is the second value. */
 const ON_DAY = `(from_day IS NULL OR from_day <= $2) AND (until_day IS NULL OR until_day >= $2)`;
 
-/** Everything that all households of a programme still have to buy on a day: each item, with what each household that needs it needs. */
-export const listOrder = (on: Db, programmeId: string, day: Day) =>
+/** Of all households, or of those of one group: the third value. */
+const OF_GROUP = `($3::uuid IS NULL OR household_id IN (SELECT id FROM household WHERE programme_id = $1 AND group_id = $3))`;
+
+/** Everything that the households of a programme, or of one group, still have to buy on a day: each item, with what each household that needs it needs. */
+export const listOrder = (on: Db, programmeId: string, day: Day, groupId?: string) =>
   rowsOf(on, Needed, {
     sql: `SELECT item, array_agg(amount) AS amounts FROM (
         SELECT household_id, item, sum(amount) AS amount FROM need
-        WHERE programme_id = $1 AND ${HERE} AND ${ON_DAY} GROUP BY household_id, item
+        WHERE programme_id = $1 AND ${HERE} AND ${ON_DAY} AND ${OF_GROUP} GROUP BY household_id, item
       ) own GROUP BY item ORDER BY item`,
-    values: [programmeId, day],
+    values: [programmeId, day, groupId ?? null],
   });
+
+const Stock = z.object({ item: z.string(), amount: z.number() });
+
+/** What a programme has in store. */
+export const listStock = (on: Db, programmeId: string) =>
+  rowsOf(on, Stock, {
+    sql: `SELECT item, amount FROM stock WHERE programme_id = $1 AND amount > 0 ORDER BY item`,
+    values: [programmeId],
+  });
+
+/** Keeps how much of an item a programme has in store. */
+export async function putStock(
+  on: Db,
+  programmeId: string,
+  author: string,
+  { item, amount }: { readonly item: string; readonly amount: number },
+): Promise<void> {
+  await on.query(
+    `INSERT INTO stock (programme_id, item, amount, author) VALUES ($1, $2, $3, $4)
+     ON CONFLICT (programme_id, item) DO UPDATE SET amount = excluded.amount, author = excluded.author, changed_at = now()`,
+    [programmeId, item, amount, author],
+  );
+}
 
 const Parcel = z.object({
   householdId: z.string(),
@@ -56,17 +82,17 @@ export const PARCELS_A_PAGE = 24;
 export const listParcels = (
   on: Db,
   programmeId: string,
-  { day, page }: { readonly day: Day; readonly page: number },
+  { day, page, groupId }: { readonly day: Day; readonly page: number; readonly groupId?: string },
 ): Promise<Parcel[]> =>
   rowsOf(on, Parcel, {
     sql: `SELECT h.id AS "householdId", h.code, h.name, own.lines, own.all FROM (
         SELECT household_id, jsonb_agg(jsonb_build_object('item', item, 'amount', amount) ORDER BY item) AS lines, count(*) OVER () AS all FROM (
           SELECT household_id, item, sum(amount) AS amount FROM need
-          WHERE programme_id = $1 AND ${HERE} AND ${ON_DAY} GROUP BY household_id, item
+          WHERE programme_id = $1 AND ${HERE} AND ${ON_DAY} AND ${OF_GROUP} GROUP BY household_id, item
         ) needed GROUP BY household_id
       ) own JOIN household h ON h.id = own.household_id
-      ORDER BY h.number LIMIT ${PARCELS_A_PAGE} OFFSET $3`,
-    values: [programmeId, day, (page - 1) * PARCELS_A_PAGE],
+      ORDER BY h.number LIMIT ${PARCELS_A_PAGE} OFFSET $4`,
+    values: [programmeId, day, groupId ?? null, (page - 1) * PARCELS_A_PAGE],
   });
 
 /** How many households of a programme still have to buy something of each group of items on a day. */

@@ -297,7 +297,14 @@ export const countWaiting = (on: Db, programmeId: string, day: Day) =>
 
 /** Forgets all that is kept of a programme's progress, so that it can be worked out anew. */
 export async function clearProgress(on: Db, programmeId: string): Promise<void> {
-  for (const table of ["need", "household_progress", "planting_progress", "crop_germination"])
+  for (const table of [
+    "need",
+    "due_task",
+    "seedling",
+    "household_progress",
+    "planting_progress",
+    "crop_germination",
+  ])
     await on.query(`DELETE FROM ${table} WHERE programme_id = $1`, [programmeId]);
 }
 

@@ -8,6 +8,8 @@ import { insertHousehold, putPlace } from "@/db/households";
 import { keepVersion, writePlan } from "@/db/plans";
 import { closePool, type Db, db, transaction } from "@/db/pool";
 import { allProgrammes, insertProgramme, updateBoughtTogether } from "@/db/programmes";
+import { putGroup, updateHouseholdGroup } from "@/db/groups";
+import { putStock } from "@/db/needs";
 import { insertPrices } from "@/db/prices";
 import { insertRecord } from "@/db/records";
 import { findBagKind, findMix } from "@/library";
@@ -92,6 +94,32 @@ function planOf(household: DemoHousehold): Plan {
   return { bags: bags.map((bag) => ({ ...bag, spot: spots.get(bag.id) })), rows };
 }
 
+/** Households that the demo's trainer teaches together, by their numbers, and the days on which they meet. */
+const GROUP = {
+  name: "Tuesday stairs",
+  codes: ["01", "04", "07", "10", "12"],
+  meetsOn: ["2026-05-19", "2026-05-26", "2026-06-02", "2026-06-09", "2026-06-16"],
+};
+/** What lies in the demo programme's shed. */
+const STOCK = [
+  { item: "gear/label", amount: 40 },
+  { item: "gear/cane", amount: 12 },
+  { item: "mix/potting-mix-and-manure", amount: 90 },
+];
+
+async function loadGroup(on: Db): Promise<void> {
+  const id = idOf("group");
+  await putGroup(on, PROGRAMME.id, { id, name: GROUP.name, meetsOn: GROUP.meetsOn });
+  for (const [position, household] of DEMO_HOUSEHOLDS.entries())
+    if (GROUP.codes.includes(String(position + 1).padStart(2, "0")))
+      await updateHouseholdGroup(
+        on,
+        { programmeId: PROGRAMME.id, householdId: idOf(household.survey.name) },
+        id,
+      );
+  for (const stocked of STOCK) await putStock(on, PROGRAMME.id, PROGRAMME.trainer, stocked);
+}
+
 async function loadHousehold(on: Db, household: DemoHousehold, position: number): Promise<void> {
   const survey = storedSurvey(Survey.parse(household.survey), PROGRAMME.currency);
   const id = idOf(survey.name);
@@ -130,6 +158,7 @@ export async function loadDemo(): Promise<boolean> {
     await insertPrices(on, PROGRAMME.id, PROGRAMME.trainer, demoPrices(PROGRAMME.currency));
     for (const [position, household] of DEMO_HOUSEHOLDS.entries())
       await loadHousehold(on, household, position);
+    await loadGroup(on);
   });
   await rebuild(PROGRAMME.id);
   return true;

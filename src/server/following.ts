@@ -1,4 +1,8 @@
 import { coverFor } from "@/core/bag";
+import { addDays } from "@/core/day";
+import { type TaskKind, tasksOf } from "@/core/days";
+import { fillingsIn, gearFor, heapsOf } from "@/core/kit";
+import { seedlingsOf } from "@/core/nursery";
 import { underCover } from "@/core/climate";
 import { needsOf } from "@/core/needs";
 import { sunHours } from "@/core/place";
@@ -25,13 +29,15 @@ import {
 } from "@/db/progress";
 import { findProgramme, type Programme } from "@/db/programmes";
 import { putNeeds } from "@/db/needs";
+import { putSeedlings } from "@/db/seedlings";
+import { putTasks } from "@/db/tasks";
 import { overtakeProposal } from "@/db/proposals";
-import { listHappened, listRecords, plantingRecords } from "@/db/records";
+import { listDone, listHappened, listRecords, plantingRecords } from "@/db/records";
 import type { Scope } from "@/db/scope";
 import { referenceWith, SHIPPED } from "@/library";
 import { soundOverrides } from "@/core/override";
 import { followed, isSurveyed, settingOf } from "./setting";
-import { climateOf } from "./town";
+import { climateOf, todayIn } from "./town";
 
 /** What a programme judges by. */
 interface Judge {
@@ -93,7 +99,7 @@ async function judgeHousehold(on: Db, scope: Scope, judge: Judge): Promise<void>
     bags: plan.rows.length,
     sunHours: sunHours(household.place?.sun ?? []),
   });
-  await followNeeds(on, scope, judge);
+  await followPlan(on, scope, judge);
 }
 
 /** Whether anything on record shows that a planting was there. */
@@ -103,14 +109,32 @@ const hasStood = (p: KeptProgress | undefined) =>
 const planOf = async (on: Db, { programmeId, householdId }: Scope) =>
   (await readPlans(on, programmeId, [householdId])).get(householdId)?.plan ?? EMPTY_PLAN;
 
-/** Works out anew what a household has to buy, by its plan and by what is on record. */
-async function followNeeds(on: Db, scope: Scope, { programme, reference }: Judge): Promise<void> {
+/** Records so far back are of this season. */
+const SEASON_DAYS = 400;
+/** Tasks are kept so far ahead; what goes by the day's weather is not. */
+const TASKS_AHEAD_DAYS = 60;
+const BY_THE_DAY = new Set<TaskKind>(["water", "vent", "mist"]);
+
+/** Works out anew what a household has to buy, to do and to raise, by its plan and by what is on record. */
+async function followPlan(on: Db, scope: Scope, { programme, reference }: Judge): Promise<void> {
   const household = await findHousehold(on, scope);
   if (!household || !isSurveyed(household)) return;
+  const today = todayIn(programme);
   const germination = germinationBy(await listGermination(on, scope.programmeId));
   const happened = realOf(await listHappened(on, scope));
   const setting = settingFrom(settingOf(programme, household, { germination, happened }), reference);
-  await putNeeds(on, scope, needsOf(assessGarden(await planOf(on, scope), setting), setting));
+  const garden = assessGarden(await planOf(on, scope), setting);
+  const tasks = tasksOf(garden, await listDone(on, scope, addDays(today, -SEASON_DAYS)), { setting, today });
+  const fillings = fillingsIn(tasks, garden);
+  const gear = gearFor(tasks, fillings, heapsOf(fillings), { garden, setting, today });
+  await putNeeds(on, scope, [...needsOf(garden, setting), ...gear]);
+  await putSeedlings(on, scope, seedlingsOf(garden, setting));
+  const last = addDays(today, TASKS_AHEAD_DAYS);
+  await putTasks(
+    on,
+    scope,
+    tasks.filter(({ kind, from }) => !BY_THE_DAY.has(kind) && from <= last),
+  );
 }
 
 /** Follows a change of a household's survey, schools or plan. Call it in the transaction of the change. */
@@ -121,8 +145,15 @@ export async function followHousehold(on: Db, scope: Scope): Promise<void> {
 
 /** Follows a record of a whole bag, after which its mix is bought no more, or is again. Call it in the record's transaction, under `lockHousehold`. */
 export async function followBag(on: Db, scope: Scope): Promise<void> {
-  await followNeeds(on, scope, await judgeOf(on, scope.programmeId));
+  await followPlan(on, scope, await judgeOf(on, scope.programmeId));
 }
+
+/** Works out anew what a household has to do after its records, in a turn of its own: many records make one. */
+export const followTasks = (scope: Scope): Promise<void> =>
+  transaction(async (on) => {
+    await lockHousehold(on, scope);
+    await followBag(on, scope);
+  });
 
 /**
  * Follows a record of a planting. Call it in the record's transaction, under `lockHousehold`.
@@ -141,7 +172,7 @@ export async function followRecord(on: Db, scope: Scope, plantingId: string): Pr
   const old = before.filter((p) => p.plantingId === plantingId);
   await updateStage(on, scope, householdProgress(true, inPlan([...others, ...after])));
   // What stands, or stood, has been bought.
-  if (hasStood(old[0]) !== hasStood(after[0])) await followNeeds(on, scope, judge);
+  if (hasStood(old[0]) !== hasStood(after[0])) await followPlan(on, scope, judge);
   const changed = await addGermination(on, scope.programmeId, germinationChange(old, after));
   if (changed) await askJudging(on, scope.programmeId);
   return changed;

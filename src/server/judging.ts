@@ -3,6 +3,7 @@ import type { PlainSetting } from "@/core/setting";
 import { db } from "@/db/pool";
 import { askJudging } from "@/db/progress";
 import { listHappened } from "@/db/records";
+import type { Scope } from "@/db/scope";
 import type { Actor } from "./actor";
 import { readPrices } from "./prices";
 import { readGermination, readProgramme } from "./programme";
@@ -30,6 +31,13 @@ export async function judgeSoon(programmeId: string): Promise<void> {
 /** Wakes the queue for a programme whose plans are to be judged anew. The next start makes good for a queue that is away. */
 export async function workSoon(programmeId: string): Promise<void> {
   await enqueue("judge", [{ programmeId }]).catch((error: unknown) =>
+    console.error(`the queue did not take work: ${String(error)}`),
+  );
+}
+
+/** Has what a household has to do worked out anew by the queue, after a record. */
+export async function followSoon(scope: Scope): Promise<void> {
+  await enqueue("follow", [scope]).catch((error: unknown) =>
     console.error(`the queue did not take work: ${String(error)}`),
   );
 }

@@ -60,7 +60,7 @@ function inThread(ask: ThreadAsk, onProgress: (share: number) => void): Promise<
 }
 
 /** The queue acts for the trainer of the programme that a job is of. */
-const actorOf = async (programmeId: string): Promise<Actor> => {
+export const actorOf = async (programmeId: string): Promise<Actor> => {
   const asked: Actor = { role: "trainer", programmeId, name: "" };
   return { ...asked, name: (await readProgramme(asked)).trainer };
 };

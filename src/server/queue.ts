@@ -6,6 +6,11 @@ const QUEUES = {
   "propose-failed": { policy: "standard", retryLimit: 2 },
   /** A garden proposed for a household. A solver that hangs is ended, and what fails twice is given up. */
   propose: { policy: "short", retryLimit: 1, expireInSeconds: 1200, deadLetter: "propose-failed" },
+  "print-failed": { policy: "standard", retryLimit: 2 },
+  /** Sheets and labels of many households in one file. */
+  print: { policy: "standard", retryLimit: 1, expireInSeconds: 1800, deadLetter: "print-failed" },
+  /** What a household has to do, after its records. */
+  follow: { policy: "short", retryLimit: 2 },
   /** All plans of a programme judged anew. */
   judge: { policy: "short", retryLimit: 3, retryBackoff: true, expireInSeconds: 3600 },
 } as const;
@@ -15,6 +20,9 @@ export type QueueName = keyof typeof QUEUES;
 export interface Jobs {
   readonly propose: { readonly programmeId: string; readonly householdId: string };
   readonly "propose-failed": Jobs["propose"];
+  readonly print: { readonly programmeId: string; readonly printId: string };
+  readonly "print-failed": Jobs["print"];
+  readonly follow: Jobs["propose"];
   readonly judge: { readonly programmeId: string };
 }
 
@@ -50,8 +58,12 @@ function queue(): Promise<PgBoss> {
 export async function enqueue<Q extends QueueName>(name: Q, jobs: readonly Jobs[Q][]): Promise<void> {
   const boss = await queue();
   for (const job of jobs) {
-    const { programmeId, householdId } = job as { programmeId: string; householdId?: string };
-    await boss.send(name, job, { singletonKey: householdId ?? programmeId });
+    const { programmeId, householdId, printId } = job as {
+      programmeId: string;
+      householdId?: string;
+      printId?: string;
+    };
+    await boss.send(name, job, { singletonKey: printId ?? householdId ?? programmeId });
   }
 }
 

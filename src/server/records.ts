@@ -20,7 +20,7 @@ import { db, transaction } from "@/db/pool";
 import type { Actor } from "./actor";
 import { followBag, followRecord } from "./following";
 import { readHousehold, scopeOf } from "./households";
-import { workSoon } from "./judging";
+import { followSoon, workSoon } from "./judging";
 import { outcomeOf, parsed, refused } from "./outcome";
 import { programmeToChange, readToday } from "./programme";
 import { todayIn } from "./town";
@@ -87,6 +87,7 @@ export function addRecord(
       return changed;
     });
     if (everyPlan) await workSoon(actor.programmeId);
+    else await followSoon(scope);
     return { ok: true, value: { id } };
   });
 }

@@ -1,7 +1,8 @@
 import { db } from "@/db/pool";
 import { allProgrammes } from "@/db/programmes";
-import { judgeAll } from "./following";
+import { followTasks, judgeAll } from "./following";
 import { workSoon } from "./judging";
+import { giveUpPrint, workOutPrint } from "./prints";
 import { judgingSince } from "./programme";
 import { giveUpOn, workOut } from "./proposals";
 import { startWorkers } from "./queue";
@@ -14,6 +15,9 @@ export async function startWork(): Promise<void> {
     await startWorkers({
       propose: workOut,
       "propose-failed": giveUpOn,
+      print: workOutPrint,
+      "print-failed": giveUpPrint,
+      follow: followTasks,
       judge: ({ programmeId }) => judgeAll(programmeId),
     });
     for (const { id } of await allProgrammes(db()))

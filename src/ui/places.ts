@@ -3,6 +3,9 @@ export const PROGRAMME_PLACES = [
   { path: "/", word: "households" },
   { path: "/proposals", word: "proposals" },
   { path: "/kit", word: "kitAll" },
+  { path: "/nursery", word: "nursery" },
+  { path: "/days", word: "daysAll" },
+  { path: "/groups", word: "groups" },
   { path: "/library", word: "reference" },
   { path: "/climate", word: "town" },
 ] as const;
@@ -20,4 +23,4 @@ export const HOUSE_PLACES = ["doorstep", "match", "bench", "kit", "steps", "days
 export type HousePlace = (typeof HOUSE_PLACES)[number];
 
 /** What a household itself goes to. */
-export const OWN_PLACES = ["garden", "days", "log"] as const;
+export const OWN_PLACES = ["garden", "days", "steps", "log"] as const;

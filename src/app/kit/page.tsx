@@ -1,3 +1,4 @@
+import { askPrintAction, saveStockAction } from "@/app/actions";
 import { screen } from "@/app/screen";
 import { readKitForAll } from "@/server/kit";
 import { KitForAll } from "@/ui/kit/kit-for-all";
@@ -6,6 +7,8 @@ import { t } from "@/ui/words/translate";
 export const metadata = { title: t("kitAll.title") };
 
 export default async function Page({ searchParams }: PageProps<"/kit">) {
-  const { page } = await searchParams;
-  return screen(async (actor) => <KitForAll {...await readKitForAll(actor, page)} />);
+  const query = await searchParams;
+  return screen(async (actor) => (
+    <KitForAll {...await readKitForAll(actor, query)} saveStock={saveStockAction} askPrint={askPrintAction} />
+  ));
 }

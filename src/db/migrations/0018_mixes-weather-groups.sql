@@ -66,8 +66,26 @@ CREATE TABLE due_task (
 CREATE INDEX due_task_by_day ON due_task (programme_id, until_day);
 ALTER TABLE due_task ADD FOREIGN KEY (household_id) REFERENCES household ON DELETE CASCADE;
 
+-- Seedlings that plans ask for, raised at home, in one place for all, or bought; kept until they stand in their bag.
+CREATE TABLE seedling (
+  programme_id uuid NOT NULL,
+  household_id uuid NOT NULL REFERENCES household ON DELETE CASCADE,
+  planting_id uuid NOT NULL PRIMARY KEY,
+  goal_id text NOT NULL,
+  method text NOT NULL,
+  plants integer NOT NULL,
+  sow_on date NOT NULL,
+  move_on date NOT NULL,
+  hold_until date NOT NULL,
+  is_sown boolean NOT NULL,
+  cells integer NOT NULL,
+  each_comes_up double precision NOT NULL
+);
+CREATE INDEX seedling_by_day ON seedling (programme_id, sow_on);
+
 -- Down Migration
 
+DROP TABLE seedling;
 DROP TABLE due_task;
 DROP TABLE stock;
 ALTER TABLE household DROP COLUMN group_id;

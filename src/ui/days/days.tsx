@@ -16,8 +16,10 @@ import type { Weather } from "@/core/weather";
 import { absencesOf } from "@/core/year";
 import { post, type Store, useOutbox } from "@/ui/offline/outbox";
 import { Button, buttonClass } from "@/ui/primitives/button";
+import { SheetLink } from "@/ui/kit/sheet-link";
 import { useJudged } from "@/ui/use-judged";
 import { useWords } from "@/ui/words/use-words";
+import { Amiss } from "./amiss";
 import { AwayNotes } from "./away";
 import { doneRecord } from "./done-record";
 import { Month } from "./month";
@@ -183,6 +185,17 @@ export function Days({
           </Group>
         ))}
         {!onDay && <AwayNotes absences={absences} />}
+        {!onDay && (
+          <Amiss
+            garden={garden}
+            setting={setting}
+            today={today}
+            records={records}
+            tasks={tasks}
+            weather={weather}
+            onWrite={(record) => void post(householdId, record, store).then(() => router.refresh())}
+          />
+        )}
         {onDay && <Button onClick={() => setChosen(undefined)}>{t("days.allDays")}</Button>}
       </div>
       <div className="min-w-0 print:hidden">
@@ -192,6 +205,11 @@ export function Days({
           chosen={chosen}
           onChoose={setChosen}
         />
+        {garden.rows.length > 0 && (
+          <div className="mt-4">
+            <SheetLink householdId={householdId} />
+          </div>
+        )}
         {garden.rows.length > 0 && (
           <p className="mt-4 text-note text-muted">
             <a href={`/house/${householdId}/days.ics`} download className={`${buttonClass("open")} mr-2`}>

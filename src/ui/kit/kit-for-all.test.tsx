@@ -1,5 +1,6 @@
 // @vitest-environment happy-dom
-import { expect, it } from "vitest";
+import { act, fireEvent } from "@testing-library/react";
+import { beforeEach, expect, it, vi } from "vitest";
 import { poolOf } from "@/core/kit";
 import { pricesBy } from "@/core/money";
 import { show } from "@/testing/screen";
@@ -23,9 +24,19 @@ const parcel = (code: string, name: string, lines: { item: string; amount: numbe
   lines,
 });
 
+const REST = {
+  stock: {},
+  groups: [],
+  saveStock: async () => ({ ok: true as const, value: null }),
+  askPrint: async () => ({ ok: true as const, value: { id: "p" } }),
+};
+beforeEach(() => void vi.stubGlobal("fetch", async () => Response.json({})));
+vi.mock("next/navigation", () => ({ useRouter: () => ({ refresh: vi.fn(), push: vi.fn() }) }));
+
 it("orders once for all in whole packs, tells what that saves, and packs each household's own", () => {
   const { text, getByRole, getAllByRole } = show(
     <KitForAll
+      {...REST}
       order={poolOf(NEEDS, 2, PRICES)}
       parcels={[
         parcel("01", "Orvane", [
@@ -45,15 +56,43 @@ it("orders once for all in whole packs, tells what that saves, and packs each ho
   const rows = [...getByRole("table").querySelectorAll("tbody tr")].map((row) =>
     [...row.children].map((cell) => cell.textContent),
   );
-  expect(rows).toContainEqual(["potting mix", "40 L", "1 × 45 L", "€7.90"]);
-  expect(rows).toContainEqual(["seed: kale", "1 g", "1 × 2 g", "€1.60"]);
-  expect(rows).toContainEqual(["plants, sets or cuttings: tomato", "3", "–", "no price"]);
+  expect(rows).toContainEqual(["potting mix", "40 L", "", "1 × 45 L", "€7.90"]);
+  expect(rows).toContainEqual(["seed: kale", "1 g", "", "1 × 2 g", "€1.60"]);
+  expect(rows).toContainEqual(["plants, sets or cuttings: tomato", "3", "", "–", "no price"]);
   expect(text()).toContain("In all, without one thing that nobody has priced");
   expect(text()).toContain("01 Orvane1 fabric 7 gala pinch seed: kale");
   expect(getAllByRole("link").map((a) => a.getAttribute("href"))).toContain("/kit?page=2");
 });
 
 it("says that nothing is left where every household has all", () => {
-  const { text } = show(<KitForAll order={poolOf([], 0, PRICES)} parcels={[]} page={1} pages={1} />);
+  const { text } = show(
+    <KitForAll {...REST} order={poolOf([], 0, PRICES)} parcels={[]} page={1} pages={1} />,
+  );
   expect(text()).toContain("Nothing is left to buy.");
+});
+
+it("counts off what is in store, keeps what is typed, and says what is no amount", async () => {
+  const saveStock = vi.fn(async () => ({ ok: true as const, value: null }));
+  const stock = { "mix/potting-mix": 45, "piece/tomato": 1 };
+  const { getByLabelText, getByRole } = show(
+    <KitForAll
+      {...REST}
+      stock={stock}
+      saveStock={saveStock}
+      order={poolOf(NEEDS, 2, PRICES, stock)}
+      parcels={[]}
+      page={1}
+      pages={1}
+    />,
+  );
+  const rows = [...getByRole("table").querySelectorAll("tbody tr")].map((row) => row.textContent);
+  expect(rows.find((row) => row?.startsWith("potting mix"))).toBe("potting mix40 Lenough");
+  const field = getByLabelText("In store: seed: kale");
+  fireEvent.change(field, { target: { value: "-3" } });
+  await act(async () => void fireEvent.blur(field));
+  expect(field.getAttribute("aria-invalid")).toBe("true");
+  expect(saveStock).not.toHaveBeenCalled();
+  fireEvent.change(field, { target: { value: "1,5" } });
+  await act(async () => void fireEvent.blur(field));
+  expect(saveStock).toHaveBeenCalledWith("packet/kale", 1.5);
 });

@@ -1,16 +1,26 @@
 "use client";
 
 import Link from "next/link";
+import type { ComponentProps } from "react";
 import type { Pooled } from "@/core/kit";
 import type { Wanted } from "@/core/money";
+import type { Outcome } from "@/core/problem";
 import { JudgingSince } from "@/ui/primitives/judging-since";
 import { Pages } from "@/ui/primitives/pages";
 import { useWords } from "@/ui/words/use-words";
-import { BuyTable } from "./buy-table";
+import { GroupPick } from "@/ui/groups/group-pick";
 import { itemWords } from "./item-words";
+import { OrderTable } from "./order-table";
+import { Prints } from "./prints";
 
 interface KitForAllProps {
   readonly order: Pooled;
+  /** What is in store, by item. */
+  readonly stock: Readonly<Record<string, number>>;
+  readonly groups: readonly { readonly id: string; readonly name: string }[];
+  readonly groupId?: string;
+  readonly askPrint: ComponentProps<typeof Prints>["ask"];
+  readonly saveStock: (item: string, amount: number) => Promise<Outcome<null>>;
   readonly parcels: readonly {
     readonly householdId: string;
     readonly code: string;
@@ -23,7 +33,18 @@ interface KitForAllProps {
 }
 
 /** One order for the whole programme against everyone buying alone, and a parcel for each household on the day it is handed out. */
-export function KitForAll({ order, parcels, page, pages, judgingSince }: KitForAllProps) {
+export function KitForAll({
+  order,
+  stock,
+  groups,
+  groupId,
+  saveStock,
+  askPrint,
+  parcels,
+  page,
+  pages,
+  judgingSince,
+}: KitForAllProps) {
   const words = useWords();
   const { t, money } = words;
   const { forAll, aloneMinor, sharers } = order;
@@ -32,12 +53,13 @@ export function KitForAll({ order, parcels, page, pages, judgingSince }: KitForA
       <h1 className="text-title font-bold">{t("kitAll.title")}</h1>
       <p className="text-muted">{t("kitAll.lead")}</p>
       <JudgingSince since={judgingSince} />
+      <GroupPick groups={groups} groupId={groupId} hrefOf={(id) => (id ? `/kit?group=${id}` : "/kit")} />
       <div className="mt-3 grid gap-x-10 gap-y-6 lg:grid-cols-2 print:block">
         <section aria-labelledby="order" className="min-w-0">
           <h2 id="order" className="border-t-rule border-ink pt-1.5 text-lg font-bold">
             {t("kitAll.order", { count: sharers })}
           </h2>
-          {forAll.lines.length === 0 ? (
+          {order.wanted.length === 0 ? (
             <p className="text-muted">{t("kit.buyNothing")}</p>
           ) : (
             <>
@@ -48,7 +70,7 @@ export function KitForAll({ order, parcels, page, pages, judgingSince }: KitForA
                   saved: money(aloneMinor - forAll.minor),
                 })}
               </p>
-              <BuyTable shopping={forAll} />
+              <OrderTable order={order} stock={stock} save={saveStock} />
             </>
           )}
         </section>
@@ -57,6 +79,7 @@ export function KitForAll({ order, parcels, page, pages, judgingSince }: KitForA
             {t("kitAll.parcels")}
           </h2>
           <p className="mb-1 text-note text-muted">{t("kitAll.parcelsLead")}</p>
+          <Prints groupId={groupId} ask={askPrint} />
           <ul className="grid gap-x-6 sm:grid-cols-2">
             {parcels.map(({ householdId, code, name, lines }) => (
               <li key={householdId} className="break-inside-avoid border-t border-line py-2">
@@ -85,7 +108,11 @@ export function KitForAll({ order, parcels, page, pages, judgingSince }: KitForA
               </li>
             ))}
           </ul>
-          <Pages page={page} pages={pages} hrefOf={(n) => `/kit?page=${n}`} />
+          <Pages
+            page={page}
+            pages={pages}
+            hrefOf={(n) => `/kit?page=${n}${groupId ? `&group=${groupId}` : ""}`}
+          />
         </section>
       </div>
     </div>

@@ -24,6 +24,7 @@ import { useWords } from "@/ui/words/use-words";
 import { BuyTable } from "./buy-table";
 import { loadWords } from "./load-words";
 import { OtherFeed } from "./other-feed";
+import { SheetLink } from "./sheet-link";
 
 export interface KitProps {
   readonly householdId: string;
@@ -48,6 +49,7 @@ export function Kit({ householdId, title, today, plan, setting: plain, overrides
     <div className="px-4 py-4 lg:px-6">
       <h1 className="text-title font-bold">{title}</h1>
       <p className="mb-3 text-muted">{t("kit.lead")}</p>
+      {plan.rows.length > 0 && <SheetLink householdId={householdId} />}
       {plan.rows.length === 0 ? (
         <Link href={`/house/${householdId}/match`} className={buttonClass("solid")}>
           {t("bench.toMatch")}

@@ -1,0 +1,58 @@
+import * as z from "zod";
+import { addDays, type Day } from "@/core/day";
+import { type Batch, batchesOf, type CellWeek, cellsByWeek } from "@/core/nursery";
+import { type Group, listGroups } from "@/db/groups";
+import { db } from "@/db/pool";
+import { listSeedlings } from "@/db/seedlings";
+import type { Actor } from "./actor";
+import { judgingSince, readToday } from "./programme";
+
+/** A seedling house looks so far ahead, and back on what should have been sown. */
+const WEEKS = 16;
+const LATE_DAYS = 14;
+
+/** How sure all should be to get theirs. */
+export const CONFIDENCES = [0.8, 0.9, 0.95] as const;
+
+const Ask = z.object({
+  group: z.uuid().optional().catch(undefined),
+  sure: z.coerce
+    .number()
+    .refine((sure) => CONFIDENCES.some((c) => c === sure))
+    .catch(0.9),
+});
+
+export interface Nursery {
+  readonly today: Day;
+  readonly sure: number;
+  readonly batches: readonly Batch[];
+  readonly weeks: readonly CellWeek[];
+  /** Households by id, as lists name them. */
+  readonly names: Readonly<Record<string, string>>;
+  readonly groups: readonly Group[];
+  readonly groupId?: string;
+  readonly judgingSince?: string;
+}
+
+/** What is raised for all households of the actor's programme, or of a group of it, in one place. */
+export async function readNursery(actor: Actor, query: unknown): Promise<Nursery> {
+  const { group: groupId, sure } = Ask.parse(query);
+  const today = await readToday(actor);
+  const ask = { from: addDays(today, -LATE_DAYS), until: addDays(today, 7 * WEEKS), groupId };
+  const [lines, groups, since] = await Promise.all([
+    listSeedlings(db(), actor.programmeId, ask),
+    listGroups(db(), actor.programmeId),
+    judgingSince(actor),
+  ]);
+  const batches = batchesOf(lines, sure);
+  return {
+    today,
+    sure,
+    batches,
+    weeks: cellsByWeek(batches, today, WEEKS),
+    names: Object.fromEntries(lines.map(({ householdId, code, name }) => [householdId, `${code} ${name}`])),
+    groups,
+    groupId,
+    judgingSince: since,
+  };
+}
