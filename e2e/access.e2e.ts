@@ -4,11 +4,14 @@ import { APP, expectAccessible, openBrowser, openPage, see, visit } from "./brow
 
 let opened: Awaited<ReturnType<typeof openBrowser>>;
 let house: string;
+let group: string;
 beforeAll(async () => {
   opened = await openBrowser();
   const page = await openPage(opened.browser, "/");
   const href = await page.$eval("main ul a::-p-text(Orvane)", (a) => a.getAttribute("href"));
   house = href!.split("/")[2]!;
+  await visit(page, "/groups");
+  group = (await page.$eval("main ul a", (a) => a.getAttribute("href")))!;
   await page.close();
 });
 afterAll(() => opened.close());
@@ -21,8 +24,15 @@ const screens = () => [
   "/prices",
   "/proposals",
   "/kit",
+  "/nursery",
+  "/days",
+  "/groups",
+  group,
+  "/mixes",
   "/households/new",
-  ...["doorstep", "match", "bench", "kit", "days", "garden", "log"].map((s) => `/house/${house}/${s}`),
+  ...["doorstep", "match", "bench", "kit", "steps", "days", "contrast", "garden", "log"].map(
+    (s) => `/house/${house}/${s}`,
+  ),
   "/nowhere",
 ];
 

@@ -8,12 +8,11 @@ import {
   ensureDebian,
   ensurePackages,
 } from "./parts/machine.mjs";
-import { loadDemo, migrateDatabase } from "./parts/database.mjs";
+import { DEMO_DAY, loadDemo, migrateDatabase } from "./parts/database.mjs";
 import { hasPostgres, startPostgres } from "./parts/postgres.mjs";
 import { giveUp, say } from "./parts/say.mjs";
 import { endLeftover, serve, untilStopped } from "./parts/serve.mjs";
 
-const DEMO_DAY = "2026-05-18";
 const mode = process.argv[2] === "dev" ? "dev" : "start";
 
 try {
@@ -32,7 +31,7 @@ try {
     if (mode === "start") await ensureBuild();
     server = serve(mode, port, {
       DATABASE_URL: database.url,
-      PIP_ROW_TODAY: process.env.PIP_ROW_TODAY ?? DEMO_DAY,
+      PIP_ROW_TODAY: DEMO_DAY,
     });
     await server.ready;
   } catch (error) {

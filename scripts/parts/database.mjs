@@ -13,8 +13,14 @@ export const migrateDatabase = async (url) =>
     await must("The database could not be migrated.", ...tsx("src/db/migrate.ts", { DATABASE_URL: url }))
   ).trim();
 
-/** Loads the demo programme if the database is empty. @returns what was done, in a line */
+/** The day on which the demo stands still, unless another is set. */
+export const DEMO_DAY = process.env.PIP_ROW_TODAY ?? "2026-05-18";
+
+/** Loads the demo programme, as it is on the demo's day, if the database is empty. @returns what was done, in a line */
 export const loadDemo = async (url) =>
   (
-    await must("The demo programme could not be loaded.", ...tsx("src/demo/load.ts", { DATABASE_URL: url }))
+    await must(
+      "The demo programme could not be loaded.",
+      ...tsx("src/demo/load.ts", { DATABASE_URL: url, PIP_ROW_TODAY: DEMO_DAY }),
+    )
   ).trim();

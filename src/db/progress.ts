@@ -316,20 +316,27 @@ export async function askJudging(on: Db, programmeId: string): Promise<void> {
   );
 }
 
-const Judging = z.object({ asked: z.number(), done: z.number(), since: z.date() });
+const Judging = z.object({
+  asked: z.number(),
+  done: z.number(),
+  since: z.date(),
+  /** The day on which they were judged last; null where they never were. */
+  on: DayText.nullable(),
+});
 
 /** How many times all plans were to be judged anew, how many times that is done, and since when some of it is open. */
 export const readJudging = (on: Db, programmeId: string) =>
   rowOf(on, Judging, {
-    sql: `SELECT judge_asked AS asked, judge_done AS done, judge_since AS since FROM programme WHERE id = $1`,
+    sql: `SELECT judge_asked AS asked, judge_done AS done, judge_since AS since, judged_on AS "on" FROM programme WHERE id = $1`,
     values: [programmeId],
   });
 
-/** Notes that all plans have been judged as they were to be when `asked` was read. */
-export async function finishJudging(on: Db, programmeId: string, asked: number): Promise<void> {
-  await on.query(`UPDATE programme SET judge_done = greatest(judge_done, $2) WHERE id = $1`, [
+/** Notes that all plans have been judged as they were to be when `asked` was read, as of a day. */
+export async function finishJudging(on: Db, programmeId: string, asked: number, day: Day): Promise<void> {
+  await on.query(`UPDATE programme SET judge_done = greatest(judge_done, $2), judged_on = $3 WHERE id = $1`, [
     programmeId,
     asked,
+    day,
   ]);
 }
 

@@ -194,7 +194,8 @@ async function* householdsOf(programmeId: string): AsyncGenerator<Scope, void> {
 export async function judgeAll(programmeId: string): Promise<void> {
   const judging = await readJudging(db(), programmeId);
   for await (const scope of householdsOf(programmeId)) await transaction((on) => followHousehold(on, scope));
-  if (judging) await finishJudging(db(), programmeId, judging.asked);
+  const programme = await findProgramme(db(), programmeId);
+  if (judging && programme) await finishJudging(db(), programmeId, judging.asked, todayIn(programme));
 }
 
 /** Forgets all that is kept of a programme's progress and works it out from its plans and records. */

@@ -122,7 +122,7 @@ it("keeps what is of a whole bag, takes no mix for one that is full, and takes i
   await savePlan(trainer, id, 0, plan);
   const rowId = plan.rows[0]!.id;
   const parcel = async () =>
-    (await readKitForAll(trainer, await pageOf(id))).parcels.find((p) => p.householdId === id)?.lines ?? [];
+    (await readKitForAll(trainer, { page: await pageOf(id) })).parcels.find((p) => p.householdId === id)?.lines ?? [];
   const groups = async () => (await parcel()).map((line) => line.item.split("/")[0]);
   expect(await groups()).toEqual(expect.arrayContaining(["bag", "mix"]));
   const filled = {
@@ -162,24 +162,27 @@ it("keeps what is of a whole bag, takes no mix for one that is full, and takes i
 });
 
 it("orders for all what all parcels hold, and nothing of another programme", async () => {
-  const first = await readKitForAll(trainer, 1);
+  const first = await readKitForAll(trainer, { page: 1 });
   const parcels = [...first.parcels];
   for (let page = 2; page <= first.pages; page++)
-    parcels.push(...(await readKitForAll(trainer, page)).parcels);
+    parcels.push(...(await readKitForAll(trainer, { page: page })).parcels);
   expect(parcels.length).toBe(first.order.sharers);
   const sums = new Map<string, number>();
   for (const { item, amount } of parcels.flatMap((p) => p.lines))
     sums.set(item, (sums.get(item) ?? 0) + amount);
-  expect(first.order.forAll.lines.length).toBe(sums.size);
-  for (const line of first.order.forAll.lines) expect(line.amount).toBeCloseTo(sums.get(line.item)!, 6);
-  expect(first.order.aloneMinor).toBeGreaterThanOrEqual(first.order.forAll.minor);
-  expect(await readKitForAll(stranger, "x")).toMatchObject({ parcels: [], page: 1, order: { sharers: 0 } });
+  expect(first.order.wanted.length).toBe(sums.size);
+  for (const want of first.order.wanted) expect(want.amount).toBeCloseTo(sums.get(want.item)!, 6);
+  // What is in store is bought no more.
+  for (const line of first.order.forAll.lines)
+    expect(line.amount).toBeCloseTo(sums.get(line.item)! - (first.stock[line.item] ?? 0), 6);
+  expect(first.order.aloneMinor).toBeGreaterThanOrEqual(first.order.togetherMinor);
+  expect(await readKitForAll(stranger, { page: "x" })).toMatchObject({ parcels: [], page: 1, order: { sharers: 0 } });
 });
 
 /** The page of the parcels on which a household is. */
 async function pageOf(id: string): Promise<number> {
-  const { pages } = await readKitForAll(trainer, 1);
+  const { pages } = await readKitForAll(trainer, { page: 1 });
   for (let page = 1; page <= pages; page++)
-    if ((await readKitForAll(trainer, page)).parcels.some((p) => p.householdId === id)) return page;
+    if ((await readKitForAll(trainer, { page: page })).parcels.some((p) => p.householdId === id)) return page;
   return 1;
 }

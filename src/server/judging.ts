@@ -1,12 +1,12 @@
 import { realOf } from "@/core/record";
 import type { PlainSetting } from "@/core/setting";
 import { db } from "@/db/pool";
-import { askJudging } from "@/db/progress";
+import { askJudging, readJudging } from "@/db/progress";
 import { listHappened } from "@/db/records";
 import type { Scope } from "@/db/scope";
 import type { Actor } from "./actor";
 import { readPrices } from "./prices";
-import { readGermination, readProgramme } from "./programme";
+import { readGermination, readProgramme, readToday } from "./programme";
 import { enqueue } from "./queue";
 import { settingOf, type Surveyed } from "./setting";
 
@@ -26,6 +26,12 @@ export async function readSetting(actor: Actor, household: Surveyed): Promise<Pl
 export async function judgeSoon(programmeId: string): Promise<void> {
   await askJudging(db(), programmeId);
   await workSoon(programmeId);
+}
+
+/** Has all plans judged anew on a new day: what is due, late and over changes with it. */
+export async function judgeForToday(actor: Actor): Promise<void> {
+  const [judging, today] = await Promise.all([readJudging(db(), actor.programmeId), readToday(actor)]);
+  if (judging && judging.done === judging.asked && judging.on !== today) await judgeSoon(actor.programmeId);
 }
 
 /** Wakes the queue for a programme whose plans are to be judged anew. The next start makes good for a queue that is away. */

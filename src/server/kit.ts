@@ -6,6 +6,7 @@ import { type Group, listGroups } from "@/db/groups";
 import { listOrder, listParcels, listStock, type Parcel, PARCELS_A_PAGE, putStock } from "@/db/needs";
 import { db } from "@/db/pool";
 import type { Actor } from "./actor";
+import { judgeForToday } from "./judging";
 import { outcomeOf, parsed } from "./outcome";
 import { readPriceList } from "./prices";
 import { judgingSince, programmeToChange, readToday } from "./programme";
@@ -33,6 +34,7 @@ const Ask = z.object({
 /** The kit of the actor's programme, or of a group of it, and a page of its parcels. */
 export async function readKitForAll(actor: Actor, query: unknown): Promise<KitForAll> {
   const { page, group: groupId } = Ask.parse(query);
+  await judgeForToday(actor);
   const day = await readToday(actor);
   const { programmeId } = actor;
   const [needs, parcels, prices, since, groups, stocked] = await Promise.all([

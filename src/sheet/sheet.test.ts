@@ -47,22 +47,24 @@ async function printed(asks: readonly (SheetAsk | LabelAsk)[], style = STYLE) {
   return pages;
 }
 
-const garden = planOf(
+const planted = planOf(
   "round-15-gal",
   planting(10, "tomato/cordon", "2026-05-20", { method: "bought" }),
   planting(11, "lettuce/leaf", "2026-09-01", { method: "cells", plants: 5 }),
 );
 
+const garden = { ...planted, bags: planted.bags.map((bag) => ({ ...bag, atHand: false })) };
+
 it("holds a garden on two sides: rows, dates, water, how to pick, cautions and a log to fill", async () => {
   const [first, second, ...rest] = await printed([sheet(garden)]);
   expect(rest).toEqual([]);
-  expect([first!.width, first!.height].map(Math.round)).toEqual([595, 842]);
+  expect([first!.width!, first!.height!].map(Math.round)).toEqual([595, 842]);
   expect(first!.text).toMatch(
     /07 Corrinder.*1 fabric 15 gal.*L of mix.*tomato, cordon × 1, bought seedlings.*sow 20 May/,
   );
   expect(first!.text).toMatch(/Water .*Jun \d/);
   expect(first!.paths).toBeGreaterThan(6);
-  expect(second!.text).toMatch(/What to do when.*20 May 1: Sow tomato/);
+  expect(second!.text).toMatch(/What to do when.*20 May 1: Plant tomato/);
   expect(second!.text).toMatch(/Nobody carries this.*Lime burns.*Feed by the packet/);
   expect(second!.text).toMatch(/fill in with a pen Day Bag What/);
 });

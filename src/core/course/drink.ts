@@ -20,6 +20,8 @@ export interface DrunkFrom {
   readonly schools: Pick<SchoolsInForce, "colour" | "onions">;
   /** Under a cover the air is still and damp. */
   readonly isCovered?: boolean;
+  /** Straw, grass or leaves lie over its mix. */
+  readonly isMulched?: boolean;
 }
 
 /** Under a cover leaves lose so much of what they do in the open. Assumption, no source. */
@@ -51,7 +53,7 @@ export function drunkL(bag: DrunkFrom, drinkers: readonly Drinker[], day: Day, c
     parts.set(partOf(drinker), [...(parts.get(partOf(drinker)) ?? []), leaves]);
   }
   return [...parts].reduce(
-    (sum, [part, leaves]) => sum + drawnL(mm, openCm2(bag.shape, part), leaves, wall),
+    (sum, [part, leaves]) => sum + drawnL(mm, openCm2(bag.shape, part), leaves, wall, bag.isMulched),
     0,
   );
 }

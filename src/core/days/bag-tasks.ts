@@ -74,7 +74,12 @@ function watering(asked: Asked): Due[] {
   const stands = row.plantings.some(
     (p) => isBegun(p.real) && !p.real?.endedOn && p.stay.from <= today && today <= p.stay.to,
   );
-  const last = done.on(row.row.id, "watered").at(-1);
+  // A bag that was filled was soaked on that day.
+  const [filled, watered] = [done.on(row.row.id, "filled").at(-1), done.on(row.row.id, "watered").at(-1)];
+  const last = [filled, watered]
+    .filter((day) => day !== undefined)
+    .sort()
+    .at(-1);
   const next = stands ? nextWater(row, last, asked) : undefined;
   if (!next) return [];
   const { on, ...amounts } = next;

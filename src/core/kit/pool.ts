@@ -7,6 +7,8 @@ export interface Pooled {
   readonly forAll: Shopping;
   /** Packs that are bought for all, of whatever there is a price for. */
   readonly packs: number;
+  /** What all of it comes to when it is bought for all, as if nothing were in store, minor units. */
+  readonly togetherMinor: number;
   /** What it comes to when everyone buys whole packs alone, minor units. */
   readonly aloneMinor: number;
   /** How many of them need anything. */
@@ -47,6 +49,7 @@ export function poolOf(
   return {
     wanted,
     forAll,
+    togetherMinor: shoppingOf(wanted, whole).minor,
     packs: sum(forAll.lines.map((line) => line.packs ?? 0)),
     aloneMinor: sum(alone),
     sharers,

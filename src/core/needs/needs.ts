@@ -1,5 +1,5 @@
 import { billOf } from "../course";
-import type { Day } from "../day";
+import { addDays, type Day } from "../day";
 import { type Garden, newMixFor } from "../garden";
 import type { Wanted } from "../money";
 import type { Setting } from "../setting";
@@ -10,12 +10,15 @@ export interface Need extends Wanted {
   readonly until?: Day;
 }
 
+/** A sowing that is so late may still be made; what is later was made and not written down, or never will be. Ours to choose. */
+const LATE_DAYS = 14;
+
 const isOn = ({ from, until }: Pick<Need, "from" | "until">, day: Day) =>
   (from === undefined || from <= day) && (until === undefined || day <= until);
 
 /**
- * Everything that a plan has to buy, whatever day it is: bags, mix, and seed or pieces up to the day on which they are
- * sown, by record or by plan. The same day after day, so that it can be kept.
+ * Everything that a plan has to buy, whatever day it is: bags, mix, and seed or pieces until they are sown
+ * by record, or should have been long ago. The same day after day, so that it can be kept.
  */
 export function needsOf(garden: Garden, setting: Setting): Need[] {
   return garden.rows.flatMap((row): Need[] => {
@@ -27,7 +30,7 @@ export function needsOf(garden: Garden, setting: Setting): Need[] {
         // What is on record stands, or is over: nothing is bought for it any more.
         if (real) return [];
         const bill = billOf(course, { plants: planting.plants, areaCm2: fit.sown?.areaCm2 }, setting);
-        const until = planting.sowOn;
+        const until = addDays(planting.sowOn, LATE_DAYS);
         return [
           bill.pieces === undefined
             ? { item: `packet/${crop.id}`, amount: bill.seedG ?? 0, until }

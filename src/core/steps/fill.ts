@@ -1,4 +1,5 @@
 import { coreVolumeL, innerHeightCm, outlineArea, plantingTop } from "../bag";
+import type { GoalKind } from "../crop";
 import type { Day } from "../day";
 import { rawManureUntil } from "../feed";
 import type { RowView } from "../garden";
@@ -48,6 +49,8 @@ const SAVES_FROM = 0.2;
 /** A soak sinks in for so long before more is poured. Assumption, no source. */
 const SOAK_MINUTES = 15;
 const CABBAGE_FAMILY = "Brassicaceae";
+/** What of that family stands on a stem and rocks in a loose bed. */
+const STANDS_TALL = new Set<GoalKind>(["leaf", "head", "baby-head", "flower"]);
 
 /** The part of a bag below the roots of all that is planned in it. */
 function belowRoots({
@@ -84,11 +87,13 @@ export function fillingOf(
     shape.kind === "tower" && mix.recipe.some(({ part }) => part === "garden-soil")
       ? Math.max(1, Math.floor(innerHeightCm(shape) / LEAVES_EVERY_CM) - 1)
       : 0;
-  const isFirm = plantings.some(({ crop, real }) => crop.family === CABBAGE_FAMILY && !real?.endedOn);
-  const picks = plantings.flatMap(({ real, season, goal }) =>
-    !real?.endedOn && season.stages.firstPick
-      ? [rawManureUntil(season.stages.firstPick.likely, goal.kind)]
-      : [],
+  const coming = plantings.filter(({ real }) => !real?.endedOn);
+  const isFirm = coming.some(
+    ({ crop, goal }) => crop.family === CABBAGE_FAMILY && STANDS_TALL.has(goal.kind),
+  );
+  const isOpen = coming.some(({ goal }) => goal.stand.type === "plants");
+  const picks = coming.flatMap(({ season, goal }) =>
+    season.stages.firstPick ? [rawManureUntil(season.stages.firstPick.likely, goal.kind)] : [],
   );
   const steps: FillStep[] = [
     ...(isRefresh
@@ -108,7 +113,7 @@ export function fillingOf(
     ...(isFirm ? ([{ code: "firm" }] as const) : []),
     { code: "soak", waterL: soakL, minutes: SOAK_MINUTES },
     ...(topUpL > 0 ? ([{ code: "top-up", soilL: topUpL }] as const) : []),
-    { code: "mulch", mulchL: mulchL(outlineArea(plantingTop(shape))) },
+    ...(isOpen ? ([{ code: "mulch", mulchL: mulchL(outlineArea(plantingTop(shape))) }] as const) : []),
   ];
   return {
     row,

@@ -42,7 +42,7 @@ export interface Lesson {
 const WORK: Record<LessonName, { readonly kinds: readonly TaskKind[]; readonly items: RegExp }> = {
   seed: { kinds: ["sow"], items: /^(packet\/|gear\/(cell|label))/ },
   mix: { kinds: ["fill", "top-up"], items: /^(bag\/|mix\/|gear\/(stones|lime|cover))/ },
-  plant: { kinds: ["move", "sow"], items: /^(piece\/|gear\/(net|label))/ },
+  plant: { kinds: ["move", "sow"], items: /^(piece\/|gear\/net)/ },
   care: {
     kinds: ["feed", "stake", "thin", "pick", "net"],
     items: /^(feed\/|gear\/(cane|twine|wire|trellis|net))/,

@@ -63,8 +63,9 @@ export interface Drawing {
   readonly kc: number;
 }
 
-/** Bare moist mix loses this share of what leaves would, since it dries on top. Assumption, no source. */
+/** Bare moist mix loses this share of what leaves would, since it dries on top; under mulch less. Assumptions, no source. */
 const BARE = 0.3;
+const MULCHED = 0.12;
 /** Leaves hang out over the rim by at most this much of the top. Assumption, no source. */
 const OVERHANG = 4;
 
@@ -73,12 +74,19 @@ const OVERHANG = 4;
  *
  * @param mm what the air draws, from `evaporationOn`; @param openCm2 soil that lies open at the top and in holes
  * @param wallFactor what walls lose or sun heats beyond the top: see `wallFactor`
+ * @param isMulched whether straw, grass or leaves lie over what is bare
  */
-export function drawnL(mm: number, openCm2: number, stands: readonly Drawing[], wallFactor: number): number {
+export function drawnL(
+  mm: number,
+  openCm2: number,
+  stands: readonly Drawing[],
+  wallFactor: number,
+  isMulched = false,
+): number {
   const wanted = stands.reduce((sum, s) => sum + s.leafCm2, 0);
   const most = OVERHANG * openCm2;
   const share = wanted > most ? most / wanted : 1;
   const leaves = stands.reduce((sum, s) => sum + s.leafCm2 * share * s.kc, 0);
-  const bare = Math.max(0, openCm2 - wanted) * BARE;
+  const bare = Math.max(0, openCm2 - wanted) * (isMulched ? MULCHED : BARE);
   return (mm / 10) * ((leaves + bare) / 1000) * wallFactor;
 }

@@ -22,9 +22,10 @@ export function rowThirst(view: RowView, day: Day, setting: Setting): number {
   return known;
 }
 
-function thirstOf(view: RowView, day: Day, { climate }: Setting): number {
+/** Litres that one bag draws on a day, with or without mulch. */
+export function thirstOf(view: RowView, day: Day, { climate }: Setting, isMulched = false): number {
   const { shape, make, schools, setting } = view;
-  const bag: DrunkFrom = { shape, make, schools, isCovered: setting.uncovered !== undefined };
+  const bag: DrunkFrom = { shape, make, schools, isCovered: setting.uncovered !== undefined, isMulched };
   const drinkers = view.plantings.map(({ course, units, planting }) => ({
     course,
     units,

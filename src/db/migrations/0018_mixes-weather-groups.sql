@@ -83,8 +83,12 @@ CREATE TABLE seedling (
 );
 CREATE INDEX seedling_by_day ON seedling (programme_id, sow_on);
 
+-- The day on which all plans were judged last: what is due changes with the day.
+ALTER TABLE programme ADD COLUMN judged_on date;
+
 -- Down Migration
 
+ALTER TABLE programme DROP COLUMN judged_on;
 DROP TABLE seedling;
 DROP TABLE due_task;
 DROP TABLE stock;

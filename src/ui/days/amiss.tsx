@@ -137,7 +137,8 @@ function CauseLine({ cause: { code, weight, is = 0, needs = 0, day: on } }: { ca
     molNeeds: mol(needs),
     share: percent(is),
   };
-  const why = weight === 2 ? t(`amiss.causes.${code}.why` as "amiss.causes.hot.why", figures) : "";
+  const key = `amiss.causes.${code}.why` as "amiss.causes.hot.why";
+  const why = weight === 2 && t.has(key) ? t(key, figures) : "";
   return (
     <li className="border-t border-line py-1.5 text-note">
       <p>

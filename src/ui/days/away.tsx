@@ -1,4 +1,4 @@
-import type { Absence } from "@/core/year";
+import { type Absence, AIDS } from "@/core/year";
 import { useWords } from "@/ui/words/use-words";
 
 /** What the times away mean: which bags last them, how often somebody has to come with how much water, and what stretches it. */
@@ -24,13 +24,17 @@ export function AwayNotes({ absences }: { absences: readonly Absence[] }) {
               : t("days.lastsAll", { rows })}
           </p>
           {short.length > 0 && (
-            <p className="text-muted">
-              {short
-                .map(({ row, number, lastsDays }) =>
-                  t("days.lasts", { row: `${number} ${bag(row.bag.kindId)}`, days: lastsDays }),
-                )
-                .join(" · ")}
-            </p>
+            <ul>
+              {short.map(({ row, number, lastsDays, with: aided }) => (
+                <li key={row.row.id} className="text-muted">
+                  {t("days.lasts", { row: `${number} ${bag(row.bag.kindId)}`, days: lastsDays })}
+                  {"; "}
+                  {[...AIDS, "all" as const]
+                    .map((aid) => t(`days.aids.${aid}`, { days: aided[aid] === undefined ? -1 : aided[aid] }))
+                    .join(", ")}
+                </li>
+              ))}
+            </ul>
           )}
         </div>
       ))}

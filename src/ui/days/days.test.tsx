@@ -73,7 +73,7 @@ it("writes a record of the planting or of the whole bag in one tap, keeps it in 
 it("says what a time away means for the bags: how often somebody comes, with how much", () => {
   const { text } = screen();
   expect(text()).toMatch(/20 ?– ?30 Jul: .*(one bag of 1 will not last|the bag lasts it)/);
-  expect(text()).toContain("Straw or leaves on the mix");
+  expect(text()).toContain("Somebody who looks in beats all of it.");
 });
 
 it("shows a day of the month by itself, and all of them again", () => {

@@ -13,7 +13,7 @@ import { type GardenRecord, validRecords } from "@/core/record";
 import type { Away } from "@/core/place";
 import type { PlainSetting } from "@/core/setting";
 import type { Weather } from "@/core/weather";
-import { absencesOf } from "@/core/year";
+import { absencesOf, waterByMonth } from "@/core/year";
 import { post, type Store, useOutbox } from "@/ui/offline/outbox";
 import { Button, buttonClass } from "@/ui/primitives/button";
 import { SheetLink } from "@/ui/kit/sheet-link";
@@ -26,6 +26,7 @@ import { Month } from "./month";
 import { TaskLine } from "./task-line";
 import { taskWords } from "./task-words";
 import { Watering } from "./watering";
+import { WaterYear } from "./water-year";
 import { WeatherLines } from "./weather-lines";
 
 export interface DaysProps {
@@ -39,6 +40,8 @@ export interface DaysProps {
   readonly records: readonly DoneLine[];
   /** Times with nobody to water. */
   readonly away: readonly Away[];
+  /** What the household can carry a day, L; left out where nobody asked. */
+  readonly carriesLDay?: number;
   /** The weather of these days, where it is known. */
   readonly weather?: Weather;
   readonly store: Store;
@@ -57,6 +60,7 @@ export function Days({
   overrides,
   records,
   away,
+  carriesLDay,
   weather,
   store,
 }: DaysProps) {
@@ -76,6 +80,10 @@ export function Days({
   const absences = useMemo(
     () => absencesOf(garden, away, { setting, today }),
     [garden, away, setting, today],
+  );
+  const months = useMemo(
+    () => waterByMonth(garden, setting, today, carriesLDay),
+    [garden, setting, today, carriesLDay],
   );
   const { waiting } = useOutbox();
   const [last, setLast] = useState<{ readonly what: string; readonly records: readonly GardenRecord[] }>();
@@ -205,6 +213,7 @@ export function Days({
           chosen={chosen}
           onChoose={setChosen}
         />
+        <WaterYear months={months} carriesLDay={carriesLDay} />
         {garden.rows.length > 0 && (
           <div className="mt-4">
             <SheetLink householdId={householdId} />

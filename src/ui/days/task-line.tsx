@@ -47,7 +47,6 @@ export function TaskLine({ task, row, today, isDone, logHref, onDone }: TaskLine
           {detail && ` · ${detail}`}
           {task.heldBack && <b> · {heldBackWords(task.heldBack, words)}</b>}
         </p>
-        {!isDone && state !== "coming" && row && <Cautions task={task} row={row} number={task.row} />}
       </div>
       {!isDone && state !== "coming" && SETTLED_BY[task.kind] && (
         <span className="print:hidden">
@@ -66,6 +65,11 @@ export function TaskLine({ task, row, today, isDone, logHref, onDone }: TaskLine
             </Button>
           )}
         </span>
+      )}
+      {!isDone && state !== "coming" && row && (
+        <div className="col-span-2">
+          <Cautions task={task} row={row} number={task.row} />
+        </div>
       )}
     </li>
   );

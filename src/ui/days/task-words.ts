@@ -1,3 +1,4 @@
+import { startsFromSeed } from "@/core/crop";
 import type { HeldBack, Task } from "@/core/days";
 import type { wordsFor } from "@/ui/words/words-for";
 
@@ -45,7 +46,7 @@ export function taskWords(task: Task, words: ReturnType<typeof wordsFor>): TaskW
       const deep =
         task.depthCm > 0 ? t("days.deep", { depth: quantity(task.depthCm, "length") }) : t("days.onTop");
       return {
-        title: title(),
+        title: startsFromSeed(task.method) ? title() : t("days.plant", { crop }),
         detail: [t(`methods.${task.method}`), amount, deep].filter(Boolean).join(", "),
       };
     }

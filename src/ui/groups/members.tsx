@@ -43,9 +43,12 @@ export function Members({ group, members, today, save, place, part }: MembersPro
   };
   const meet = (meetsOn: readonly Day[]) => change(() => save({ id: group.id, name: group.name, meetsOn }));
   return (
-    <section aria-label={t("groups.members", { count: members.length })} className="print:hidden">
-      <p className="text-note font-semibold">{t("groups.members", { count: members.length })}</p>
-      <ul className="flex flex-wrap gap-2">
+    <details open={members.length === 0} className="border-t border-line pt-2 print:hidden">
+      <summary className="cursor-pointer text-note font-semibold">
+        {t("groups.members", { count: members.length })}, {t("groups.meets")}{" "}
+        {group.meetsOn.length > 0 ? group.meetsOn.map(day).join(", ") : t("groups.noDay")}
+      </summary>
+      <ul className="mt-2 flex flex-wrap gap-2">
         {members.map(({ id, code, name }) => (
           <li key={id} className="flex items-center border-rule border-line pl-2 text-note">
             {code} {name}
@@ -93,7 +96,7 @@ export function Members({ group, members, today, save, place, part }: MembersPro
           {t("groups.part")}
         </Button>
       </OutcomeLines>
-    </section>
+    </details>
   );
 }
 

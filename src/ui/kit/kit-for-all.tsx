@@ -47,7 +47,7 @@ export function KitForAll({
 }: KitForAllProps) {
   const words = useWords();
   const { t, money } = words;
-  const { forAll, aloneMinor, sharers } = order;
+  const { togetherMinor, aloneMinor, sharers } = order;
   return (
     <div className="px-4 py-4 lg:px-6">
       <h1 className="text-title font-bold">{t("kitAll.title")}</h1>
@@ -65,9 +65,9 @@ export function KitForAll({
             <>
               <p className="mb-1 text-note">
                 {t("kitAll.saves", {
-                  together: money(forAll.minor),
+                  together: money(togetherMinor),
                   alone: money(aloneMinor),
-                  saved: money(aloneMinor - forAll.minor),
+                  saved: money(aloneMinor - togetherMinor),
                 })}
               </p>
               <OrderTable order={order} stock={stock} save={saveStock} />

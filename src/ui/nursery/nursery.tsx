@@ -83,7 +83,10 @@ function CellWeeks({ weeks }: { weeks: readonly CellWeek[] }) {
         aria-label={t("nursery.weeks")}
       >
         {weeks.map(({ week, cells, trays }) => (
-          <li key={week} className="flex h-full min-w-11 flex-1 flex-col justify-end text-center text-fine">
+          <li
+            key={week}
+            className="relative flex h-full min-w-11 flex-1 flex-col justify-end text-center text-fine"
+          >
             <span className="sr-only">{t("nursery.weekCells", { week: day(week), cells, trays })}</span>
             <span aria-hidden="true" className="tabular-nums">
               {cells > 0 ? cells : ""}

@@ -20,6 +20,7 @@ export default async function Page({ params }: PageProps<"/house/[id]/days">) {
         householdId={id}
         title={`${t("days.title")}: ${household.code} ${household.name}`}
         away={household.away}
+        carriesLDay={household.place.waterLDay ?? undefined}
         store={addRecordAction}
         {...await readGarden(actor, household)}
       />
