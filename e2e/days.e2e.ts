@@ -66,6 +66,8 @@ it("waters all bags that want it in one tap, and none of them again that day", a
   await press(page, "All watered");
   await see(page, "No bag wants water today.");
   await see(page, "Stored: watered");
+  // Each bag's record is on its way by itself.
+  await page.waitForNetworkIdle();
   await visit(page, days);
   await see(page, "last on 18 May");
   await see(page, "No bag wants water today.");

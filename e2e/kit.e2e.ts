@@ -34,7 +34,7 @@ it("goes from a plan to a kit that is bought and handed out, a filled and sown b
   await see(page, "1 of ");
   await page.locator("button::-p-text(All done: write it down Fill)").click();
   await see(page, "✓ Written down");
-  await page.locator("button::-p-text(sow radish)").click();
+  await page.locator("button::-p-text(All done: write it down 1)").click();
   await page.waitForFunction(() => document.body.innerText.split("✓ Written down").length === 3);
   await press(page, "Log");
   await see(page, "filled · 1");

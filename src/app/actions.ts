@@ -2,6 +2,7 @@
 
 import { revalidatePath } from "next/cache";
 import type { TownClimate } from "@/core/climate";
+import type { RowFault } from "@/core/exchange";
 import type { OwnMix, Sizes } from "@/core/mix";
 import type { Plan } from "@/core/plan";
 import type { Price, SharedGroup } from "@/core/money";
@@ -28,7 +29,7 @@ import {
   takeProposal,
 } from "@/server/proposals";
 import { nameVersion, rereadPlan, type SavedPlan, savePlan, setAside } from "@/server/plans";
-import { savePrice } from "@/server/prices";
+import { importPrices, savePrice } from "@/server/prices";
 import { askForPrint } from "@/server/prints";
 import { addRecord } from "@/server/records";
 import { saveTogether } from "@/server/together";
@@ -233,4 +234,12 @@ export async function askPrintAction(
   const [units, origin] = await Promise.all([readUnits(), ownOrigin()]);
   const look = { units, paper: units === "us" ? "LETTER" : "A4", origin };
   return outcomeOf(async () => askForPrint(await currentActor(), kind, groupId, look));
+}
+
+export async function importPricesAction(
+  text: string,
+): Promise<Outcome<{ stored: number; faults: readonly RowFault[] }>> {
+  const outcome = await outcomeOf(async () => importPrices(await currentActor(), String(text)));
+  if (outcome.ok) revalidatePath("/", "layout");
+  return outcome;
 }

@@ -122,7 +122,8 @@ it("keeps what is of a whole bag, takes no mix for one that is full, and takes i
   await savePlan(trainer, id, 0, plan);
   const rowId = plan.rows[0]!.id;
   const parcel = async () =>
-    (await readKitForAll(trainer, { page: await pageOf(id) })).parcels.find((p) => p.householdId === id)?.lines ?? [];
+    (await readKitForAll(trainer, { page: await pageOf(id) })).parcels.find((p) => p.householdId === id)
+      ?.lines ?? [];
   const groups = async () => (await parcel()).map((line) => line.item.split("/")[0]);
   expect(await groups()).toEqual(expect.arrayContaining(["bag", "mix"]));
   const filled = {
@@ -176,7 +177,11 @@ it("orders for all what all parcels hold, and nothing of another programme", asy
   for (const line of first.order.forAll.lines)
     expect(line.amount).toBeCloseTo(sums.get(line.item)! - (first.stock[line.item] ?? 0), 6);
   expect(first.order.aloneMinor).toBeGreaterThanOrEqual(first.order.togetherMinor);
-  expect(await readKitForAll(stranger, { page: "x" })).toMatchObject({ parcels: [], page: 1, order: { sharers: 0 } });
+  expect(await readKitForAll(stranger, { page: "x" })).toMatchObject({
+    parcels: [],
+    page: 1,
+    order: { sharers: 0 },
+  });
 });
 
 /** The page of the parcels on which a household is. */

@@ -1,4 +1,5 @@
 import { cache } from "react";
+import { pricesToCsv, readPriceList as readPriceFile, type RowFault } from "@/core/exchange";
 import { FEEDS } from "@/core/feed";
 import { Price, pricedItems, type Prices, pricesBy } from "@/core/money";
 import type { Outcome } from "@/core/problem";
@@ -47,5 +48,47 @@ export function savePrice(actor: Actor, input: unknown): Promise<Outcome<null>> 
       return refused({ code: "item-unknown" });
     await insertPrices(db(), actor.programmeId, actor.name, [price.value]);
     return { ok: true, value: null };
+  });
+}
+
+/** Every item with what the programme pays for it, as a file. @param nameOf an item in the reader's words */
+export function priceListFile(
+  actor: Actor,
+  nameOf: (item: string) => string,
+): Promise<Outcome<{ parts: readonly string[]; name: string; type: string }>> {
+  return outcomeOf(async () => {
+    const programme = await readProgramme(actor);
+    const prices = await readPrices(actor);
+    const rows = itemsOf(programme).map(({ item, usualSize }) => ({
+      item,
+      name: nameOf(item),
+      price: prices[item],
+      usualSize,
+    }));
+    const text = pricesToCsv(rows, programme.currency);
+    return {
+      ok: true,
+      value: { parts: [text], name: "prices.csv", type: "text/csv; charset=utf-8; header=present" },
+    };
+  });
+}
+
+const MOST_BYTES = 2_000_000;
+
+/** Takes a price list from a file: all of it, or with a single strange row nothing, and each such row is named. */
+export function importPrices(
+  actor: Actor,
+  text: string,
+): Promise<Outcome<{ stored: number; faults: readonly RowFault[] }>> {
+  return outcomeOf(async () => {
+    const allowed = await programmeToChange(actor);
+    if (!allowed.ok) return allowed;
+    if (text.length > MOST_BYTES) return refused({ code: "file-large" });
+    const items = new Set(itemsOf(allowed.value).map(({ item }) => item));
+    const read = readPriceFile(text, items, allowed.value.currency);
+    if ("code" in read) return refused(read);
+    if (read.faults.length > 0) return { ok: true, value: { stored: 0, faults: read.faults } };
+    if (read.prices.length > 0) await insertPrices(db(), actor.programmeId, actor.name, [...read.prices]);
+    return { ok: true, value: { stored: read.prices.length, faults: [] } };
   });
 }

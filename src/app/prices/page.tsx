@@ -1,4 +1,4 @@
-import { savePriceAction, saveTogetherAction } from "@/app/actions";
+import { importPricesAction, savePriceAction, saveTogetherAction } from "@/app/actions";
 import { screen } from "@/app/screen";
 import { priceList } from "@/server/prices";
 import { readTogether } from "@/server/together";
@@ -13,6 +13,7 @@ export default function Page() {
       {...await priceList(actor)}
       {...await readTogether(actor)}
       save={savePriceAction}
+      takeIn={importPricesAction}
       saveTogether={saveTogetherAction}
     />
   ));

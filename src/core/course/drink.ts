@@ -2,7 +2,7 @@ import type { BagMake, BagShape } from "../bag";
 import type { Climate } from "../climate";
 import { type Day, dayNumber } from "../day";
 import type { SchoolsInForce } from "../school";
-import { drawnL, evaporationOn, openCm2, wallFactor } from "../water";
+import { drawnL, evaporationOn, openCm2, WALL_OVERHANG, wallFactor } from "../water";
 import type { Course } from "./course";
 import { HALVES, type Part } from "../placement";
 
@@ -53,7 +53,12 @@ export function drunkL(bag: DrunkFrom, drinkers: readonly Drinker[], day: Day, c
     parts.set(partOf(drinker), [...(parts.get(partOf(drinker)) ?? []), leaves]);
   }
   return [...parts].reduce(
-    (sum, [part, leaves]) => sum + drawnL(mm, openCm2(bag.shape, part), leaves, wall, bag.isMulched),
+    (sum, [part, leaves]) =>
+      sum +
+      drawnL(mm, openCm2(bag.shape, part), leaves, wall, {
+        isMulched: bag.isMulched,
+        ...(part === "side" && { overhang: WALL_OVERHANG }),
+      }),
     0,
   );
 }

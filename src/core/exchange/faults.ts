@@ -9,15 +9,9 @@ export interface RowFault {
   readonly row: Readonly<Record<string, string>>;
 }
 
-/** Refused rows as a file of their own, each with its line and what was wrong. */
+/** Refused rows as a file of their own: each as it stood, with its line and what was wrong. */
 export const faultsToCsv = (faults: readonly RowFault[]): string =>
   `${Papa.unparse(
-    faults.map(({ line, problem, row }) => ({
-      line,
-      problem: problem.code,
-      name: row.name ?? "",
-      value: row.value ?? "",
-      reason: row.reason ?? "",
-    })),
+    faults.map(({ line, problem, row }) => ({ line, problem: problem.code, ...row })),
     { newline: "\r\n", escapeFormulae: true },
   )}\r\n`;

@@ -2,4 +2,5 @@
 export { type CalendarEntry, calendarFile } from "./calendar-file";
 export { faultsToCsv, type RowFault } from "./faults";
 export { readValues, type ValueRow, valuesToCsv, valuesToJson } from "./library-file";
+export { type PriceRow, pricesToCsv, readPriceList } from "./price-list";
 export { csvHead, csvLines, type RecordLine } from "./records-csv";

@@ -1,4 +1,4 @@
-import { coreVolumeL, innerHeightCm, outlineArea, plantingTop } from "../bag";
+import { coreVolumeL, innerHeightCm, outlineArea, plantingTop, topOutline } from "../bag";
 import type { GoalKind } from "../crop";
 import type { Day } from "../day";
 import { rawManureUntil } from "../feed";
@@ -19,6 +19,8 @@ export type FillStep =
   | { readonly code: "lumpy"; readonly lumpyL: number; readonly cm: number }
   | { readonly code: "fill"; readonly soilL: number; readonly gapCm: number }
   | { readonly code: "layers"; readonly layers: number; readonly everyCm: number }
+  /** Corn and potatoes are topped up as they grow: the rim is left so much freer at first. */
+  | { readonly code: "earth-up"; readonly soilL: number; readonly cm: number }
   /** The cabbage family likes a firm bed. */
   | { readonly code: "firm" }
   | { readonly code: "soak"; readonly waterL: number; readonly minutes: number }
@@ -46,6 +48,8 @@ export interface Filling {
 const LEAVES_EVERY_CM = 20;
 /** Roots leave a bottom part that is worth saving from this share of the depth on. Ours to choose. */
 const SAVES_FROM = 0.2;
+/** Corn is topped up 8 to 10 cm as it grows, potatoes start 8 cm below the rim. Common practice. */
+const EARTHED_UP_CM: Readonly<Record<string, number>> = { "sweet-corn": 9, potato: 8 };
 /** A soak sinks in for so long before more is poured. Assumption, no source. */
 const SOAK_MINUTES = 15;
 const CABBAGE_FAMILY = "Brassicaceae";
@@ -83,11 +87,16 @@ export function fillingOf(
   const soakL = firstSoakL(row.soilL);
   const lime = soilL > 0 ? limeFor(mix, soilL, schools.lime) : undefined;
   const lumpy = isRefresh ? undefined : belowRoots(row);
+  const coming = plantings.filter(({ real }) => !real?.endedOn);
+  const freeCm = Math.max(0, ...coming.map(({ crop }) => EARTHED_UP_CM[crop.id] ?? 0));
+  const laterL =
+    isRefresh || freeCm <= gapCm
+      ? 0
+      : Math.min(soilL / 2, (outlineArea(topOutline(shape)) * (freeCm - gapCm)) / 1000);
   const layers =
     shape.kind === "tower" && mix.recipe.some(({ part }) => part === "garden-soil")
       ? Math.max(1, Math.floor(innerHeightCm(shape) / LEAVES_EVERY_CM) - 1)
       : 0;
-  const coming = plantings.filter(({ real }) => !real?.endedOn);
   const isFirm = coming.some(
     ({ crop, goal }) => crop.family === CABBAGE_FAMILY && STANDS_TALL.has(goal.kind),
   );
@@ -108,11 +117,16 @@ export function fillingOf(
     ...(shape.kind === "tower" && !isRefresh ? ([{ code: "plumb" }] as const) : []),
     ...(stonesL > 0 ? ([{ code: "stones", stonesL }] as const) : []),
     ...(lumpy ? ([{ code: "lumpy", ...lumpy }] as const) : []),
-    ...(isRefresh ? [] : ([{ code: "fill", soilL: soilL - (lumpy?.lumpyL ?? 0), gapCm }] as const)),
+    ...(isRefresh
+      ? []
+      : ([
+          { code: "fill", soilL: soilL - (lumpy?.lumpyL ?? 0) - laterL, gapCm: laterL > 0 ? freeCm : gapCm },
+        ] as const)),
     ...(layers > 0 && !isRefresh ? ([{ code: "layers", layers, everyCm: LEAVES_EVERY_CM }] as const) : []),
     ...(isFirm ? ([{ code: "firm" }] as const) : []),
     { code: "soak", waterL: soakL, minutes: SOAK_MINUTES },
     ...(topUpL > 0 ? ([{ code: "top-up", soilL: topUpL }] as const) : []),
+    ...(laterL > 0 ? ([{ code: "earth-up", soilL: laterL, cm: freeCm - gapCm }] as const) : []),
     ...(isOpen ? ([{ code: "mulch", mulchL: mulchL(outlineArea(plantingTop(shape))) }] as const) : []),
   ];
   return {

@@ -76,6 +76,17 @@ describe("filling a bag", () => {
     expect(codes(lean.steps)).toEqual(["loosen", "soak", "mulch"]);
   });
 
+  /** Common practice, no source: potatoes start 8 cm below the rim, corn is topped up 8 to 10 cm as it grows. */
+  it("leaves the rim free for what is earthed up, and puts in all of the mix in the end", () => {
+    const potato = planOf("round-15-gal", planting(10, "potato/tuber", "2026-05-27", { plants: 3 }));
+    const filling = fill(potato);
+    const first = filling.steps.find((step) => step.code === "fill")!;
+    const later = filling.steps.find((step) => step.code === "earth-up")!;
+    expect(first.gapCm).toBe(8);
+    expect(first.soilL + later.soilL).toBeCloseTo(filling.soilL, 9);
+    expect(later.cm + rowOf(potato).row.gapCm).toBe(8);
+  });
+
   it("says until when raw manure could go in, by the first of all harvests in it", () => {
     const filling = fill(
       planOf(

@@ -66,25 +66,26 @@ export interface Drawing {
 /** Bare moist mix loses this share of what leaves would, since it dries on top; under mulch less. Assumptions, no source. */
 const BARE = 0.3;
 const MULCHED = 0.12;
-/** Leaves hang out over the rim by at most this much of the top. Assumption, no source. */
+/** Leaves hang out over the rim by at most so many times the top; from a holed wall by less, since one side of a tower shades the other. Assumptions, no source: with these a tower draws what growers pour. */
 const OVERHANG = 4;
+export const WALL_OVERHANG = 2;
 
 /**
  * Litres that a bag draws on a day.
  *
  * @param mm what the air draws, from `evaporationOn`; @param openCm2 soil that lies open at the top and in holes
  * @param wallFactor what walls lose or sun heats beyond the top: see `wallFactor`
- * @param isMulched whether straw, grass or leaves lie over what is bare
+ * @param isMulched whether straw, grass or leaves lie over what is bare; @param overhang how many times the open soil leaves cover at most
  */
 export function drawnL(
   mm: number,
   openCm2: number,
   stands: readonly Drawing[],
   wallFactor: number,
-  isMulched = false,
+  { isMulched = false, overhang = OVERHANG }: { isMulched?: boolean; overhang?: number } = {},
 ): number {
   const wanted = stands.reduce((sum, s) => sum + s.leafCm2, 0);
-  const most = OVERHANG * openCm2;
+  const most = overhang * openCm2;
   const share = wanted > most ? most / wanted : 1;
   const leaves = stands.reduce((sum, s) => sum + s.leafCm2 * share * s.kc, 0);
   const bare = Math.max(0, openCm2 - wanted) * (isMulched ? MULCHED : BARE);

@@ -81,3 +81,24 @@ it("waters small pots as growers do: a leafy plant in a cut bottle daily in the 
   expect(tomato.litres).toBeGreaterThan(1.2);
   expect(tomato.litres).toBeLessThan(4);
 });
+
+/** Common practice, no source: a tower takes about 20 L twice a week in the dry; a 5 gal bag with a large crop in leaf 1 to 3 US gal a time. */
+it("waters a tower and a cabbage by what growers pour", () => {
+  const dry = settingWith({
+    sunHours: 9,
+    openSky: 0.8,
+    climate: { ...findClimate("larkmouth")!, rainMm: Array(12).fill(0) },
+  });
+  const pours = (kindId: string, goalId: string, day: string, more: object) => {
+    const plan = planOf(kindId, planting(10, goalId, "2026-04-10", { method: "bought", ...more }));
+    const row = assessGarden(plan, dry).rows[0]!;
+    const daily = rowThirst(row, day, dry);
+    return { weekL: 7 * daily, timeL: daily * wateringDays(row, day, dry) };
+  };
+  const tower = pours("tower-50", "chard/leaf", "2026-06-20", { plants: 45, surface: "side" });
+  expect(tower.weekL).toBeGreaterThan(20);
+  expect(tower.weekL).toBeLessThan(60);
+  const cabbage = pours("round-5-gal", "cabbage/compact", "2026-05-28", {});
+  expect(cabbage.timeL).toBeGreaterThan(2);
+  expect(cabbage.timeL).toBeLessThan(3 * 3.785411784);
+});

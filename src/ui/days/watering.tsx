@@ -54,6 +54,7 @@ export function Watering({ tasks, today, sizes, isDone, rowOf, onDone }: Waterin
           return (
             <li key={task.id} className={`break-inside-avoid py-0.5 ${isNow ? "" : "text-muted"}`}>
               <b>{row ? `${task.row} ${bag(row.bag.kindId)}` : task.row}</b>: {title}, {detail}
+              {isNow && row?.shape.kind === "tower" && ` · ${t("days.downCore")}`}
               {isNow && row && ` · ${t("days.finger", { depth: quantity(fingerCm(row.shape), "length") })}`}
               {!isNow &&
                 ` · ${isDone(task) ? `✓ ${t("days.done")}` : t("days.from", { day: day(task.from) })}`}

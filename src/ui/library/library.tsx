@@ -10,7 +10,7 @@ import { ChooseField, TextField } from "@/ui/primitives/field";
 import { useReference } from "@/ui/use-judged";
 import { useWords } from "@/ui/words/use-words";
 import { DaysFigure, RoomFigure } from "./goal-figure";
-import { type TakeIn, ValuesFiles } from "./take-in";
+import { Files, type TakeIn } from "@/ui/files/files";
 import type { ValueActions } from "./value-actions";
 import { ValueLine } from "./value-line";
 
@@ -114,7 +114,15 @@ export function Library({ overrides, uses, preview, override, takeIn }: LibraryP
             {t("library.more", { count: shown.length - 6 })}
           </p>
         )}
-        <ValuesFiles takeIn={takeIn} />
+        <Files
+          takeIn={takeIn}
+          label={t("library.takeIn")}
+          out={[
+            { href: "/library/values/csv", name: t("library.csv") },
+            { href: "/library/values/json", name: t("library.json") },
+          ]}
+          nameOf={({ name }) => name}
+        />
       </div>
       {entry && (
         <section aria-labelledby="entry" className="min-w-0">

@@ -7,6 +7,7 @@ import type { Outcome } from "@/core/problem";
 import { TextField } from "@/ui/primitives/field";
 import { JudgingSince } from "@/ui/primitives/judging-since";
 import { useWords } from "@/ui/words/use-words";
+import { Files, type TakeIn } from "@/ui/files/files";
 import { itemWords } from "@/ui/kit/item-words";
 import { BuyTogether } from "./buy-together";
 import { PriceCell, type SavePrice } from "./price-cell";
@@ -23,6 +24,7 @@ interface PricesProps {
   readonly pools: Readonly<Record<SharedGroup, Pooled>>;
   /** Since when the needs of some plans wait to be worked out anew, ISO 8601. */
   readonly judgingSince?: string;
+  readonly takeIn: TakeIn;
   readonly saveTogether: (groups: readonly SharedGroup[]) => Promise<Outcome<null>>;
 }
 
@@ -39,6 +41,7 @@ export function Prices({
   together,
   pools,
   judgingSince,
+  takeIn,
   saveTogether,
 }: PricesProps) {
   const words = useWords();
@@ -179,6 +182,12 @@ export function Prices({
           </section>
         )}
       </div>
+      <Files
+        takeIn={takeIn}
+        label={t("prices.takeIn")}
+        out={[{ href: "/prices/list", name: t("prices.list") }]}
+        nameOf={({ item, name }) => item || name}
+      />
     </div>
   );
 }

@@ -3,6 +3,9 @@ import type { FillStep, SowStep } from "@/core/steps";
 import { loadWords } from "@/ui/kit/load-words";
 import type { wordsFor } from "@/ui/words/words-for";
 
+/** Mix under shoots, cm. Common practice. */
+const SHOOTS_CM = 2.5;
+
 type Words = ReturnType<typeof wordsFor>;
 
 /** A step of filling a bag in words. */
@@ -42,6 +45,8 @@ export function fillStepWords(step: FillStep, words: Words, sizes: Sizes): strin
       return t("steps.fill.soak", { water: litres(step.waterL), minutes: step.minutes });
     case "top-up":
       return t("steps.fill.top-up", { soil: litres(step.soilL) });
+    case "earth-up":
+      return t("steps.fill.earth-up", { soil: litres(step.soilL), cm: length(step.cm) });
     case "mulch":
       return t("steps.fill.mulch", { mulch: litres(step.mulchL) });
   }
@@ -80,7 +85,7 @@ export function sowStepWords(step: SowStep, { t, quantity, day }: Words): string
         spacing: length(step.spacingCm),
       });
     case "solid":
-      return t("steps.sow.solid", { mass: quantity(step.seedG / 1000, "mass") });
+      return t("steps.sow.solid", { mass: quantity(step.seedG / 1000, "mass"), mix: length(SHOOTS_CM) });
     case "set":
       return t(`steps.sow.set.${step.of}`, {
         count: step.count,

@@ -22,6 +22,7 @@ import { Button, buttonClass } from "@/ui/primitives/button";
 import { useJudged } from "@/ui/use-judged";
 import { CautionLines } from "@/ui/verdict/caution-lines";
 import { useWords } from "@/ui/words/use-words";
+import { DepthFigure } from "./depth-figure";
 import { FillFigure } from "./fill-figure";
 import { fillStepWords, sowStepWords } from "./step-words";
 import { Timer } from "./timer";
@@ -171,13 +172,21 @@ function CardFor({ task, row, setting, ...card }: CardForProps) {
       {...card}
       task={task}
       name={name}
-      figure={<BagTop shape={row.shape} plantings={[topOf(view)]} isSmall={false} />}
+      figure={
+        <>
+          <BagTop shape={row.shape} plantings={[topOf(view)]} isSmall={false} />
+          {DEEP.has(view.method.method) && <DepthFigure depthCm={view.method.depthCm} />}
+        </>
+      }
       steps={steps.map((step, i) => ({ id: `${step.code} ${i}`, said: sowStepWords(step, words) }))}
       cautions={cautionsOfPlanting(view, "start")}
       note={task.heldBack && heldBackWords(task.heldBack, words)}
     />
   );
 }
+
+/** What is laid so deep that its depth is worth a drawing. */
+const DEEP = new Set(["tubers", "sets", "cuttings"]);
 
 const topOf = ({ planting, top, sides, patch, ground, goal }: PlantingView) => ({
   id: planting.id,

@@ -12,8 +12,17 @@ export type TakeIn = (text: string) => Promise<Outcome<{ stored: number; faults:
 
 const SHOWN = 30;
 
-/** Values out as CSV or JSON, and in again with a report row by row; the refused rows go back as a file. */
-export function ValuesFiles({ takeIn }: { takeIn: TakeIn }) {
+interface FilesProps {
+  readonly takeIn: TakeIn;
+  /** What can be taken out, and where. */
+  readonly out: readonly { readonly href: string; readonly name: string }[];
+  /** What the file to be taken in holds, and the name of a row in it. */
+  readonly label: string;
+  readonly nameOf: (row: RowFault["row"]) => string | undefined;
+}
+
+/** Out as a file, and in again with a report row by row; the refused rows go back as a file. */
+export function Files({ takeIn, out, label, nameOf }: FilesProps) {
   const { t, problem } = useWords();
   const router = useRouter();
   const [report, setReport] = useState<{ stored: number; faults: readonly RowFault[] }>();
@@ -39,15 +48,14 @@ export function ValuesFiles({ takeIn }: { takeIn: TakeIn }) {
   return (
     <div className="mt-4 border-t-rule border-ink pt-3">
       <div className="flex flex-wrap gap-2">
-        <a href="/library/values/csv" download className={buttonClass("open")}>
-          {t("library.csv")}
-        </a>
-        <a href="/library/values/json" download className={buttonClass("open")}>
-          {t("library.json")}
-        </a>
+        {out.map(({ href, name }) => (
+          <a key={href} href={href} download className={buttonClass("open")}>
+            {name}
+          </a>
+        ))}
       </div>
       <label className="mt-2 block text-sm font-semibold">
-        {t("library.takeIn")}
+        {label}
         <input
           type="file"
           accept=".csv,.json,text/csv,application/json"
@@ -70,7 +78,7 @@ export function ValuesFiles({ takeIn }: { takeIn: TakeIn }) {
           <ul className="text-sm">
             {report.faults.slice(0, SHOWN).map((f) => (
               <li key={f.line} className="border-t border-line py-1">
-                <b>{t("library.line", { line: f.line })}</b> {f.row.name}: {problem(f.problem)}
+                <b>{t("library.line", { line: f.line })}</b> {nameOf(f.row)}: {problem(f.problem)}
               </li>
             ))}
           </ul>
