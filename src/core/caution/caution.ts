@@ -7,21 +7,20 @@ import { carry } from "../load";
 import type { Filling } from "../steps";
 
 /** Warnings that need no numbers. Each defers to local rules and licensed practice in its words. */
-export const CAUTION_CODES = [
-  "floor",
-  "hooks",
-  "wayOut",
-  "water",
-  "manure",
-  "unknown-soil",
-  "lime",
-  "ash",
-  "reused",
-  "feed",
-  "vent",
-  "pesticide",
-] as const;
-export type CautionCode = (typeof CAUTION_CODES)[number] | Goal["cautions"][number];
+export type CautionCode =
+  | "floor"
+  | "hooks"
+  | "wayOut"
+  | "water"
+  | "manure"
+  | "unknown-soil"
+  | "lime"
+  | "ash"
+  | "reused"
+  | "feed"
+  | "vent"
+  | "pesticide"
+  | Goal["cautions"][number];
 
 /** A warning, with the numbers that it goes by. */
 export type Caution =

@@ -7,7 +7,7 @@ import type { Reference, Setting } from "../setting";
 import { type Figures, figuresOf, gardenOfOne } from "./figures";
 
 /** The one thing in which the second bag differs. */
-export const CHANGES = ["size", "mix", "density", "core", "colour", "sun", "water"] as const;
+const CHANGES = ["size", "mix", "density", "core", "colour", "sun", "water"] as const;
 export type Change = (typeof CHANGES)[number];
 
 /** Two bags, alike but for one thing. */

@@ -9,7 +9,7 @@ import type { Setting } from "../setting";
 import { type Figures, figuresOf } from "./figures";
 
 /** Ways of growing that people weigh against each other. */
-export const WAYS = ["fabric", "pot", "tiers", "tower", "bed"] as const;
+const WAYS = ["fabric", "pot", "tiers", "tower", "bed"] as const;
 export type WayName = (typeof WAYS)[number];
 
 /** A bed on legs or on the ground, of boards: 120 × 60 cm, 30 deep. Assumption, no source. */

@@ -55,7 +55,8 @@ export function drunkL(bag: DrunkFrom, drinkers: readonly Drinker[], day: Day, c
   return [...parts].reduce(
     (sum, [part, leaves]) =>
       sum +
-      drawnL(mm, openCm2(bag.shape, part), leaves, wall, {
+      drawnL(mm, openCm2(bag.shape, part), leaves, {
+        wall,
         isMulched: bag.isMulched,
         ...(part === "side" && { overhang: WALL_OVERHANG }),
       }),

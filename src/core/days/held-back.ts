@@ -1,7 +1,7 @@
 import { addDays, type Day, daysBetween } from "../day";
 import type { PlantingView } from "../garden";
 import type { Weather, WeatherDay } from "../weather";
-import type { Task } from "./task";
+import type { HeldBack, Task } from "./task";
 
 /** A gate is judged by so many coming days at least. Ours to choose. */
 const LEAST_DAYS = 3;
@@ -10,13 +10,6 @@ const LOOKS_AHEAD = 7;
 const STORM_MM = 25;
 
 const mean = (values: readonly number[]) => values.reduce((a, b) => a + b, 0) / values.length;
-
-/** Why a task waits, and what it waits for, °C or mm. */
-export interface HeldBack {
-  readonly code: "cold-nights" | "cold-soil" | "storm";
-  readonly is: number;
-  readonly needs: number;
-}
 
 /** What the coming days must be like for a task, and what they are; undefined for one that any weather suits. */
 function gateOf(task: Task, view: PlantingView | undefined) {

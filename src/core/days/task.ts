@@ -4,7 +4,6 @@ import { type Day, daysBetween } from "../day";
 import type { Dose } from "../feed";
 import { type Sizes, USUAL_SIZES } from "../mix";
 import type { RecordKind } from "../record";
-import type { HeldBack } from "./held-back";
 
 /** What is to be done, with the amounts that it takes: L, cm, kg, pieces. */
 export type TaskWhat =
@@ -46,6 +45,13 @@ export type TaskWhat =
   /** It has given what it gives. `next`: the day on which the bag is wanted. */
   | { readonly kind: "end"; readonly next?: Day }
   | { readonly kind: "empty" };
+
+/** Why the weather keeps a task back, what it is now, and what the task waits for, °C or mm. */
+export interface HeldBack {
+  readonly code: "cold-nights" | "cold-soil" | "storm";
+  readonly is: number;
+  readonly needs: number;
+}
 
 /** Something to do in a row, in the days in which it is due. The same day after day until a record settles it. */
 export type Task = TaskWhat & {

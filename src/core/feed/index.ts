@@ -2,7 +2,6 @@
 export {
   type Analysis,
   type AnalysisRead,
-  carries,
   equalFeed,
   type Nutrient,
   NUTRIENTS,

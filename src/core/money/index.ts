@@ -1,5 +1,5 @@
 /** What does it cost, and what is it worth? A programme's prices, shopping in whole packs, and the market. */
-export { type Gear, GEAR, hasSize, type PricedItem, pricedItems } from "./items";
+export { type Gear, hasSize, type PricedItem, pricedItems } from "./items";
 export { amountText, fromMinor, toMinor } from "./minor";
 export {
   Price,

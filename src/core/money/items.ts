@@ -23,7 +23,7 @@ const USUAL_SIZE: Record<PriceGroup, number> = {
 };
 
 /** What goes with a garden besides bags, mix, seed and feed, and how many of it are usually sold together: stones by the litre, lime by the kilogram. */
-export const GEAR = {
+const GEAR = {
   cane: 10,
   trellis: 1,
   twine: 10,

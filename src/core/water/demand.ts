@@ -70,24 +70,31 @@ const MULCHED = 0.12;
 const OVERHANG = 4;
 export const WALL_OVERHANG = 2;
 
+/** What lies round the leaves of a bag. */
+export interface Around {
+  /** What walls lose or sun heats beyond the top: see `wallFactor`. */
+  readonly wall: number;
+  /** Straw, grass or leaves lie over what is bare. */
+  readonly isMulched?: boolean;
+  /** How many times the open soil leaves cover at most. */
+  readonly overhang?: number;
+}
+
 /**
  * Litres that a bag draws on a day.
  *
  * @param mm what the air draws, from `evaporationOn`; @param openCm2 soil that lies open at the top and in holes
- * @param wallFactor what walls lose or sun heats beyond the top: see `wallFactor`
- * @param isMulched whether straw, grass or leaves lie over what is bare; @param overhang how many times the open soil leaves cover at most
  */
 export function drawnL(
   mm: number,
   openCm2: number,
   stands: readonly Drawing[],
-  wallFactor: number,
-  { isMulched = false, overhang = OVERHANG }: { isMulched?: boolean; overhang?: number } = {},
+  { wall, isMulched = false, overhang = OVERHANG }: Around,
 ): number {
   const wanted = stands.reduce((sum, s) => sum + s.leafCm2, 0);
   const most = overhang * openCm2;
   const share = wanted > most ? most / wanted : 1;
   const leaves = stands.reduce((sum, s) => sum + s.leafCm2 * share * s.kc, 0);
   const bare = Math.max(0, openCm2 - wanted) * (isMulched ? MULCHED : BARE);
-  return (mm / 10) * ((leaves + bare) / 1000) * wallFactor;
+  return (mm / 10) * ((leaves + bare) / 1000) * wall;
 }

@@ -29,9 +29,9 @@ describe("what a bag draws", () => {
 
   it("meets the hand sum of leaves over half of the top", () => {
     // 5 mm a day: half of 2000 cm² in leaf at Kc 1.0, the rest bare at 0.3: 5 · (0.1 + 0.03) L.
-    expect(drawnL(5, 2000, [{ leafCm2: 1000, kc: 1 }], 1)).toBeCloseTo(0.65, 9);
+    expect(drawnL(5, 2000, [{ leafCm2: 1000, kc: 1 }], { wall: 1 })).toBeCloseTo(0.65, 9);
     // Leaves hang out over the rim, to four times the top at most.
-    expect(drawnL(5, 2000, [{ leafCm2: 90_000, kc: 1 }], 1)).toBeCloseTo(4, 9);
+    expect(drawnL(5, 2000, [{ leafCm2: 90_000, kc: 1 }], { wall: 1 })).toBeCloseTo(4, 9);
   });
 
   it("is more from fabric than from a hard pot, and from dark than from light", () => {
@@ -44,12 +44,9 @@ describe("what a bag draws", () => {
   /** Common practice, no source: a 5 gal bag in full leaf takes 4 to 11 L a time, every few days; about 25 mm a week suits cabbage. */
   it("is of the size that growers pour", () => {
     const july = evaporationOn(findClimate("larkmouth")!, "2026-07-10");
-    const daily = drawnL(
-      july,
-      Math.PI * 14 ** 2,
-      [{ leafCm2: Math.PI * 22 ** 2, kc: 1.05 }],
-      wallFactor(make("round-5-gal")),
-    );
+    const daily = drawnL(july, Math.PI * 14 ** 2, [{ leafCm2: Math.PI * 22 ** 2, kc: 1.05 }], {
+      wall: wallFactor(make("round-5-gal")),
+    });
     const days = daysBetweenWaterings(16, daily, "deep");
     expect(daily * days).toBeGreaterThan(2);
     expect(daily * days).toBeLessThan(11.4);

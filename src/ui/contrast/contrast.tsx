@@ -61,10 +61,7 @@ function TwoBags({
   const changes = row ? changesFor(row) : [];
   const mixes = (setting.mixes ?? []).filter(({ id }) => id !== row?.mix.id);
   const chosenMix = mixId || mixes[0]?.id;
-  const found = useMemo(
-    () => row && contrastOf(change, row, { setting, reference, today, mixId: chosenMix }),
-    [row, change, setting, reference, today, chosenMix],
-  );
+  const found = row && contrastOf(change, row, { setting, reference, today, mixId: chosenMix });
   if (!row) return <p>{t("contrast.nothing")}</p>;
   return (
     <section aria-labelledby="two">

@@ -1,23 +1,41 @@
 "use client";
 
-import { useEffect, useState } from "react";
+import { useSyncExternalStore } from "react";
+
+/** Those who show ticks, told when any of them changes on this page. */
+const listeners = new Set<() => void>();
+const subscribe = (listener: () => void) => {
+  listeners.add(listener);
+  window.addEventListener("storage", listener);
+  return () => {
+    listeners.delete(listener);
+    window.removeEventListener("storage", listener);
+  };
+};
+
+/** The steps that a text from the device names; none where it cannot be read. */
+function stepsIn(text: string): ReadonlySet<string> {
+  try {
+    const kept: unknown = JSON.parse(text);
+    return new Set(Array.isArray(kept) ? kept.map(String) : []);
+  } catch {
+    return new Set();
+  }
+}
 
 /** Which steps of a card are ticked off, kept on the device until the card is finished. @param key of the card */
 export function useTicks(key: string) {
-  const [ticked, setTicked] = useState<ReadonlySet<string>>(new Set());
   const name = `ticks ${key}`;
-  useEffect(() => {
-    try {
-      const kept: unknown = JSON.parse(localStorage.getItem(name) ?? "[]");
-      if (Array.isArray(kept)) setTicked(new Set(kept.map(String)));
-    } catch {
-      // What was kept cannot be read: nothing is ticked.
-    }
-  }, [name]);
+  const text = useSyncExternalStore(
+    subscribe,
+    () => localStorage.getItem(name) ?? "[]",
+    () => "[]",
+  );
+  const ticked = stepsIn(text);
   const keep = (next: ReadonlySet<string>) => {
-    setTicked(next);
     if (next.size > 0) localStorage.setItem(name, JSON.stringify([...next]));
     else localStorage.removeItem(name);
+    for (const listener of listeners) listener();
   };
   const toggle = (step: string) => {
     const next = new Set(ticked);
