@@ -18,6 +18,10 @@ type Words = ReturnType<typeof wordsFor>;
 const PADDING = 30;
 const SIDE_PT = { A4: 841.89 - 2 * PADDING - 1, LETTER: 792 - 2 * PADDING - 1 };
 
+/** Height of a line to write on, and of the head above it, pt. */
+const LINE_PT = 21;
+const HEAD_PT = 16;
+
 const s = StyleSheet.create({
   page: { fontFamily: TEXT, fontSize: 11, lineHeight: 1.25, padding: PADDING, color: "#000" },
   head: { flexDirection: "row", justifyContent: "space-between", borderBottomWidth: 2, paddingBottom: 4 },
@@ -29,7 +33,7 @@ const s = StyleSheet.create({
   columns: { flexDirection: "row" },
   half: { width: "50%", paddingRight: 8 },
   caution: { borderLeftWidth: 3, paddingLeft: 5, marginTop: 2.5, fontSize: 9.5 },
-  cell: { flexShrink: 0, borderRightWidth: 0.6, borderBottomWidth: 0.6, height: 21, paddingLeft: 3 },
+  cell: { flexShrink: 0, borderRightWidth: 0.6, borderBottomWidth: 0.6, height: LINE_PT, paddingLeft: 3 },
 });
 
 /** So much fits on two sides; the rest stands on the screen, and the sheet says so. */
@@ -152,7 +156,7 @@ function Dates({ sheet, words }: { sheet: Sheet; words: Words }) {
       {list.map((task) => (
         <View key={task.id} style={{ flexDirection: "row" }} wrap={false}>
           <Text style={{ ...s.bold, width: 50 }}>{day(task.from)}</Text>
-          <Text style={{ flex: 1 }}>
+          <Text style={{ flex: 1, paddingRight: 4 }}>
             {t("days.reminder", { row: String(task.row), what: taskWords(task, words).title })}
           </Text>
           <View style={{ width: 9, height: 9, borderWidth: 0.8, marginTop: 1.5 }} />
@@ -209,7 +213,7 @@ const LOG_COLUMNS = [
 ] as const;
 
 /** More lines than any side has room for: the table goes to the foot of the page. */
-const LOG_LINES = 36;
+const LOG_LINES = 26;
 
 /** A table to fill with a pen; it takes what room is left. */
 function LogTable({ words: { t } }: { words: Words }) {
@@ -217,19 +221,19 @@ function LogTable({ words: { t } }: { words: Words }) {
     LOG_COLUMNS.map(([column, width], i) => (
       <View
         key={column}
-        style={{ ...s.cell, width, borderLeftWidth: i === 0 ? 0.6 : 0, ...(isHead && { height: 16 }) }}
+        style={{ ...s.cell, width, borderLeftWidth: i === 0 ? 0.6 : 0, ...(isHead && { height: HEAD_PT }) }}
       >
         <Text style={isHead ? s.bold : {}}>{text(column)}</Text>
       </View>
     ));
   return (
     <View style={{ flex: 1, overflow: "hidden" }}>
-      <Text style={s.title}>{t("sheet.log")}</Text>
-      <View style={{ flexDirection: "row", flexShrink: 0, borderTopWidth: 0.6 }}>
+      <Text style={{ ...s.title, minHeight: 24 }}>{t("sheet.log")}</Text>
+      <View style={{ flexDirection: "row", flexShrink: 0, minHeight: HEAD_PT, borderTopWidth: 0.6 }}>
         {cells((column) => t(`sheet.columns.${column}`), true)}
       </View>
       {Array.from({ length: LOG_LINES }, (_, i) => (
-        <View key={i} style={{ flexDirection: "row", flexShrink: 0 }}>
+        <View key={i} style={{ flexDirection: "row", flexShrink: 0, minHeight: LINE_PT }}>
           {cells(() => "", false)}
         </View>
       ))}

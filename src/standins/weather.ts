@@ -30,10 +30,11 @@ const chanceOf = (seed: number, day: Day) => seededRandom(seed * 100_003 + dayNu
 function dayOf({ climate, mode, seed }: WeatherAsked, day: Day): WeatherDay {
   const spell = SPELLS[mode as keyof typeof SPELLS];
   const random = chanceOf(seed, day);
-  const swing = () => (random() + random() + random() - 1.5) * 4;
+  const swing = (most: number) => ((random() + random() + random()) / 1.5 - 1) * most;
   const { nightC, dayC } = temperatureOn(climate, day);
-  const night = nightC + spell.nightC + swing();
-  const high = Math.max(night, dayC + spell.dayC + swing());
+  // A warm night follows a warm day: both lie off the usual by about the same.
+  const off = swing(5);
+  const night = nightC + spell.nightC + off + swing(1.5);
   const monthMm = climate.rainMm ? normalOn(climate.rainMm, day) : 40;
   const wetDays = climate.wetDays ? normalOn(climate.wetDays, day) : 8;
   // A mode that is wet is wet in dry months too.
@@ -43,6 +44,8 @@ function dayOf({ climate, mode, seed }: WeatherAsked, day: Day): WeatherDay {
   );
   const rains = spell.wet > 0 && random() < often;
   const mean = Math.max(spell.wet > 1 ? 8 : 2, monthMm / Math.max(1, wetDays)) * Math.max(1, spell.wet / 2);
+  // Clouds keep the day cooler.
+  const high = Math.max(night + 1, dayC + spell.dayC + off + swing(2) - (rains ? 2 : 0));
   const rainMm = rains ? -Math.log(1 - random()) * mean : 0;
   const windMS = 2 + 4 * random() + (rains ? 5 * random() : 0);
   const round = (value: number) => Math.round(value * 10) / 10;

@@ -68,7 +68,7 @@ export function cautionsOfPlanting(
   when: "start" | "pick",
 ): Caution[] {
   const atStart = new Set<CautionCode>(["clean-seed", "acid-mix", "weed-law", "gloves", "green-potato"]);
-  if (when === "pick") return plain(...goal.cautions, CUT.has(goal.kind) && "blade");
+  if (when === "pick") return once(plain(...goal.cautions, CUT.has(goal.kind) && "blade"));
   return once(
     plain(
       ...goal.cautions.filter((code) => atStart.has(code)),

@@ -9,6 +9,9 @@ import { rowThirst } from "../year";
 /** However large the bag, it is looked after at least once a week. Common practice. */
 const MOST_DAYS = 7;
 
+/** How often a bag is watered goes by the mean of so many days: one cool day changes no rhythm. Ours to choose. */
+const NEAR_DAYS = 3;
+
 /** When a bag wants water next, how much, and about how often: days, half a day is twice a day. */
 export interface NextWater {
   readonly on: Day;
@@ -48,7 +51,9 @@ export function nextWater(row: RowView, last: Day | undefined, known: Known): Ne
   const style = row.schools.water;
   const mostL = heldL(row.soilL);
   const leastL = mostL - drawnDownL(row.soilL, style);
-  const usual = daysBetweenWaterings(row.soilL, todayL, style);
+  const near = Array.from({ length: NEAR_DAYS }, (_, i) => waterOn(row, addDays(today, i), known).drawnL);
+  const dailyL = near.reduce((sum, drawn) => sum + drawn, 0) / NEAR_DAYS;
+  const usual = daysBetweenWaterings(row.soilL, dailyL, style);
   const everyDays = usual < 1 ? 0.5 : Math.min(MOST_DAYS, Math.floor(usual));
   const begun = last ?? weather?.days.find(({ day }) => day < today)?.day ?? today;
   const earliest = last ? addDays(last, 1) : today;
@@ -61,8 +66,8 @@ export function nextWater(row: RowView, last: Day | undefined, known: Known): Ne
   const wants = (day: Day) => morning(day) - waterOn(row, day, known).drawnL < leastL;
   let on = earliest;
   while (!wants(on) && daysBetween(last ?? today, on) < MOST_DAYS) on = addDays(on, 1);
-  const full = last ? mostL - morning(on) : everyDays * todayL;
-  return { on, litres: everyDays < 1 ? everyDays * todayL : Math.max(todayL, full), everyDays };
+  const full = last ? mostL - morning(on) : everyDays * dailyL;
+  return { on, litres: everyDays < 1 ? everyDays * dailyL : Math.max(todayL, full), everyDays };
 }
 
 /** The water of a bag that somebody waters before it falls below `leastL`. */

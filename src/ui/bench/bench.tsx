@@ -245,6 +245,13 @@ export function Bench({
                 onFindSpots={() => change((p) => findSpots(p, garden, setting))}
               />
             )}
+            {garden.rows.length > 0 && (
+              <p className="px-4 py-3 lg:px-6 print:hidden">
+                <Link href={`/house/${household.id}/contrast`} className={buttonClass("open")}>
+                  {t("contrast.title")}
+                </Link>
+              </p>
+            )}
           </div>
           <SidePanel
             lead={`${household.sub} · ${limit}`}

@@ -2,7 +2,7 @@
 
 import { useMemo, useState } from "react";
 import { type Change, changesFor, contrastOf, type Figures, type Way, waysOf } from "@/core/contrast";
-import { addDays, type Day } from "@/core/day";
+import { addDays, type Day, daysBetween } from "@/core/day";
 import { assessGarden } from "@/core/garden";
 import type { Override } from "@/core/override";
 import type { Plan } from "@/core/plan";
@@ -128,16 +128,17 @@ function TwoBags({
   );
 }
 
-/** Quarters of a planting's days at which its bag is drawn. */
-const QUARTERS = [0.15, 0.4, 0.7, 1];
+/** Shares of the way to the first pick at which a bag is drawn. */
+const MOMENTS = [0.15, 0.45, 0.75, 1];
 
 /** One bag from above, and cut through at four moments of its season. */
 function OneBag({ name, figures: { row } }: { name: string; figures: Figures }) {
   const { bag, day } = useWords();
   const all = row.plantings;
   const from = all.map(({ stay }) => stay.from).sort()[0];
-  const last = Math.max(...all.map(({ course }) => course.to));
   const first = Math.min(...all.map(({ course }) => course.from));
+  const ripe = all.flatMap(({ season }) => season.stages.firstPick?.likely ?? []).sort()[0];
+  const days = from && ripe && ripe > from ? daysBetween(from, ripe) : 60;
   return (
     <div>
       <h3 className="font-head font-bold">
@@ -158,8 +159,8 @@ function OneBag({ name, figures: { row } }: { name: string; figures: Figures }) 
           }))}
         />
         {from &&
-          QUARTERS.map((share) => {
-            const at = Math.round(first + share * (last - first));
+          MOMENTS.map((share) => {
+            const at = first + Math.round(share * days);
             return (
               <figure key={share}>
                 <BagSection
@@ -200,8 +201,8 @@ function FiguresTable({
     [t("contrast.soil"), (f) => quantity(f.soilL, "volume")],
     [t("contrast.soilEach"), (f) => (f.soilEachL === undefined ? "–" : quantity(f.soilEachL, "volume"))],
     [t("contrast.wet"), (f) => quantity(f.wetKg, "mass")],
-    [t("contrast.grade"), (f) => <GradeMark grade={f.grade} />],
-    [t("contrast.harvest"), (f) => harvest(f.harvest)],
+    [t("contrast.grade"), (f) => <GradeMark grade={f.grade} labelled />],
+    [t("contrast.harvest"), (f) => (f.grade === "wrong" ? "–" : harvest(f.harvest))],
     [
       t("contrast.water"),
       (f) => {

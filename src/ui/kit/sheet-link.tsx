@@ -6,7 +6,7 @@ export function SheetLink({ householdId }: { householdId: string }) {
   const { t, units } = useWords();
   const href = `/house/${householdId}/sheet.pdf`;
   return (
-    <p className="flex flex-wrap items-center gap-3 text-note print:hidden">
+    <p className="mb-3 flex flex-wrap items-center gap-3 text-note print:hidden">
       <a href={href} target="_blank" className={buttonClass("open")}>
         {t("sheet.print")}
       </a>

@@ -62,6 +62,7 @@ function Found({ close }: { close: () => void }) {
   const go = (name: string, href: string): Act => ({ name, run: () => router.push(href) });
   const places = [
     ...(id ? HOUSE_PLACES.map((p) => go(t(`nav.${p}`), `/house/${id}/${p}`)) : []),
+    ...(id ? [go(t("contrast.title"), `/house/${id}/contrast`)] : []),
     ...PROGRAMME_PLACES.filter((p) => p.word !== "town").map((p) => go(t(`nav.${p.word}`), p.path)),
     ...TOWN_PLACES.map((p) => go(t(`nav.${p.word}`), p.path)),
     go(t("households.new"), "/households/new"),
