@@ -74,3 +74,6 @@ export const yearDay = (number: number): number =>
 /** Whether `text` is a date that the calendar has, between 1900 and 2199. */
 export const isDay = (text: string): boolean =>
   /^(19|20|21)\d\d-\d\d-\d\d$/.test(text) && isValid(parseISO(text));
+
+/** The day of the week, 0 for Monday. 1970-01-01 was a Thursday. */
+export const weekdayOf = (day: Day): number => (((dayNumber(day) + 3) % 7) + 7) % 7;

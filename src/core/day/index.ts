@@ -9,6 +9,7 @@ export {
   daysBetween,
   isDay,
   mondayOf,
+  weekdayOf,
   monthStart,
   yearDay,
 } from "./day";
