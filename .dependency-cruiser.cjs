@@ -30,7 +30,8 @@ module.exports = {
       from: { path: "^src/core/", pathNot: TESTS },
       to: {
         dependencyTypes: ["core", "npm", "npm-dev"],
-        pathNot: "node_modules/(zod|papaparse|ical-generator|@types/papaparse|date-fns|pure-rand)/",
+        pathNot:
+          "node_modules/(zod|papaparse|ical-generator|@types/papaparse|date-fns|pure-rand|damerau-levenshtein|@types/damerau-levenshtein)/",
       },
     },
     {

@@ -27,6 +27,7 @@ const screens = () => [
   "/nursery",
   "/days",
   "/groups",
+  "/messages",
   group,
   "/mixes",
   "/households/new",

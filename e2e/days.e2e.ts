@@ -59,10 +59,10 @@ it("goes from a plan to a filled, sown and watered bag on a phone, each in one t
 
 it("waters all bags that want it in one tap, and none of them again that day", async () => {
   const page = await openPage(opened.browser, "/", 390, 844);
-  const href = await page.$eval("main ul a::-p-text(Orvane)", (a) => a.getAttribute("href"));
+  const href = await page.$eval("main ul a::-p-text(Ashkettle)", (a) => a.getAttribute("href"));
   const days = `/house/${href!.split("/")[2]}/days`;
   await visit(page, days);
-  await see(page, "cans of 10 L");
+  await see(page, " of 10 L");
   await press(page, "All watered");
   await see(page, "No bag wants water today.");
   await see(page, "Stored: watered");

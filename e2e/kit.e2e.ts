@@ -101,7 +101,7 @@ it("keeps what was typed of a recipe that makes no sense, and fills a bag with o
   await press(page, "Add the recipe");
   await see(page, "3 × compost · 1 × sand");
   const href = await (await visit(page, "/"),
-  page.$eval("main ul a::-p-text(Orvane)", (a) => a.getAttribute("href")));
+  page.$eval("main ul a::-p-text(Pellomy)", (a) => a.getAttribute("href")));
   await visit(page, `/house/${href!.split("/")[2]}/bench`);
   await page.locator("section button[aria-pressed]").click();
   const filled = await page.waitForSelector('::-p-aria([name="Filled with"])');
@@ -110,6 +110,25 @@ it("keeps what was typed of a recipe that makes no sense, and fills a bag with o
   await visit(page, `/house/${href!.split("/")[2]}/bench`);
   await page.locator("section button[aria-pressed]").click();
   await see(page, "Quay mix");
+  await page.close();
+});
+
+it("understands a text message, says what was stored, and takes it back", async () => {
+  const page = await openPage(opened.browser, "/messages", 390, 844);
+  await type(page, "Message", "pickd kale 120 g yesterday");
+  await press(page, "Send it");
+  await see(page, "Stored: picked leaf kale 120 g bag 1 17 May. Wrong? Answer UNDO.");
+  await type(page, "Message", "picked kale 12");
+  await press(page, "Send it");
+  await see(page, "Nothing stored. 12 of what?");
+  await type(page, "Message", "undo");
+  await press(page, "Send it");
+  await see(page, "Taken back.");
+  await type(page, "Number", "+44 7700 900999");
+  await type(page, "Message", "picked kale 1 kg");
+  await press(page, "Send it");
+  await see(page, "so nothing was stored");
+  await see(page, "not kept: nobody here goes by that number");
   await page.close();
 });
 

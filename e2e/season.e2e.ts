@@ -558,7 +558,7 @@ it("takes values in from a file, or names each wrong row and gives them back", a
 
   await visit(page, "/library");
   await offer("name,value,reason\ncrop/kale/heatC,31,hot roofs\n");
-  await see(page, "One value was taken in.");
+  await see(page, "One row was taken in.");
   await press(page, "All values (JSON)");
   await downloadedText("library-values.json").then((text) =>
     expect(JSON.parse(text).values).toContainEqual({

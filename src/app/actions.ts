@@ -19,6 +19,7 @@ import { saveClimate } from "@/server/climate";
 import { placeInGroup, removeGroup, saveGroup } from "@/server/groups";
 import { addHousehold, putAway, resurvey } from "@/server/households";
 import { saveStock } from "@/server/kit";
+import { receiveMessage, remindNow, savePhone } from "@/server/messages";
 import { chooseMix, removeMix, saveMix, saveSizes } from "@/server/mixes";
 import { outcomeOf } from "@/server/outcome";
 import {
@@ -29,6 +30,7 @@ import {
   takeProposal,
 } from "@/server/proposals";
 import { nameVersion, rereadPlan, type SavedPlan, savePlan, setAside } from "@/server/plans";
+import { readProgramme } from "@/server/programme";
 import { importPrices, savePrice } from "@/server/prices";
 import { askForPrint } from "@/server/prints";
 import { addRecord } from "@/server/records";
@@ -36,6 +38,8 @@ import { saveTogether } from "@/server/together";
 import { importValues, type ImportReport } from "@/server/values-file";
 import { previewSchools, saveSchools, type SchoolsEffect } from "@/server/schools";
 import { setWeatherMode } from "@/server/weather";
+import { messageWords } from "@/ui/messages/message-words";
+import { wordsFor } from "@/ui/words/words-for";
 import { overrideValue, type PlanDifference, previewOverride } from "@/server/reference";
 
 /** Actions are doors that anybody can knock at: each finds the actor, and the use case parses all that comes in. */
@@ -242,4 +246,28 @@ export async function importPricesAction(
   const outcome = await outcomeOf(async () => importPrices(await currentActor(), String(text)));
   if (outcome.ok) revalidatePath("/", "layout");
   return outcome;
+}
+
+/** The words of text messages, in the units of whoever looks. */
+const ownMessageWords = async () =>
+  messageWords(wordsFor(await readUnits(), (await readProgramme(await currentActor())).currency));
+
+export async function receiveMessageAction(message: {
+  readonly id: string;
+  readonly from: string;
+  readonly text: string;
+}): Promise<Outcome<{ answer: string }>> {
+  const outcome = await outcomeOf(async () =>
+    receiveMessage(await currentActor(), message, await ownMessageWords()),
+  );
+  if (outcome.ok) revalidatePath("/", "layout");
+  return outcome;
+}
+
+export async function remindNowAction(): Promise<Outcome<{ sent: number }>> {
+  return outcomeOf(async () => remindNow(await currentActor(), await ownMessageWords()));
+}
+
+export async function savePhoneAction(householdId: string, phone: string): Promise<Outcome<null>> {
+  return changed(async () => savePhone(await currentActor(), householdId, phone));
 }

@@ -65,6 +65,9 @@ const Household = z.object({
   budgetMinor: z.number().nullable(),
   away: z.array(Away),
   schools: Schools,
+  /** The number from which it writes, and whether it wants to be reminded. */
+  phone: z.string().nullable(),
+  wantsReminders: z.boolean(),
   /** It has left: out of every list, its records kept. */
   isPutAway: z.boolean(),
   /** Null until somebody has surveyed it. */
@@ -84,7 +87,7 @@ const Household = z.object({
 export type Household = z.infer<typeof Household>;
 
 const COLUMNS = `h.id, h.code, h.name, h.adults, h.children, h.tastes, h.note, h.version, h.schools,
-    h.put_away AS "isPutAway", h.wants, h.skill, h.trays, h.cells, h.budget_minor AS "budgetMinor", h.away,
+    h.put_away AS "isPutAway", h.phone, h.wants_reminders AS "wantsReminders", h.wants, h.skill, h.trays, h.cells, h.budget_minor AS "budgetMinor", h.away,
     CASE WHEN p.household_id IS NULL THEN NULL ELSE jsonb_build_object(
       'kind', p.kind, 'lengthCm', p.length_cm, 'lengthTyped', p.length_typed, 'widthCm', p.width_cm,
       'widthTyped', p.width_typed, 'sun', p.sun, 'limitKgM2', p.limit_kg_m2, 'limitTyped', p.limit_typed,

@@ -9,6 +9,7 @@ import { keepVersion, writePlan } from "@/db/plans";
 import { closePool, type Db, db, transaction } from "@/db/pool";
 import { allProgrammes, insertProgramme, updateBoughtTogether } from "@/db/programmes";
 import { putGroup, updateHouseholdGroup } from "@/db/groups";
+import { updatePhone } from "@/db/messages";
 import { putStock } from "@/db/needs";
 import { insertPrices } from "@/db/prices";
 import { insertRecord } from "@/db/records";
@@ -100,6 +101,8 @@ const GROUP = {
   codes: ["01", "04", "07", "10", "12"],
   meetsOn: ["2026-05-19", "2026-05-26", "2026-06-02", "2026-06-09", "2026-06-16"],
 };
+/** Numbers of the demo's households that write: kept free for fiction by the British regulator. */
+const PHONES = { "01": "+447700900101", "07": "+447700900107", "10": "+447700900110" };
 /** What lies in the demo programme's shed. */
 const STOCK = [
   { item: "gear/label", amount: 40 },
@@ -117,6 +120,11 @@ async function loadGroup(on: Db): Promise<void> {
         { programmeId: PROGRAMME.id, householdId: idOf(household.survey.name) },
         id,
       );
+  for (const [code, phone] of Object.entries(PHONES)) {
+    const household = DEMO_HOUSEHOLDS[Number(code) - 1];
+    if (household)
+      await updatePhone(on, { programmeId: PROGRAMME.id, householdId: idOf(household.survey.name) }, phone);
+  }
   for (const stocked of STOCK) await putStock(on, PROGRAMME.id, PROGRAMME.trainer, stocked);
 }
 

@@ -18,6 +18,8 @@ import { overrideValue, previewOverride } from "./reference";
 import { previewSchools, saveSchools } from "./schools";
 import { isSurveyed } from "./setting";
 import { importValues, valuesFile } from "./values-file";
+import { messageWords } from "@/ui/messages/message-words";
+import { wordsFor } from "@/ui/words/words-for";
 import { startWork } from "./work";
 
 const { trainer, stranger } = await twoTrainers();
@@ -25,6 +27,7 @@ afterAll(async () => {
   await stopQueue();
   await closePool();
 });
+const WORDS = messageWords(wordsFor("metric", "EUR"));
 const newHousehold = () => householdOf(trainer);
 
 /** Looks again and again until something holds, for a minute and a half at most. */
@@ -175,7 +178,7 @@ describe("a garden for every household", () => {
       await proposeForAll(stranger, "ease");
       const lineOf = async () => (await readProposals(stranger, 1)).lines.find((l) => l.householdId === id)!;
       expect(await lineOf()).toMatchObject({ status: "waiting", figures: null });
-      await startWork();
+      await startWork(WORDS);
       const line = await until(lineOf, ({ status }) => status === "done" || status === "failed");
       expect(line).toMatchObject({ status: "done", aim: "ease", stale: false });
       expect(line.figures!.plantings).toBeGreaterThan(0);
@@ -224,7 +227,7 @@ describe("a garden for every household", () => {
         `INSERT INTO proposal (household_id, programme_id, aim, status, asked_by) VALUES ($2, $1, 'ease', 'waiting', 'x')`,
         [stranger.programmeId, id],
       );
-      await startWork();
+      await startWork(WORDS);
       await enqueue("propose", [{ programmeId: stranger.programmeId, householdId: id }]);
       const status = async () =>
         (await readProposals(stranger, 1)).lines.find((l) => l.householdId === id)!.status;

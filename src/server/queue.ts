@@ -11,6 +11,8 @@ const QUEUES = {
   print: { policy: "standard", retryLimit: 1, expireInSeconds: 1800, deadLetter: "print-failed" },
   /** What a household has to do, after its records. */
   follow: { policy: "short", retryLimit: 2 },
+  /** Every hour: households that are to be reminded, where it is a waking hour. */
+  remind: { policy: "short", retryLimit: 0 },
   /** All plans of a programme judged anew. */
   judge: { policy: "short", retryLimit: 3, retryBackoff: true, expireInSeconds: 3600 },
 } as const;
@@ -23,12 +25,15 @@ export interface Jobs {
   readonly print: { readonly programmeId: string; readonly printId: string };
   readonly "print-failed": Jobs["print"];
   readonly follow: Jobs["propose"];
+  readonly remind: object;
   readonly judge: { readonly programmeId: string };
 }
 
 export type Workers = { readonly [Q in QueueName]: (job: Jobs[Q]) => Promise<void> };
 
 const POLL_SECONDS = 0.5;
+/** Five past, in cron's words. */
+const EVERY_HOUR = "5 * * * *";
 
 // One for the process; kept across reloads of the development server.
 const held = globalThis as { pipRowQueue?: Promise<PgBoss> };
@@ -76,6 +81,7 @@ export async function startWorkers(workers: Workers): Promise<void> {
     });
   };
   for (const name of Object.keys(QUEUES) as QueueName[]) await start(name);
+  await boss.schedule("remind", EVERY_HOUR);
 }
 
 /** What is nearly done may be, before jobs are given back. */

@@ -140,6 +140,7 @@ export async function logPlantings(actor: Actor, householdId: string) {
           goalId,
           plants,
           removed,
+          isOver: progress?.endedOn !== undefined,
           due: dueOn(progress?.waiting, day),
           firstPick: progress?.firstPick,
           picked: progress?.picked ?? {},

@@ -15,3 +15,13 @@ export function climateOf(programme: Programme): Climate {
 /** Today where the programme is: by the clocks of its town, or of the server while nobody has said where it lies. */
 export const todayIn = (programme: Programme): Day =>
   fixedDay() ?? dayAt(new Date(), climateOf(programme).timeZone);
+
+/** The hour of the day where the programme is, 0 to 23. */
+export const hourIn = (programme: Programme): number =>
+  Number(
+    new Intl.DateTimeFormat("en-GB", {
+      hour: "2-digit",
+      hourCycle: "h23",
+      timeZone: climateOf(programme).timeZone || undefined,
+    }).format(new Date()),
+  );

@@ -2,6 +2,7 @@ import { db } from "@/db/pool";
 import { allProgrammes } from "@/db/programmes";
 import { followTasks, judgeAll } from "./following";
 import { workSoon } from "./judging";
+import { type MessageWords, remindAll } from "./messages";
 import { giveUpPrint, workOutPrint } from "./prints";
 import { judgingSince } from "./programme";
 import { giveUpOn, workOut } from "./proposals";
@@ -9,8 +10,12 @@ import { startWorkers } from "./queue";
 
 const AGAIN_MS = 5000;
 
-/** Takes up this process's part of the queue, and again until the database is there; then wakes it for what was left open. */
-export async function startWork(): Promise<void> {
+/**
+ * Takes up this process's part of the queue, and again until the database is there; then wakes it for what was left open.
+ *
+ * @param words in which households are reminded
+ */
+export async function startWork(words: MessageWords): Promise<void> {
   try {
     await startWorkers({
       propose: workOut,
@@ -18,12 +23,15 @@ export async function startWork(): Promise<void> {
       print: workOutPrint,
       "print-failed": giveUpPrint,
       follow: followTasks,
+      remind: async () => {
+        for (const { id } of await allProgrammes(db())) await remindAll(id, words);
+      },
       judge: ({ programmeId }) => judgeAll(programmeId),
     });
     for (const { id } of await allProgrammes(db()))
       if (await judgingSince({ role: "trainer", programmeId: id, name: "" })) await workSoon(id);
   } catch (error) {
     console.error(`the queue waits for the database: ${String(error)}`);
-    setTimeout(() => void startWork(), AGAIN_MS).unref();
+    setTimeout(() => void startWork(words), AGAIN_MS).unref();
   }
 }

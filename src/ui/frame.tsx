@@ -8,7 +8,7 @@ import { Signal } from "@/ui/offline/signal";
 import { PaletteButton } from "@/ui/palette/palette-button";
 import { useWords } from "@/ui/words/use-words";
 import { PlaceTabs } from "./place-tabs";
-import { PROGRAMME_PLACES, TOWN_PLACES } from "./places";
+import { FLOORS, PROGRAMME_PLACES } from "./places";
 
 interface FrameProps {
   readonly programme: string;
@@ -23,7 +23,9 @@ interface FrameProps {
 export function Frame({ programme, day, fixedDay, store, children }: FrameProps) {
   const { t, longDay, units } = useWords();
   const path = usePathname();
-  const isTown = TOWN_PLACES.some((place) => place.path === path);
+  const floor = (["people", "town"] as const).find((name) =>
+    FLOORS[name].some((place) => path === place.path || path.startsWith(`${place.path}/`)),
+  );
   const router = useRouter();
   // A household's own garden stands under its own short head, with nothing of the programme's.
   const isOwn = useSelectedLayoutSegments()[2] === "garden";
@@ -55,8 +57,8 @@ export function Frame({ programme, day, fixedDay, store, children }: FrameProps)
             places={PROGRAMME_PLACES.map(({ path: href, word }) => ({
               href,
               name: t(`nav.${word}`),
-              isHere: path === href || (word === "town" && isTown),
-              isPage: path === href && word !== "town",
+              isHere: path === href || word === floor,
+              isPage: path === href && word !== floor,
             }))}
           />
         )}
@@ -82,14 +84,14 @@ export function Frame({ programme, day, fixedDay, store, children }: FrameProps)
           </label>
         </div>
       </header>
-      {isTown && (
+      {floor && (
         <PlaceTabs
-          label={t("nav.townPlaces")}
+          label={t(`nav.${floor}Places`)}
           className="border-b border-line px-4 lg:px-6"
-          places={TOWN_PLACES.map(({ path: href, word }) => ({
+          places={FLOORS[floor].map(({ path: href, word }) => ({
             href,
             name: t(`nav.${word}`),
-            isHere: path === href,
+            isHere: path === href || path.startsWith(`${href}/`),
           }))}
         />
       )}

@@ -5,18 +5,27 @@ export const PROGRAMME_PLACES = [
   { path: "/kit", word: "kitAll" },
   { path: "/nursery", word: "nursery" },
   { path: "/days", word: "daysAll" },
-  { path: "/groups", word: "groups" },
+  { path: "/groups", word: "people" },
   { path: "/library", word: "reference" },
   { path: "/climate", word: "town" },
 ] as const;
 
+/** Who is taught together, and what they write. */
+const PEOPLE_PLACES = [
+  { path: "/groups", word: "groups" },
+  { path: "/messages", word: "messages" },
+] as const;
+
 /** What holds for the programme's town: its weather, its ways, its prices. */
-export const TOWN_PLACES = [
+const TOWN_PLACES = [
   { path: "/climate", word: "climate" },
   { path: "/schools", word: "schools" },
   { path: "/mixes", word: "mixes" },
   { path: "/prices", word: "prices" },
 ] as const;
+
+/** Places of the programme that have places of their own below them. */
+export const FLOORS = { people: PEOPLE_PLACES, town: TOWN_PLACES } as const;
 
 /** A household's own places, in working order. */
 export const HOUSE_PLACES = ["doorstep", "match", "bench", "kit", "steps", "days", "log", "garden"] as const;

@@ -5,7 +5,7 @@ import { Command } from "cmdk";
 import { useParams, useRouter, useSelectedLayoutSegments } from "next/navigation";
 import { type ReactNode, useDeferredValue, useState } from "react";
 import * as z from "zod";
-import { HOUSE_PLACES, PROGRAMME_PLACES, TOWN_PLACES } from "@/ui/places";
+import { FLOORS, HOUSE_PLACES, PROGRAMME_PLACES } from "@/ui/places";
 import { Dialog } from "@/ui/primitives/dialog";
 import { Queries } from "@/ui/primitives/queries";
 import { useWords } from "@/ui/words/use-words";
@@ -63,8 +63,10 @@ function Found({ close }: { close: () => void }) {
   const places = [
     ...(id ? HOUSE_PLACES.map((p) => go(t(`nav.${p}`), `/house/${id}/${p}`)) : []),
     ...(id ? [go(t("contrast.title"), `/house/${id}/contrast`)] : []),
-    ...PROGRAMME_PLACES.filter((p) => p.word !== "town").map((p) => go(t(`nav.${p.word}`), p.path)),
-    ...TOWN_PLACES.map((p) => go(t(`nav.${p.word}`), p.path)),
+    ...PROGRAMME_PLACES.filter((p) => !(p.word in FLOORS)).map((p) => go(t(`nav.${p.word}`), p.path)),
+    ...Object.values(FLOORS)
+      .flat()
+      .map((p) => go(t(`nav.${p.word}`), p.path)),
     go(t("households.new"), "/households/new"),
   ];
   const households = (data ?? []).map((h) =>

@@ -1,5 +1,11 @@
 import { notFound } from "next/navigation";
-import { putAwayAction, resurveyAction, previewSchoolsAction, saveSchoolsAction } from "@/app/actions";
+import {
+  putAwayAction,
+  resurveyAction,
+  previewSchoolsAction,
+  savePhoneAction,
+  saveSchoolsAction,
+} from "@/app/actions";
 import { screen } from "@/app/screen";
 import { typedSurvey } from "@/app/survey";
 import { readHousehold } from "@/server/households";
@@ -7,6 +13,7 @@ import { readOverrides, readProgramme, readToday } from "@/server/programme";
 import { usualBagKg } from "@/server/reference";
 import { climateOf } from "@/server/town";
 import { Doorstep } from "@/ui/doorstep/doorstep";
+import { Phone } from "@/ui/doorstep/phone";
 import { PutAway } from "@/ui/doorstep/put-away";
 import { SchoolsForm } from "@/ui/schools/schools";
 import { t } from "@/ui/words/translate";
@@ -43,6 +50,7 @@ export default async function Page({ params }: PageProps<"/house/[id]/doorstep">
             preview={previewSchoolsAction.bind(null, household.id)}
             save={saveSchoolsAction.bind(null, household.id)}
           />
+          <Phone saved={household.phone} save={savePhoneAction.bind(null, household.id)} />
           <PutAway isPutAway={household.isPutAway} putAway={putAwayAction.bind(null, household.id)} />
         </section>
       </>
