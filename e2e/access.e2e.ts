@@ -109,8 +109,11 @@ it("a crop is chosen, changed and undone by keyboard alone", async () => {
   await see(page, "Wanted on the table by");
 
   await visit(page, `/house/${house}/bench`);
+  // The year's sums are there once the screen listens to keys.
+  await see(page, "of food");
   await tabTo(page, "leaf kale × 2: sown");
   await page.keyboard.press("Enter");
+  await page.waitForFunction(() => document.activeElement?.closest("aside") !== null);
   await tabTo(page, "One plant more");
   await page.keyboard.press("Enter");
   await see(page, "leaf kale × 3");

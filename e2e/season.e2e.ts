@@ -345,6 +345,7 @@ it(
     // One drag: the bar goes to a later day, and by the arrow key back by a week.
     const bar = (await page.$('section[aria-label="Row 2"] [data-strip] button'))!;
     const before = await bar.evaluate((b) => b.ariaLabel);
+    await bar.evaluate((b) => b.scrollIntoView({ block: "center", behavior: "instant" }));
     const box = (await bar.boundingBox())!;
     await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2);
     await page.mouse.down();

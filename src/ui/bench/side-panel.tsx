@@ -69,7 +69,7 @@ export function SidePanel({
     <aside
       {...panel}
       aria-label={t("bench.panel")}
-      className={`border-l-rule border-ink bg-card ${row ? "fixed inset-x-0 bottom-12 z-5 border-t-rule lg:static lg:border-t-0" : "hidden lg:block"} print:hidden`}
+      className={`border-l-rule border-ink bg-card ${row ? "fixed inset-x-0 bottom-12 z-5 border-t-rule lg:static lg:z-auto lg:border-t-0" : "hidden lg:block"} print:hidden`}
     >
       <div className="relative max-h-[60vh] overflow-y-auto p-4 lg:sticky lg:top-12 lg:max-h-[calc(100vh-3rem)]">
         {row && (
