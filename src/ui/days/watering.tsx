@@ -9,7 +9,7 @@ import { useWords } from "@/ui/words/use-words";
 import { taskWords } from "./task-words";
 
 interface WateringProps {
-  readonly tasks: readonly Task[];
+  readonly tasks: readonly Extract<Task, { kind: "water" }>[];
   readonly today: Day;
   /** What the programme's cans hold. */
   readonly sizes: Pick<Sizes, "canL">;
@@ -49,11 +49,12 @@ export function Watering({ tasks, today, sizes, isDone, rowOf, onDone }: Waterin
       <ul className="mt-1 text-note sm:columns-2">
         {tasks.map((task) => {
           const row = rowOf(task);
-          const { title, detail } = taskWords(task, words);
+          const { detail } = taskWords(task, words);
           const isNow = wants.includes(task);
           return (
             <li key={task.id} className={`break-inside-avoid py-0.5 ${isNow ? "" : "text-muted"}`}>
-              <b>{row ? `${task.row} ${bag(row.bag.kindId)}` : task.row}</b>: {title}, {detail}
+              <b>{row ? `${task.row} ${bag(row.bag.kindId)}` : task.row}</b>:{" "}
+              {quantity(task.litres, "volume")}, {detail}
               {isNow && row?.shape.kind === "tower" && ` · ${t("days.downCore")}`}
               {isNow && row && ` · ${t("days.finger", { depth: quantity(fingerCm(row.shape), "length") })}`}
               {!isNow &&
