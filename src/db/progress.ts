@@ -7,6 +7,7 @@ import {
   type HouseholdProgress,
   type HouseholdStage,
   type Progress,
+  QUIET_DAYS,
 } from "@/core/record";
 import { type Db, rowOf, rowsOf } from "./pool";
 import { HERE, type Scope } from "./scope";
@@ -190,7 +191,7 @@ export const listGermination = (on: Db, programmeId: string): Promise<Germinatio
 export interface ListAsk {
   readonly day: Day;
   readonly search: string;
-  readonly filter: HouseholdStage | "all" | "pressing" | "away";
+  readonly filter: HouseholdStage | "all" | "pressing" | "quiet" | "away";
   readonly sort: "pressing" | "number" | "name";
   readonly page: number;
 }
@@ -208,6 +209,7 @@ const Listed = z.object({
   bags: z.number(),
   sunHours: z.number(),
   firstSowing: DayText.nullable(),
+  quietSince: DayText.nullable(),
   kg: z.number(),
   pieces: z.number(),
   bunches: z.number(),
@@ -216,6 +218,9 @@ const Listed = z.object({
 const STAGE = `CASE WHEN g.finished_from <= $2 THEN 'finished' ELSE coalesce(g.stage, 'new') END`;
 /** Something waits within the days that a trainer looks ahead, or is late. */
 const PRESSING = `g.due_from <= $2::date + ${AHEAD_DAYS}`;
+const LAST = `(SELECT max(r.happened_on) FROM record r WHERE r.programme_id = h.programme_id AND r.household_id = h.id)`;
+/** Something grows there, and nobody has written down anything for weeks. */
+const QUIET = `(${STAGE} IN ('sown', 'picking') AND ${LAST} <= $2::date - ${QUIET_DAYS})`;
 const ORDERS: Record<ListAsk["sort"], string> = {
   number: "h.number",
   name: "lower(h.name), h.number",
@@ -227,19 +232,21 @@ const ORDERS: Record<ListAsk["sort"], string> = {
 export const listPage = (on: Db, programmeId: string, { day, search, filter, sort, page }: ListAsk) =>
   rowsOf(
     on,
-    Listed.transform(({ kg, pieces, bunches, firstSowing, ...rest }) => ({
+    Listed.transform(({ kg, pieces, bunches, firstSowing, quietSince, ...rest }) => ({
       ...rest,
       firstSowing: firstSowing ?? undefined,
+      quietSince: quietSince ?? undefined,
       picked: amountsOf({ kg, pieces, bunches }),
     })),
     {
       sql: `SELECT h.id, h.code, h.name, h.adults, h.children, ${STAGE} AS stage, coalesce(g.bags, 0) AS bags,
           coalesce(g.sun_hours, 0) AS "sunHours", coalesce(g.kg, 0) AS kg, coalesce(g.pieces, 0) AS pieces, coalesce(g.bunches, 0) AS bunches,
           CASE WHEN p.household_id IS NULL THEN NULL ELSE jsonb_build_object('kind', p.kind, 'lengthTyped', p.length_typed, 'widthTyped', p.width_typed) END AS place,
-          (SELECT min(s.sow_on) FROM planting s WHERE s.programme_id = h.programme_id AND s.household_id = h.id AND NOT s.removed AND s.sow_on >= $2) AS "firstSowing"
+          (SELECT min(s.sow_on) FROM planting s WHERE s.programme_id = h.programme_id AND s.household_id = h.id AND NOT s.removed AND s.sow_on >= $2) AS "firstSowing",
+          CASE WHEN ${QUIET} THEN ${LAST} END AS "quietSince"
         FROM household h LEFT JOIN household_progress g ON g.household_id = h.id LEFT JOIN place p ON p.household_id = h.id
         WHERE h.programme_id = $1 AND h.put_away = ($4 = 'away') AND ($3 = '' OR h.name ILIKE '%' || $3 || '%' OR h.code LIKE $3 || '%')
-          AND ($4 IN ('all', 'away') OR ($4 = 'pressing' AND ${PRESSING}) OR $4 = ${STAGE})
+          AND ($4 IN ('all', 'away') OR ($4 = 'pressing' AND ${PRESSING}) OR ($4 = 'quiet' AND ${QUIET}) OR $4 = ${STAGE})
         ORDER BY ${ORDERS[sort]} LIMIT ${PAGE_SIZE} OFFSET $5`,
       values: [programmeId, day, search.replace(/[\\%_]/g, "\\$&"), filter, (page - 1) * PAGE_SIZE],
     },
@@ -250,12 +257,14 @@ const Counts = z.object({
   isPutAway: z.boolean(),
   households: z.number(),
   pressing: z.number(),
+  quiet: z.number(),
 });
 
-/** How many households of a programme a search finds at each stage, those that were put away apart, and how many of them have something waiting. */
+/** How many households of a programme a search finds at each stage, those that were put away apart, and how many of them have something waiting or have gone quiet. */
 export const countStages = (on: Db, programmeId: string, { day, search }: Pick<ListAsk, "day" | "search">) =>
   rowsOf(on, Counts, {
-    sql: `SELECT ${STAGE} AS stage, h.put_away AS "isPutAway", count(*) AS households, count(*) FILTER (WHERE ${PRESSING}) AS pressing
+    sql: `SELECT ${STAGE} AS stage, h.put_away AS "isPutAway", count(*) AS households, count(*) FILTER (WHERE ${PRESSING}) AS pressing,
+        count(*) FILTER (WHERE ${QUIET}) AS quiet
       FROM household h LEFT JOIN household_progress g ON g.household_id = h.id
       WHERE h.programme_id = $1 AND ($3 = '' OR h.name ILIKE '%' || $3 || '%' OR h.code LIKE $3 || '%')
       GROUP BY 1, 2`,

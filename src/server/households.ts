@@ -51,6 +51,8 @@ export interface Overview {
   readonly stages: Readonly<Partial<Record<HouseholdStage, number>>>;
   readonly found: number;
   readonly pressing: number;
+  /** Households that the search finds, in which something grows and nothing was written down for weeks. */
+  readonly quiet: number;
   /** Households that have left. */
   readonly away: number;
   /** Plantings of the whole programme that are late, and that are due. */
@@ -65,7 +67,7 @@ export interface Overview {
 /** What stands in the address of the list; what makes no sense there is as good as left out. */
 const ListQuery = z.object({
   search: z.string().trim().max(80).catch(""),
-  filter: z.enum(["all", "pressing", "away", ...HOUSEHOLD_STAGES]).catch("all"),
+  filter: z.enum(["all", "pressing", "quiet", "away", ...HOUSEHOLD_STAGES]).catch("all"),
   sort: z.enum(["pressing", "number", "name"]).catch("pressing"),
   page: z.coerce.number().int().min(1).max(100_000).catch(1),
 });
@@ -92,24 +94,18 @@ export async function overview(actor: Actor, query: unknown): Promise<Overview> 
   const here = counts.filter((c) => !c.isPutAway);
   const found = here.reduce((sum, c) => sum + c.households, 0);
   const pressing = here.reduce((sum, c) => sum + c.pressing, 0);
+  const quiet = here.reduce((sum, c) => sum + c.quiet, 0);
   const away = counts.filter((c) => c.isPutAway).reduce((sum, c) => sum + c.households, 0);
   const stages: Partial<Record<HouseholdStage, number>> = Object.fromEntries(
     here.map((c) => [c.stage, c.households]),
   );
-  const { filter } = ask;
-  const shown =
-    filter === "all"
-      ? found
-      : filter === "pressing"
-        ? pressing
-        : filter === "away"
-          ? away
-          : (stages[filter] ?? 0);
+  const shown = { all: found, pressing, quiet, away, ...stages }[ask.filter] ?? 0;
   return {
     summaries: listed.map((household) => ({ ...household, due: dueOf(household.id) })),
     stages,
     found,
     pressing,
+    quiet,
     away,
     late: waiting?.late ?? 0,
     due: waiting?.due ?? 0,

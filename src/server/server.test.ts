@@ -335,6 +335,24 @@ describe("what is kept of plans and records", () => {
     expect(JSON.stringify(followed)).toContain('"crop_id":"tomato","sown":46,"up":18');
   });
 
+  it("names a household as gone quiet when something grows and nothing is on record for three weeks, until something is", async () => {
+    const id = await newHousehold();
+    const { plan, plantingId } = planWith();
+    await savePlan(trainer, id, 0, plan);
+    const quiet = async () => {
+      const page = await overview(trainer, { filter: "quiet", search: SURVEY.name });
+      expect(page.summaries.length).toBe(page.quiet);
+      return page.summaries.find((h) => h.id === id)?.quietSince;
+    };
+    expect(await quiet()).toBeUndefined();
+    const moved = record(plantingId, { kind: "moved", amount: null, on: "2026-04-26" });
+    expect((await addRecord(trainer, id, moved)).ok).toBe(true);
+    expect(await quiet()).toBe("2026-04-26");
+    const noted = record(plantingId, { kind: "note", note: "looks well", amount: null, on: "2026-04-28" });
+    expect((await addRecord(trainer, id, noted)).ok).toBe(true);
+    expect(await quiet()).toBeUndefined();
+  });
+
   it("finds, filters and pages households, and takes an address that makes no sense for none", async () => {
     const all = await overview(trainer, {});
     expect(all.found).toBe(Object.values(all.stages).reduce((a, b) => a + b, 0));

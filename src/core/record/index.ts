@@ -4,6 +4,7 @@ export { RecordForm, type RecordTyped } from "./form";
 export { type Germination, germinationBy } from "./germination";
 export {
   AHEAD_DAYS,
+  QUIET_DAYS,
   type Due,
   dueOn,
   type Followed,

@@ -110,6 +110,9 @@ export interface Due {
 /** How far ahead the trainer looks, days. */
 export const AHEAD_DAYS = 7;
 
+/** A household in which something grows has gone quiet after so many days without a record. Assumption, no source: three visits a week apart. */
+export const QUIET_DAYS = 21;
+
 /** What a planting waits for as it looks on a day, when it falls within a week or is late; undefined when nothing is pressing. */
 export function dueOn(waiting: Waiting | undefined, today: Day): Due | undefined {
   if (!waiting || addDays(today, AHEAD_DAYS) < waiting.from) return undefined;

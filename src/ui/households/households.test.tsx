@@ -30,6 +30,7 @@ const screen = (summaries: Summary[], more: Partial<HouseholdsProps> = {}) =>
       stages={{ surveyed: 1, sown: 400 }}
       found={1200}
       pressing={31}
+      quiet={0}
       away={0}
       late={7}
       due={40}

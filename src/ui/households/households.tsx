@@ -35,12 +35,14 @@ export interface Summary {
   readonly bags: number;
   readonly sunHours: number;
   readonly firstSowing?: string;
+  /** The day of the last record, where that is weeks ago and something grows. */
+  readonly quietSince?: string;
   readonly due: readonly Task[];
   readonly picked: Partial<Record<Measure, number>>;
 }
 
 const SORTS = ["pressing", "number", "name"] as const;
-type Filter = HouseholdStage | "all" | "pressing" | "away";
+type Filter = HouseholdStage | "all" | "pressing" | "quiet" | "away";
 
 interface Ask {
   readonly search: string;
@@ -55,6 +57,8 @@ export interface HouseholdsProps {
   readonly stages: Readonly<Partial<Record<HouseholdStage, number>>>;
   readonly found: number;
   readonly pressing: number;
+  /** Households that have gone quiet. */
+  readonly quiet: number;
   /** Households that were put away. */
   readonly away: number;
   readonly late: number;
@@ -79,23 +83,21 @@ function addressOf(ask: Ask): string {
 
 /** The first screen: who is in the programme, how far each is, and what is due or late this week. */
 export function Households(props: HouseholdsProps) {
-  const { programme, summaries, stages, found, pressing, away, late, due, pages, ask, judgingSince } = props;
+  const { programme, summaries, stages, found, pressing, quiet, away, late, due, pages, ask, judgingSince } =
+    props;
   const { t } = useWords();
-  const counts: Partial<Record<Filter, number>> = { all: found, pressing, away, ...stages };
+  const counts: Partial<Record<Filter, number>> = { all: found, pressing, quiet, away, ...stages };
   const filters: Filter[] = [
     "all",
     "pressing",
+    ...(quiet > 0 || ask.filter === "quiet" ? (["quiet"] as const) : []),
     ...HOUSEHOLD_STAGES.filter((stage) => stages[stage]),
     ...(away > 0 || ask.filter === "away" ? (["away"] as const) : []),
   ];
   const nameOf = (f: Filter) =>
-    f === "all"
-      ? t("households.all")
-      : f === "pressing"
-        ? t("households.lateOnly")
-        : f === "away"
-          ? t("households.away")
-          : t(`stages.${f}`);
+    f === "all" || f === "pressing" || f === "quiet" || f === "away"
+      ? t(`households.filters.${f}`)
+      : t(`stages.${f}`);
   const isEmpty = found + away === 0 && ask.search === "";
   return (
     <div className="px-4 py-4 lg:px-6">
@@ -189,7 +191,7 @@ const NEXT_SCREEN: Record<HouseholdStage, "doorstep" | "match" | "bench" | "log"
 
 function HouseholdLine({ summary: h }: { summary: Summary }) {
   const { t, number, crop, day, quantity } = useWords();
-  const { stage, firstSowing, due, picked } = h;
+  const { stage, firstSowing, quietSince, due, picked } = h;
   const todo =
     stage === "planned" && firstSowing
       ? t("households.todo.planned", { day: day(firstSowing) })
@@ -243,6 +245,7 @@ function HouseholdLine({ summary: h }: { summary: Summary }) {
           <li className="text-sm text-muted">{t("households.more", { count: due.length - SHOWN_TASKS })}</li>
         )}
         {due.length === 0 && <li className="text-muted">{todo}</li>}
+        {quietSince && <li className="text-sm">{t("households.quietSince", { day: day(quietSince) })}</li>}
       </ul>
       <p className="col-span-2 col-start-2 text-note lg:col-span-1 lg:col-start-auto lg:text-right">
         {amounts.length > 0 && (
