@@ -24,6 +24,20 @@ const config: NextConfig = {
   serverExternalPackages: ["pg-boss"],
   // Types are checked by the test command; a build on a household's old laptop need not do it again.
   typescript: { ignoreBuildErrors: true },
+  // No other site shows a page within its own or takes its forms, and none learns which household was looked at.
+  headers: async () => [
+    {
+      source: "/:path*",
+      headers: [
+        {
+          key: "Content-Security-Policy",
+          value: "frame-ancestors 'none'; base-uri 'self'; form-action 'self'",
+        },
+        { key: "Referrer-Policy", value: "same-origin" },
+        { key: "X-Content-Type-Options", value: "nosniff" },
+      ],
+    },
+  ],
 };
 
 export default config;

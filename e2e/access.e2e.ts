@@ -134,3 +134,13 @@ it("answers bad addresses with a stable code", async () => {
     expect((await fetch(`${APP}/house/${id}/bench`)).status).toBe(404);
   }
 });
+
+it("lets no other site frame a page, take its forms, or learn its address", async () => {
+  for (const path of ["/", `/house/${house}/garden`, "/worker.js"]) {
+    const { headers } = await fetch(APP + path);
+    expect(headers.get("content-security-policy")).toContain("frame-ancestors 'none'");
+    expect(headers.get("referrer-policy")).toBe("same-origin");
+    expect(headers.get("x-content-type-options")).toBe("nosniff");
+    expect(headers.get("x-powered-by")).toBeNull();
+  }
+});
