@@ -114,6 +114,8 @@ it("a crop is chosen, changed and undone by keyboard alone", async () => {
   await tabTo(page, "leaf kale × 2: sown");
   await page.keyboard.press("Enter");
   await page.waitForFunction(() => document.activeElement?.closest("aside") !== null);
+  // What the panel holds comes with a script of its own.
+  await page.waitForSelector('::-p-aria([name="One plant more"])');
   await tabTo(page, "One plant more");
   await page.keyboard.press("Enter");
   await see(page, "leaf kale × 3");
