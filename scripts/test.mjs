@@ -62,6 +62,15 @@ async function suite(project, env) {
   failed += Math.max(counts.numFailedTests, code === 0 && counts.numTotalTests > 0 ? 0 : 1);
 }
 
+async function withDatabase(act) {
+  const database = await throwawayDatabase();
+  try {
+    await act({ DATABASE_URL: database.url, PIP_ROW_TODAY: "2026-05-18" });
+  } finally {
+    await database.stop();
+  }
+}
+
 try {
   checkNode();
   await ensureDebian("postgresql", hasPostgres);
@@ -84,20 +93,19 @@ try {
   await check("dead code", () => tool("knip/bin/knip.js", "--no-progress"));
   await suite("unit", {});
 
-  const database = await throwawayDatabase();
-  let server;
-  try {
-    const env = { DATABASE_URL: database.url, PIP_ROW_TODAY: "2026-05-18" };
-    await suite("server", env);
-    await ensureBuild();
+  // Each begins with the demo as it is loaded, and not with what the other has left.
+  await withDatabase((env) => suite("server", env));
+  await ensureBuild();
+  await withDatabase(async (env) => {
     const port = await freePort();
-    server = serve("start", port, env, { quiet: true });
-    await server.ready;
-    await suite("browser", { ...env, PIP_ROW_URL: `http://127.0.0.1:${port}`, CHROMIUM });
-  } finally {
-    await server?.stop();
-    await database.stop();
-  }
+    const server = serve("start", port, env, { quiet: true });
+    try {
+      await server.ready;
+      await suite("browser", { ...env, PIP_ROW_URL: `http://127.0.0.1:${port}`, CHROMIUM });
+    } finally {
+      await server.stop();
+    }
+  });
 } catch (error) {
   failed++;
   console.error(error);

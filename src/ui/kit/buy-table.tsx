@@ -1,44 +1,17 @@
 import type { Shopping, ShoppingLine } from "@/core/money";
 import { useWords } from "@/ui/words/use-words";
 import { itemWords } from "./item-words";
-
-const GROUPS = ["bag", "mix", "packet", "piece", "feed", "gear"] as const;
+import { inShopOrder, KitTable } from "./kit-table";
 
 /** What is bought: how much is wanted, in how many packs as shops sell them, what each costs and all of it. */
 export function BuyTable({ shopping }: { shopping: Shopping }) {
-  const { t, money } = useWords();
-  const linesOf = (group: string) => shopping.lines.filter((line) => line.item.startsWith(`${group}/`));
+  const { t } = useWords();
   return (
-    <table className="w-full text-note">
-      <caption className="sr-only">{t("kit.buy")}</caption>
-      <thead className="text-left text-fine text-muted">
-        <tr>
-          <th scope="col">{t("kit.what")}</th>
-          <th scope="col" className="pl-3 text-right">
-            {t("kit.amount")}
-          </th>
-          <th scope="col" className="pl-3 text-right">
-            {t("kit.packs")}
-          </th>
-          <th scope="col" className="pl-3 text-right">
-            {t("kit.cost")}
-          </th>
-        </tr>
-      </thead>
-      <tbody>
-        {GROUPS.flatMap((group) => linesOf(group).map((line) => <Line key={line.item} line={line} />))}
-      </tbody>
-      <tfoot>
-        <tr className="border-t-rule border-ink font-bold">
-          <th scope="row" colSpan={3} className="py-1 text-left">
-            {shopping.unpriced > 0
-              ? t("kit.sumUnpriced", { count: shopping.unpriced })
-              : t(shopping.shared ? "kit.sumShared" : "kit.sum")}
-          </th>
-          <td className="pl-3 text-right whitespace-nowrap tabular-nums">{money(shopping.minor)}</td>
-        </tr>
-      </tfoot>
-    </table>
+    <KitTable columns={[t("kit.amount"), t("kit.packs"), t("kit.cost")]} shopping={shopping}>
+      {inShopOrder(shopping.lines).map((line) => (
+        <Line key={line.item} line={line} />
+      ))}
+    </KitTable>
   );
 }
 

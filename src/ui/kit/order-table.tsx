@@ -9,6 +9,7 @@ import { amountField } from "@/core/quantity";
 import { send } from "@/ui/primitives/send";
 import { useWords } from "@/ui/words/use-words";
 import { itemWords } from "./item-words";
+import { inShopOrder, KitTable } from "./kit-table";
 
 interface OrderTableProps {
   readonly order: Pooled;
@@ -21,70 +22,38 @@ export function OrderTable({ order: { wanted, forAll }, stock, save }: OrderTabl
   const words = useWords();
   const { t, money, number } = words;
   const lines = new Map(forAll.lines.map((line) => [line.item, line]));
-  const sorted = [...wanted].sort(
-    (a, b) => GROUPS.indexOf(a.item.split("/")[0] ?? "") - GROUPS.indexOf(b.item.split("/")[0] ?? ""),
-  );
   return (
-    <table className="w-full text-note">
-      <caption className="sr-only">{t("kit.buy")}</caption>
-      <thead className="text-left text-fine text-muted">
-        <tr>
-          <th scope="col">{t("kit.what")}</th>
-          <th scope="col" className="pl-3 text-right">
-            {t("kit.amount")}
-          </th>
-          <th scope="col" className="pl-3 text-right">
-            {t("kitAll.store")}
-          </th>
-          <th scope="col" className="pl-3 text-right">
-            {t("kit.packs")}
-          </th>
-          <th scope="col" className="pl-3 text-right">
-            {t("kit.cost")}
-          </th>
-        </tr>
-      </thead>
-      <tbody>
-        {sorted.map((want) => {
-          const { name, amount, sizeOf } = itemWords(want, words);
-          const line = lines.get(want.item);
-          const size = line?.price ? sizeOf(line.price.size) : "";
-          return (
-            <tr key={want.item} className="border-t border-line">
-              <th scope="row" className="py-1 text-left font-semibold">
-                {name}
-              </th>
-              <td className="pl-3 text-right whitespace-nowrap tabular-nums">{amount}</td>
-              <td className="pl-3 text-right">
-                <InStore item={want.item} name={name} amount={stock[want.item] ?? 0} save={save} />
-              </td>
-              <td className="pl-3 text-right whitespace-nowrap tabular-nums">
-                {line === undefined
-                  ? t("kitAll.enough")
-                  : line.packs === undefined
-                    ? "–"
-                    : `${number(line.packs)}${size ? ` × ${size}` : ""}`}
-              </td>
-              <td className="pl-3 text-right whitespace-nowrap tabular-nums">
-                {line === undefined ? "" : line.minor === undefined ? t("kit.noPrice") : money(line.minor)}
-              </td>
-            </tr>
-          );
-        })}
-      </tbody>
-      <tfoot>
-        <tr className="border-t-rule border-ink font-bold">
-          <th scope="row" colSpan={4} className="py-1 text-left">
-            {forAll.unpriced > 0 ? t("kit.sumUnpriced", { count: forAll.unpriced }) : t("kit.sum")}
-          </th>
-          <td className="pl-3 text-right whitespace-nowrap tabular-nums">{money(forAll.minor)}</td>
-        </tr>
-      </tfoot>
-    </table>
+    <KitTable columns={[t("kit.amount"), t("kitAll.store"), t("kit.packs"), t("kit.cost")]} shopping={forAll}>
+      {inShopOrder(wanted).map((want) => {
+        const { name, amount, sizeOf } = itemWords(want, words);
+        const line = lines.get(want.item);
+        const size = line?.price ? sizeOf(line.price.size) : "";
+        return (
+          <tr key={want.item} className="border-t border-line">
+            <th scope="row" className="py-1 text-left font-semibold">
+              {name}
+            </th>
+            <td className="pl-3 text-right whitespace-nowrap tabular-nums">{amount}</td>
+            <td className="pl-3 text-right">
+              <InStore item={want.item} name={name} amount={stock[want.item] ?? 0} save={save} />
+            </td>
+            <td className="pl-3 text-right whitespace-nowrap tabular-nums">
+              {line === undefined
+                ? t("kitAll.enough")
+                : line.packs === undefined
+                  ? "–"
+                  : `${number(line.packs)}${size ? ` × ${size}` : ""}`}
+            </td>
+            <td className="pl-3 text-right whitespace-nowrap tabular-nums">
+              {line === undefined ? "" : line.minor === undefined ? t("kit.noPrice") : money(line.minor)}
+            </td>
+          </tr>
+        );
+      })}
+    </KitTable>
   );
 }
 
-const GROUPS = ["bag", "mix", "packet", "piece", "feed", "gear"];
 const AMOUNT = amountField(1_000_000);
 
 /** How much of an item is in store, in the unit in which it is counted; stored when the field is left. */

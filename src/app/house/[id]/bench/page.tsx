@@ -1,22 +1,16 @@
-import { notFound, redirect } from "next/navigation";
 import { nameVersionAction, readPlanAction, savePlanAction, setAsideAction } from "@/app/actions";
-import { screen } from "@/app/screen";
-import { readHousehold } from "@/server/households";
+import { houseScreen } from "@/app/screen";
 import { readOverrides, readProgramme, readToday } from "@/server/programme";
 import { readSetting } from "@/server/judging";
 import { proposedPlan } from "@/server/proposals";
 import { earlierPlans, readPlan } from "@/server/plans";
-import { isSurveyed } from "@/server/setting";
 import { Bench } from "@/ui/bench/bench";
 import { t } from "@/ui/words/translate";
 
 export default async function Page({ params, searchParams }: PageProps<"/house/[id]/bench">) {
-  const { id } = await params;
   const { proposal } = await searchParams;
-  return screen(async (actor) => {
-    const household = await readHousehold(actor, id);
-    if (!household) notFound();
-    if (!isSurveyed(household)) redirect(`/house/${id}/doorstep`);
+  return houseScreen(params, async (actor, household) => {
+    const { id } = household;
     const { place } = household;
 
     const { currency } = await readProgramme(actor);
