@@ -55,7 +55,7 @@ export async function openPage(browser: Browser, path: string, width = 1280, hei
 }
 
 export async function visit(page: Page, path: string): Promise<void> {
-  await page.goto(APP + path, { waitUntil: "networkidle0" });
+  await page.goto(new URL(path, APP).href, { waitUntil: "networkidle0" });
 }
 
 /** What has this name, for those who hear the page. */
@@ -129,6 +129,16 @@ export async function expectAccessible(page: Page, what: string, only?: readonly
     window.innerWidth,
   ]);
   expect(content, `${what} scrolls sideways`).toBeLessThanOrEqual(screen!);
+}
+
+/** Puts the first crop of a name that Match finds into the plan, sown on a day. */
+export async function planted(page: Page, crop: string, day: string): Promise<void> {
+  await page.waitForSelector("[data-cell]");
+  await pickDate(page, "Sow on", day);
+  await type(page, "Find a crop", crop);
+  await page.locator("[data-cell]").click();
+  await press(page, "Put into the plan");
+  await see(page, "is in the plan, row 1.");
 }
 
 /** Fills in the least that a survey asks, on the survey of a new household; its id. */

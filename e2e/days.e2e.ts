@@ -1,5 +1,5 @@
 import { afterAll, beforeAll, expect, it } from "vitest";
-import { openBrowser, openPage, pickDate, press, see, surveyed, type, visit } from "./browser";
+import { openBrowser, openPage, pickDate, press, see, surveyed, type, visit, planted } from "./browser";
 
 let opened: Awaited<ReturnType<typeof openBrowser>>;
 beforeAll(async () => void (opened = await openBrowser()));
@@ -12,12 +12,7 @@ it("goes from a plan to a filled, sown and watered bag on a phone, each in one t
   await see(page, "Nothing is planned yet: choose crops first.");
   await press(page, "Choose crops in Match");
 
-  await page.waitForSelector("[data-cell]");
-  await pickDate(page, "Sow on", "2026-05-20");
-  await type(page, "Find a crop", "radish");
-  await page.locator("[data-cell]").click();
-  await press(page, "Put into the plan");
-  await see(page, "is in the plan, row 1.");
+  await planted(page, "radish", "2026-05-20");
   await press(page, "Days");
   await see(page, "Fill it with");
   // The bag is wanted in two days: it is filled now, and what comes after is only told.

@@ -1,5 +1,16 @@
 import { afterAll, beforeAll, expect, it } from "vitest";
-import { openBrowser, openPage, pickDate, press, see, surveyed, textOf, type, visit } from "./browser";
+import {
+  openBrowser,
+  openPage,
+  pickDate,
+  press,
+  see,
+  surveyed,
+  textOf,
+  type,
+  visit,
+  planted,
+} from "./browser";
 
 let opened: Awaited<ReturnType<typeof openBrowser>>;
 beforeAll(async () => void (opened = await openBrowser()));
@@ -8,12 +19,7 @@ afterAll(() => opened.close());
 it("goes from a plan to a kit that is bought and handed out, a filled and sown bag, and the sheet on paper", async () => {
   const page = await openPage(opened.browser, "/households/new", 390, 844);
   const id = await surveyed(page, "Parcelton");
-  await page.waitForSelector("[data-cell]");
-  await pickDate(page, "Sow on", "2026-05-20");
-  await type(page, "Find a crop", "radish");
-  await page.locator("[data-cell]").click();
-  await press(page, "Put into the plan");
-  await see(page, "is in the plan, row 1.");
+  await planted(page, "radish", "2026-05-20");
 
   // What the plan takes, bought as shops sell it; another sack of feed is told apart from none.
   await press(page, "Kit");

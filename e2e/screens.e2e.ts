@@ -1,6 +1,6 @@
 import { getDocument } from "pdfjs-dist/legacy/build/pdf.mjs";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
-import { APP, openBrowser, openPage, pickDate, press, see, surveyed, type, visit } from "./browser";
+import { APP, openBrowser, openPage, pickDate, press, see, surveyed, type, visit, planted } from "./browser";
 
 let opened: Awaited<ReturnType<typeof openBrowser>>;
 let house: string;
@@ -145,11 +145,7 @@ it(
   async () => {
     const page = await openPage(opened.browser, "/households/new");
     const id = await surveyed(page, "Lateness");
-    await pickDate(page, "Sow on", "2026-05-04");
-    await type(page, "Find a crop", "radish");
-    await page.locator("[data-cell]").click();
-    await press(page, "Put into the plan");
-    await see(page, "is in the plan, row 1.");
+    await planted(page, "radish", "2026-05-04");
     const titles = () => page.$$eval("[data-strip] button", (bars) => bars.map((b) => b.ariaLabel ?? ""));
     const firstPick = async () => /first pick (\d+ \w+)/.exec((await titles())[0]!)![1]!;
     await visit(page, `/house/${id}/bench`);

@@ -1,6 +1,6 @@
 import { isBegun } from "../calendar";
 import { temperatureOn, VENT_FROM_C } from "../climate";
-import { addDays, type Day } from "../day";
+import { addDays, type Day, daysBetween } from "../day";
 import { newMixFor, type RowView } from "../garden";
 import { settledL } from "../mix";
 import type { Setting } from "../setting";
@@ -86,12 +86,19 @@ function watering(asked: Asked): Due[] {
   return [{ kind: "water", ...amounts, last, from: on, until: on }];
 }
 
+/** What is eaten sooner, caterpillars do not get to; days. Assumption, no source: eggs take about a week to hatch. */
+const NET_STAY = 14;
+
 function netting({ row, setting, today, done }: Asked): Due[] {
   const animals = setting.site?.includes("animals") ?? false;
   const [first] = row.plantings
-    .filter((p) => !p.real?.endedOn && (animals || p.crop.family === CABBAGE_FAMILY))
+    .filter(
+      (p) =>
+        !p.real?.endedOn &&
+        (animals || (p.crop.family === CABBAGE_FAMILY && daysBetween(p.stay.from, p.stay.to) >= NET_STAY)),
+    )
     // One that should stand and was not sown wants no net.
-    .filter((p) => p.stay.to >= today && (isBegun(p.real) || p.stay.from > today))
+    .filter((p) => p.stay.to >= today && (isBegun(p.real) || p.stay.from >= today))
     .sort((a, b) => a.stay.from.localeCompare(b.stay.from));
   if (!first || row.row.isCovered || done.on(row.row.id, "covered").some((day) => day >= first.stay.from))
     return [];

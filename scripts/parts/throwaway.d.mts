@@ -1,0 +1,1 @@
+export function throwawayDatabase(): Promise<{ url: string; stop: () => Promise<void> }>;
