@@ -1,5 +1,5 @@
 import { afterAll, beforeAll, expect, it } from "vitest";
-import { openBrowser, openPage, pickDate, press, see, surveyed, type, visit, planted } from "./browser";
+import { openBrowser, openPage, planted, press, see, surveyed, visit } from "./browser";
 
 let opened: Awaited<ReturnType<typeof openBrowser>>;
 beforeAll(async () => void (opened = await openBrowser()));

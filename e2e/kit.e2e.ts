@@ -1,16 +1,5 @@
 import { afterAll, beforeAll, expect, it } from "vitest";
-import {
-  openBrowser,
-  openPage,
-  pickDate,
-  press,
-  see,
-  surveyed,
-  textOf,
-  type,
-  visit,
-  planted,
-} from "./browser";
+import { openBrowser, openPage, press, see, surveyed, textOf, type, visit, planted } from "./browser";
 
 let opened: Awaited<ReturnType<typeof openBrowser>>;
 beforeAll(async () => void (opened = await openBrowser()));

@@ -1,6 +1,6 @@
 import { getDocument } from "pdfjs-dist/legacy/build/pdf.mjs";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
-import { APP, openBrowser, openPage, pickDate, press, see, surveyed, type, visit, planted } from "./browser";
+import { APP, openBrowser, openPage, planted, press, see, surveyed, type, visit } from "./browser";
 
 let opened: Awaited<ReturnType<typeof openBrowser>>;
 let house: string;
