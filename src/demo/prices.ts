@@ -50,6 +50,7 @@ const SHED: Record<string, readonly [price: number, size: number]> = {
   "gear/cover": [12, 1],
   "gear/stones": [5.4, 20],
   "gear/lime": [3.5, 2],
+  "gear/can": [6.8, 1],
 };
 
 /** A packet's price and the seed in it, g; a kilogram at the market. */

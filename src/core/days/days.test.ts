@@ -107,6 +107,13 @@ it("asks for no step again that happened before this season's records begin", ()
   for (const step of ["sow", "up", "harden", "move"]) expect(old).not.toContain(step);
 });
 
+it("asks for a net over what stands for weeks, from its own day on, and not over what is eaten before eggs hatch", () => {
+  const on = (goalId: string, plants: number) =>
+    kinds(asked(planOf("round-5-gal", planting(10, goalId, "2026-05-20", { plants })), "2026-05-20", []));
+  expect(on("radish/root", 9)).toContain("net");
+  expect(on("radish/microgreens", 1)).not.toContain("net");
+});
+
 it("says that a sowing is due and late in the same days as the lists do", () => {
   const plan = planOf("round-10-gal", planting(10, "radish/root", "2026-05-10", { plants: 9 }));
   const sow = one(asked(plan, "2026-05-18"), "sow")!;

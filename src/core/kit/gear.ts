@@ -15,7 +15,7 @@ const need = (gear: Gear, amount: number, until?: Day): Need => ({ item: `gear/$
 
 /**
  * What goes with a garden besides bags, mix and seed, as its tasks ask for it: canes one for each plant, of all else one
- * for the bag; stones in L, lime and granules in kg.
+ * for the bag; stones in L, lime and granules in kg; a can for a household that begins.
  */
 export function gearFor(
   tasks: readonly Task[],
@@ -53,12 +53,19 @@ export function gearFor(
     ...asked,
     ...(cells > 0 ? [need("cell", cells)] : []),
     ...covers.map(() => need("cover", 1)),
+    ...(fillings.length > 0 && !hasBegun(garden, setting) ? [need("can", 1)] : []),
     ...fillings
       .filter(({ stonesL }) => stonesL > 0)
       .map(({ stonesL, until }) => need("stones", stonesL, until)),
     ...heaps.flatMap(({ lime }) => (lime && "limeKg" in lime ? [need("lime", lime.limeKg)] : [])),
   ];
 }
+
+/** Whoever filled a bag or sowed in one has something to water it with. */
+const hasBegun = (garden: Garden, { happened = {} }: Setting): boolean =>
+  garden.rows.some(
+    ({ row, plantings }) => row.id in happened || plantings.some(({ planting }) => planting.id in happened),
+  );
 
 /** The most cells that are full at once from a day on. */
 function cellsAtOnce(garden: Garden, setting: Setting, today: Day): number {

@@ -38,7 +38,7 @@ it("fills a large tower with about eight barrows, half of each, and soaks it wit
 });
 
 describe("a kit", () => {
-  it("holds each thing once, by hand sum: a bag, its mix in sacks, seed, feed, canes and labels", () => {
+  it("holds each thing once, by hand sum: a bag, its mix in sacks, seed, feed, canes, labels and a can", () => {
     const prices = pricesBy([
       { item: "bag/round-10-gal", minor: 450, size: 1 },
       { item: "mix/potting-mix-and-manure", minor: 690, size: 45 },
@@ -53,6 +53,7 @@ describe("a kit", () => {
       ["feed/organic-granules", undefined],
       ["gear/label", undefined],
       ["gear/cane", undefined],
+      ["gear/can", undefined],
     ]);
     expect(shopping.minor).toBe(450 + 690 + 120);
     expect(shopping.lines.find((l) => l.item === "gear/cane")!.amount).toBe(1);
@@ -81,6 +82,7 @@ describe("a kit", () => {
   it("holds nothing of what is on record: neither what was filled, nor what was sown", () => {
     const plan = bought(planOf("round-10-gal", planting(10, "radish/root", "2026-05-20", { plants: 9 })));
     expect(kit(plan).fillings).toHaveLength(1);
+    expect(kit(plan).shopping.lines.map((l) => l.item)).toContain("gear/can");
     const filled = kit(plan, { happened: { [id(2)]: { filledOn: "2026-05-17" } } });
     expect(filled.fillings).toEqual([]);
     expect(filled.shopping.lines.map((l) => l.item)).toEqual(["packet/radish", "gear/net", "gear/label"]);

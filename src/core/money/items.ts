@@ -34,6 +34,7 @@ const GEAR = {
   cover: 1,
   stones: 20,
   lime: 2,
+  can: 1,
 } as const;
 export type Gear = keyof typeof GEAR;
 

@@ -33,7 +33,7 @@ const screen = (more: Partial<KitProps> = {}) =>
 it("lists what to buy with its cost and what nobody priced, the heap by buckets, and what each bag takes with its caution", () => {
   const { text, getByRole } = screen();
   expect(getByRole("table", { name: "To buy" }).textContent).toContain("€5.90");
-  expect(text()).toContain("In all, without 4 things that nobody has priced€5.90");
+  expect(text()).toContain("In all, without 5 things that nobody has priced€5.90");
   expect(text()).toMatch(/A heap of \d+ L, potting mix and manure, topping up counted: \d bucket/);
   expect(text()).toMatch(/potting mix\d+ L · .*aged manure\d+ L · /);
   expect(text()).toContain("Raw manure stays out of a bag from 120 days");
