@@ -1,11 +1,11 @@
 import { Document, Page, renderToBuffer, StyleSheet, Svg, Text, View } from "@react-pdf/renderer";
 import type { ReactNode } from "react";
 import { assessGarden } from "@/core/garden";
-import { ripenessOf } from "@/core/ripeness";
 import { settingFrom } from "@/core/setting";
 import { type Sheet, type SheetRow, sheetOf } from "@/core/sheet";
 import { referenceWith } from "@/library";
 import { taskWords } from "@/ui/days/task-words";
+import { ripenessWords } from "@/ui/verdict/ripeness-words";
 import { wordsFor } from "@/ui/words/words-for";
 import type { PrintStyle, SheetAsk } from "./ask";
 import { MarkAt, MARKS, SectionDrawing, TopDrawing } from "./bag-drawings";
@@ -177,29 +177,17 @@ function Dates({ sheet, words }: { sheet: Sheet; words: Words }) {
 }
 
 function PickGuide({ sheet, words }: { sheet: Sheet; words: Words }) {
-  const { t, crop, quantity, percent } = words;
+  const { t, crop } = words;
   const goals = sheet.goals.slice(0, MOST_GOALS);
   if (goals.length === 0) return null;
   return (
     <View>
       <Text style={s.title}>{t("sheet.ripe")}</Text>
-      {goals.map((goal) => {
-        const { sign, cut, aboveCrownCm, leaves, isEnd } = ripenessOf(goal);
-        return (
-          <Text key={goal.id}>
-            <Text style={s.bold}>{crop(goal.id)}</Text>{" "}
-            {[
-              t(`ripeness.signs.${sign}`),
-              t(`ripeness.cuts.${cut}`),
-              aboveCrownCm !== undefined && t("ripeness.crown", { height: quantity(aboveCrownCm, "length") }),
-              leaves !== undefined && t("ripeness.leave", { share: percent(leaves) }),
-              isEnd && t("ripeness.end"),
-            ]
-              .filter(Boolean)
-              .join(" ")}
-          </Text>
-        );
-      })}
+      {goals.map((goal) => (
+        <Text key={goal.id}>
+          <Text style={s.bold}>{crop(goal.id)}</Text> {ripenessWords(goal, words)}
+        </Text>
+      ))}
     </View>
   );
 }

@@ -4,7 +4,7 @@ import { planOf, planting, settingWith } from "@/testing/garden";
 import { assessGarden } from "../garden";
 import { pricesBy } from "../money";
 import type { Plan } from "../plan";
-import { type Change, changesFor, contrastOf, waysOf } from ".";
+import { type Change, changesFor, contrastOf, momentsOf, waysOf } from ".";
 
 const TODAY = "2026-05-18";
 const setting = settingWith({
@@ -78,4 +78,17 @@ it("weighs the ways of growing for one crop: a tower holds most plants on the fl
   // Light is shared by the floor: a tower does not give as many times more as it holds plants.
   const each = (name: string) => by[name]!.figures.harvest.likely / by[name]!.figures.plants;
   expect(each("tower")).toBeLessThan(each("fabric"));
+});
+
+it("follows a bag in four days to its first pick, growing from one to the next, and an empty one not at all", () => {
+  const [row] = assessGarden(tomato, setting).rows;
+  const moments = momentsOf(row!);
+  const { firstPick } = row!.plantings[0]!.season.stages;
+  expect(moments.map(({ day }) => day)).toEqual([...moments.map(({ day }) => day)].sort());
+  expect(moments.at(-1)!.day).toBe(firstPick!.likely);
+  const roots = moments.flatMap(({ stands }) => stands.map(({ rootCm }) => rootCm));
+  expect(roots).toHaveLength(4);
+  expect(roots).toEqual([...roots].sort((a, b) => a - b));
+  expect(roots.at(-1)!).toBeLessThanOrEqual(findGoal("tomato/bush")!.goal.depthCm.good);
+  expect(momentsOf({ plantings: [] })).toEqual([]);
 });

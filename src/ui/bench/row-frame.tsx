@@ -1,7 +1,8 @@
 import type { ReactNode } from "react";
 import type { Day } from "@/core/day";
 import { heardOf, type PlantingView, type RowView, standingOn } from "@/core/garden";
-import { BagSection, type SectionPlant } from "@/ui/draw/section";
+import { sectionPlant, topPlanting } from "@/ui/draw/plantings";
+import { BagSection } from "@/ui/draw/section";
 import type { StripBar } from "@/ui/draw/strip";
 import type { TopPlanting } from "@/ui/draw/top";
 import { useWords } from "@/ui/words/use-words";
@@ -28,8 +29,6 @@ export interface RowShown {
   /** Drawn large though nobody chose it. */
   readonly isLarge?: boolean;
 }
-
-const spacing = ({ goal }: PlantingView) => (goal.stand.type === "plants" ? goal.stand.spacingCm.good : 0);
 
 /** The plantings that the drawings show: what stands with the selected one at its first pick, else what stands today or comes next. */
 function inView({ view, selection, today }: RowShown): PlantingView[] {
@@ -65,33 +64,9 @@ export const barsOf = ({ view, selection, today }: RowShown): StripBar[] =>
     wrong: p.fit.grade === "wrong" || view.clashes.some((c) => c.plantingId === p.planting.id),
   }));
 
-/** A stand sown dense is drawn as so many. */
-const DRAWN_DENSE = 7;
-
-/** A planting as the section of its bag shows it. */
-export const sectionPlant = (
-  { goal, planting }: PlantingView,
-  { depthCm }: Pick<RowView, "depthCm">,
-): SectionPlant => ({
-  goalId: goal.id,
-  kind: goal.kind,
-  count: planting.plants ?? DRAWN_DENSE,
-  rootCm: Math.min(goal.depthCm.good, depthCm),
-  heightCm: goal.heightCm,
-  side: planting.surface === "side",
-});
-
 /** The plantings that a bag shows from above. */
 export const topsOf = (row: RowShown): TopPlanting[] =>
-  inView(row).map((p) => ({
-    id: p.planting.id,
-    top: p.top,
-    sides: p.sides,
-    spacingCm: spacing(p),
-    patch: p.patch,
-    ground: p.ground,
-    selected: chosenIn(row.view, row.selection) === p.planting.id,
-  }));
+  inView(row).map((p) => topPlanting(p, chosenIn(row.view, row.selection) === p.planting.id));
 
 /** What the records change, in words. */
 function HeardLines({ view, today }: RowShown) {

@@ -1,12 +1,21 @@
 "use client";
 
 import { useMemo, useState } from "react";
-import { type Change, changesFor, contrastOf, type Figures, type Way, waysOf } from "@/core/contrast";
-import { addDays, type Day, daysBetween } from "@/core/day";
+import {
+  type Change,
+  changesFor,
+  contrastOf,
+  type Figures,
+  momentsOf,
+  type Way,
+  waysOf,
+} from "@/core/contrast";
+import type { Day } from "@/core/day";
 import { assessGarden } from "@/core/garden";
 import type { Override } from "@/core/override";
 import type { Plan } from "@/core/plan";
 import type { PlainSetting, Setting } from "@/core/setting";
+import { sectionPlant, topPlanting } from "@/ui/draw/plantings";
 import { BagSection } from "@/ui/draw/section";
 import { BagTop } from "@/ui/draw/top";
 import { SelectField } from "@/ui/primitives/field";
@@ -128,17 +137,9 @@ function TwoBags({
   );
 }
 
-/** Shares of the way to the first pick at which a bag is drawn. */
-const MOMENTS = [0.15, 0.45, 0.75, 1];
-
-/** One bag from above, and cut through at four moments of its season. */
+/** One bag from above, and cut through at some moments of its season. */
 function OneBag({ name, figures: { row } }: { name: string; figures: Figures }) {
   const { bag, day } = useWords();
-  const all = row.plantings;
-  const from = all.map(({ stay }) => stay.from).sort()[0];
-  const first = Math.min(...all.map(({ course }) => course.from));
-  const ripe = all.flatMap(({ season }) => season.stages.firstPick?.likely ?? []).sort()[0];
-  const days = from && ripe && ripe > from ? daysBetween(from, ripe) : 60;
   return (
     <div>
       <h3 className="font-head font-bold">
@@ -148,40 +149,19 @@ function OneBag({ name, figures: { row } }: { name: string; figures: Figures }) 
         <BagTop
           shape={row.shape}
           isSmall={false}
-          plantings={all.map(({ planting, goal, top, sides, patch, ground }) => ({
-            id: planting.id,
-            top,
-            sides,
-            patch,
-            ground,
-            spacingCm: goal.stand.type === "plants" ? goal.stand.spacingCm.good : 0,
-            selected: false,
-          }))}
+          plantings={row.plantings.map((view) => topPlanting(view))}
         />
-        {from &&
-          MOMENTS.map((share) => {
-            const at = first + Math.round(share * days);
-            return (
-              <figure key={share}>
-                <BagSection
-                  shape={row.shape}
-                  depthCm={row.depthCm}
-                  isSmall
-                  plants={all
-                    .filter(({ course }) => course.standsOn(at))
-                    .map(({ planting, goal, course, units }) => ({
-                      goalId: goal.id,
-                      kind: goal.kind,
-                      count: planting.plants ?? Math.max(3, Math.round(units)),
-                      rootCm: goal.depthCm.good * Math.sqrt(course.grown(at)),
-                      heightCm: course.canopy(at).heightCm,
-                      side: planting.surface === "side",
-                    }))}
-                />
-                <figcaption className="text-fine text-muted">{day(addDays(from, at - first))}</figcaption>
-              </figure>
-            );
-          })}
+        {momentsOf(row).map((moment) => (
+          <figure key={moment.day}>
+            <BagSection
+              shape={row.shape}
+              depthCm={row.depthCm}
+              isSmall
+              plants={moment.stands.map(({ view, ...grown }) => sectionPlant(view, row, grown))}
+            />
+            <figcaption className="text-fine text-muted">{day(moment.day)}</figcaption>
+          </figure>
+        ))}
       </div>
     </div>
   );

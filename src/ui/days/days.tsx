@@ -4,16 +4,13 @@ import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { useMemo, useState } from "react";
 import { addDays, type Day } from "@/core/day";
-import { type DoneLine, SETTLED_BY, stateOn, type Task, tasksOf, warningsFor } from "@/core/days";
+import { SETTLED_BY, stateOn, type Task, tasksOf, warningsFor } from "@/core/days";
 import { assessGarden, type RowView } from "@/core/garden";
 import { USUAL_SIZES } from "@/core/mix";
-import type { Override } from "@/core/override";
-import type { Plan } from "@/core/plan";
 import { type GardenRecord, validRecords } from "@/core/record";
 import type { Away } from "@/core/place";
-import type { PlainSetting } from "@/core/setting";
-import type { Weather } from "@/core/weather";
 import { absencesOf, waterByMonth } from "@/core/year";
+import type { GardenProps } from "@/ui/garden-props";
 import { post, type Store, useOutbox } from "@/ui/offline/outbox";
 import { Button, buttonClass } from "@/ui/primitives/button";
 import { SheetLink } from "@/ui/kit/sheet-link";
@@ -29,21 +26,13 @@ import { Watering } from "./watering";
 import { WaterYear } from "./water-year";
 import { WeatherLines } from "./weather-lines";
 
-export interface DaysProps {
+export interface DaysProps extends GardenProps {
   readonly householdId: string;
   readonly title: string;
-  readonly today: Day;
-  readonly plan: Plan;
-  readonly setting: PlainSetting;
-  readonly overrides: readonly Override[];
-  /** What is on record of its plantings and bags this season. */
-  readonly records: readonly DoneLine[];
   /** Times with nobody to water. */
   readonly away: readonly Away[];
   /** What the household can carry a day, L; left out where nobody asked. */
   readonly carriesLDay?: number;
-  /** The weather of these days, where it is known. */
-  readonly weather?: Weather;
   readonly store: Store;
 }
 

@@ -2,14 +2,13 @@
 
 import Link from "next/link";
 import { useMemo, useState } from "react";
-import { addDays, type Day } from "@/core/day";
-import { type DoneLine, stateOn, type Task, tasksOf } from "@/core/days";
+import { addDays } from "@/core/day";
+import { stateOn, type Task, tasksOf } from "@/core/days";
 import { assessGarden, nextMeal } from "@/core/garden";
-import type { Override } from "@/core/override";
-import type { PlainSetting } from "@/core/setting";
-import type { Plan } from "@/core/plan";
 import { rowThirst, spanOf, wateringDays } from "@/core/year";
-import { ROW_COLUMNS, sectionPlant, type Selection } from "@/ui/bench/row-frame";
+import type { GardenProps } from "@/ui/garden-props";
+import { ROW_COLUMNS, type Selection } from "@/ui/bench/row-frame";
+import { sectionPlant } from "@/ui/draw/plantings";
 import { StillRow } from "@/ui/bench/still-row";
 import { taskWords } from "@/ui/days/task-words";
 import { BagSection } from "@/ui/draw/section";
@@ -21,15 +20,9 @@ import { Dates } from "@/ui/verdict/dates";
 import { RipenessLine } from "@/ui/verdict/ripeness";
 import { useWords } from "@/ui/words/use-words";
 
-interface OwnGardenProps {
+interface OwnGardenProps extends GardenProps {
   readonly householdId: string;
   readonly name: string;
-  readonly today: Day;
-  readonly plan: Plan;
-  readonly setting: PlainSetting;
-  readonly overrides: readonly Override[];
-  /** What is on record of its plantings and bags this season. */
-  readonly records: readonly DoneLine[];
 }
 
 /** What comes within this many days is worth a card, or a line. */

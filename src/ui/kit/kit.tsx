@@ -3,17 +3,13 @@
 import Link from "next/link";
 import { type ReactNode, useMemo, useState } from "react";
 import { cautionsOfFilling } from "@/core/caution";
-import type { Day } from "@/core/day";
-import type { DoneLine } from "@/core/days";
 import { assessGarden, type RowView } from "@/core/garden";
 import { type Heap, type KitList, kitOf } from "@/core/kit";
 import { bagsFrom, loadsOf, type Sizes, USUAL_SIZES } from "@/core/mix";
-import type { Override } from "@/core/override";
-import type { Plan } from "@/core/plan";
 import type { Problem } from "@/core/problem";
 import { parseQuantity } from "@/core/quantity";
-import type { PlainSetting } from "@/core/setting";
 import type { Filling } from "@/core/steps";
+import type { GardenProps } from "@/ui/garden-props";
 import { BagSection } from "@/ui/draw/section";
 import { buttonClass } from "@/ui/primitives/button";
 import { Caution } from "@/ui/primitives/caution";
@@ -26,15 +22,9 @@ import { loadWords } from "./load-words";
 import { OtherFeed } from "./other-feed";
 import { SheetLink } from "./sheet-link";
 
-export interface KitProps {
+export interface KitProps extends GardenProps {
   readonly householdId: string;
   readonly title: string;
-  readonly today: Day;
-  readonly plan: Plan;
-  readonly setting: PlainSetting;
-  readonly overrides: readonly Override[];
-  /** What is on record of its plantings and bags this season. */
-  readonly records: readonly DoneLine[];
 }
 
 /** All that a plan still takes: what to buy, each heap of mix by barrow and bucket, what each bag takes, and what goes with it. */

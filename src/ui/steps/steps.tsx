@@ -6,16 +6,15 @@ import { type ReactNode, useMemo, useState } from "react";
 import { type Caution, cautionsOfFilling, cautionsOfPlanting } from "@/core/caution";
 import { startsFromSeed } from "@/core/crop";
 import { addDays, type Day } from "@/core/day";
-import { type DoneLine, stateOn, type Task, tasksOf } from "@/core/days";
-import { assessGarden, type PlantingView, type RowView } from "@/core/garden";
+import { stateOn, type Task, tasksOf } from "@/core/days";
+import { assessGarden, type RowView } from "@/core/garden";
 import { USUAL_SIZES } from "@/core/mix";
-import type { Override } from "@/core/override";
-import type { Plan } from "@/core/plan";
-import type { PlainSetting, Setting } from "@/core/setting";
+import type { Setting } from "@/core/setting";
 import { type Filling, fillingOf, plantSteps, sowSteps } from "@/core/steps";
-import type { Weather } from "@/core/weather";
+import type { GardenProps } from "@/ui/garden-props";
 import { doneRecord } from "@/ui/days/done-record";
 import { heldBackWords } from "@/ui/days/task-words";
+import { topPlanting } from "@/ui/draw/plantings";
 import { BagTop } from "@/ui/draw/top";
 import { post, type Store, useOutbox } from "@/ui/offline/outbox";
 import { Button, buttonClass } from "@/ui/primitives/button";
@@ -28,16 +27,9 @@ import { fillStepWords, sowStepWords } from "./step-words";
 import { Timer } from "./timer";
 import { useTicks } from "./use-ticks";
 
-export interface StepsProps {
+export interface StepsProps extends GardenProps {
   readonly householdId: string;
   readonly title: string;
-  readonly today: Day;
-  readonly plan: Plan;
-  readonly setting: PlainSetting;
-  readonly overrides: readonly Override[];
-  /** What is on record of its plantings and bags this season. */
-  readonly records: readonly DoneLine[];
-  readonly weather?: Weather;
   readonly store: Store;
 }
 
@@ -174,7 +166,7 @@ function CardFor({ task, row, setting, ...card }: CardForProps) {
       name={name}
       figure={
         <>
-          <BagTop shape={row.shape} plantings={[topOf(view)]} isSmall={false} />
+          <BagTop shape={row.shape} plantings={[topPlanting(view)]} isSmall={false} />
           {DEEP.has(view.method.method) && <DepthFigure depthCm={view.method.depthCm} />}
         </>
       }
@@ -187,16 +179,6 @@ function CardFor({ task, row, setting, ...card }: CardForProps) {
 
 /** What is laid so deep that its depth is worth a drawing. */
 const DEEP = new Set(["tubers", "sets", "cuttings"]);
-
-const topOf = ({ planting, top, sides, patch, ground, goal }: PlantingView) => ({
-  id: planting.id,
-  top,
-  sides,
-  patch,
-  ground,
-  spacingCm: goal.stand.type === "plants" ? goal.stand.spacingCm.good : 0,
-  selected: false,
-});
 
 const manureNote = ({ rawManureUntil, row }: Filling, { t, day }: ReturnType<typeof useWords>) =>
   rawManureUntil && row.mix.recipe.some(({ part }) => part === "aged-manure")
