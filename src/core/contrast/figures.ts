@@ -17,8 +17,8 @@ export interface Figures {
   /** The worst of its plantings. */
   readonly grade: Grade;
   readonly harvest: Range;
-  /** Water of each month, L a week about its middle, from the month of the day on; and days between waterings then. */
-  readonly water: readonly { readonly month: Day; readonly weekL: number; readonly everyDays: number }[];
+  /** The thirstiest of the twelve months from a day on: its water, L a week, and whole days between waterings, 0 for twice a day. */
+  readonly peak: { readonly month: Day; readonly weekL: number; readonly everyDays: number };
   readonly hours: number;
   /** What it costs to start, and the bag's share of that a season over its likely life, minor units; prices that nobody knows are left out. */
   readonly startMinor: number;
@@ -53,11 +53,11 @@ export function figuresOf(bag: BagThing, row: Row, setting: Setting, today: Day)
     wetKg: view.wetKg,
     grade: GRADES_WORST.find((grade) => view.plantings.some(({ fit }) => fit.grade === grade)) ?? "roomy",
     harvest: economy.harvest,
-    water: Array.from({ length: MONTHS }, (_, i) => {
+    peak: Array.from({ length: MONTHS }, (_, i) => {
       const day = addDays(today, Math.round(i * DAYS_A_MONTH));
-      const every = wateringDays(view, day, setting);
-      return { month: day, weekL: 7 * rowThirst(view, day, setting), everyDays: every };
-    }),
+      const everyDays = Math.floor(wateringDays(view, day, setting));
+      return { month: day, weekL: 7 * rowThirst(view, day, setting), everyDays };
+    }).reduce((most, month) => (month.weekL > most.weekL ? month : most)),
     hours: hoursByWeek(garden, setting, today, WEEKS).reduce((a, b) => a + b, 0),
     startMinor: economy.shopping.minor,
     seasonMinor: economy.shopping.minor - bagMinor - mixMinor + (bagMinor + mixMinor) / life,

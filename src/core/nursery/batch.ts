@@ -91,6 +91,9 @@ export function batchesOf(lines: readonly Line[], confidence: number): Batch[] {
     .sort((a, b) => a.sowOn.localeCompare(b.sowOn) || a.goalId.localeCompare(b.goalId));
 }
 
+/** Whole trays that so many cells come to. */
+export const traysFor = (cells: number): number => Math.ceil(cells / TRAY_CELLS);
+
 /** How many cells are full in a week, by its Monday, and how many trays that is. */
 export interface CellWeek {
   readonly week: Day;
@@ -108,6 +111,6 @@ export function cellsByWeek(batches: readonly Batch[], from: Day, weeks: number)
     );
     const cells = sum(full.filter(({ method }) => method === "cells").map(({ places }) => places));
     const strewn = full.filter(({ method }) => method === "tray").length;
-    return { week, cells, trays: Math.ceil(cells / TRAY_CELLS) + strewn };
+    return { week, cells, trays: traysFor(cells) + strewn };
   });
 }

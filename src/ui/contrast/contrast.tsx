@@ -175,7 +175,6 @@ function FiguresTable({
 }) {
   const words = useWords();
   const { t, quantity, harvest, number, money, month } = words;
-  const peak = (f: Figures) => f.water.reduce((a, b) => (b.weekL > a.weekL ? b : a));
   const lines: readonly [string, (f: Figures) => React.ReactNode][] = [
     [t("contrast.plants"), (f) => (f.plants > 0 ? number(f.plants) : "–")],
     [t("contrast.soil"), (f) => quantity(f.soilL, "volume")],
@@ -185,14 +184,12 @@ function FiguresTable({
     [t("contrast.harvest"), (f) => (f.grade === "wrong" ? "–" : harvest(f.harvest))],
     [
       t("contrast.water"),
-      (f) => {
-        const { weekL, everyDays, month: on } = peak(f);
+      ({ peak: { weekL, everyDays, month: on } }) => {
         return weekL > 0
           ? t("contrast.waterIn", {
               month: month(on),
               litres: quantity(weekL, "volume"),
-              days:
-                everyDays < 1 ? t("bench.twiceADay") : t("days.everyDays", { days: Math.floor(everyDays) }),
+              days: everyDays < 1 ? t("bench.twiceADay") : t("days.everyDays", { days: everyDays }),
             })
           : "–";
       },

@@ -115,7 +115,6 @@ function MixEntry({
   const { t, quantity, number, units, mix: nameOf } = useWords();
   const { done, failure, fields, setFields, store } = useStored();
   const [typed, setTyped] = useState(mix.isWeighed ? quantity(mix.wetKgL, "mass") : "");
-  const all = mix.recipe.reduce((sum, { parts }) => sum + parts, 0);
   const own = ownMixName(mix.id) !== undefined;
   const weigh = async () => {
     const read = WET_LITRE.safeParse(typed);
@@ -149,7 +148,7 @@ function MixEntry({
           <span
             key={part}
             className={`h-full border-ink ${i > 0 ? "border-l-rule" : ""} ${PART_FILL[i % PART_FILL.length]}`}
-            style={{ width: `${(100 * parts) / all}%` }}
+            style={{ flex: parts }}
           />
         ))}
       </div>

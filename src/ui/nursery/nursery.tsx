@@ -3,7 +3,7 @@
 import Link from "next/link";
 import { useRouter } from "next/navigation";
 import type { Day } from "@/core/day";
-import { type Batch, type CellWeek, TRAY_CELLS } from "@/core/nursery";
+import { type Batch, type CellWeek, TRAY_CELLS, traysFor } from "@/core/nursery";
 import { GroupPick } from "@/ui/groups/group-pick";
 import { SelectField } from "@/ui/primitives/field";
 import { JudgingSince } from "@/ui/primitives/judging-since";
@@ -147,7 +147,7 @@ function Batches({
               <div className="tabular-nums">
                 <b>
                   {method === "cells"
-                    ? t("nursery.cellsOf", { count: places, trays: Math.ceil(places / TRAY_CELLS) })
+                    ? t("nursery.cellsOf", { count: places, trays: traysFor(places) })
                     : t("nursery.seedsOf", { count: places })}
                 </b>{" "}
                 <span className="text-muted">
