@@ -231,10 +231,10 @@ it("follows what a household eats and brings, and what things cost", async () =>
   await choose(page, "Must be there", "strawberry");
   await choose(page, "Nobody touches", "kale");
   await type(page, "Cells to raise seedlings in", "0");
-  await type(page, "Money to start with, EUR", "lots");
+  await type(page, "Money for bags, mix and seed, EUR", "lots");
   await press(page, "Save the survey");
   await see(page, "No amount of money could be read in “lots”.");
-  await type(page, "Money to start with, EUR", "45,50");
+  await type(page, "Money for bags, mix and seed, EUR", "45,50");
   await press(page, "Save the survey");
   await see(page, "Survey saved.");
 

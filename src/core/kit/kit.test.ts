@@ -1,5 +1,6 @@
 import * as fc from "fast-check";
 import { describe, expect, it } from "vitest";
+import { demoPrices } from "@/demo/prices";
 import { BAG_KINDS, findBagKind, findMix, MIXES } from "@/library";
 import { id, planOf, planting, settingWith } from "@/testing/garden";
 import { soilVolumeL } from "../bag";
@@ -7,6 +8,7 @@ import { assessGarden } from "../garden";
 import { bagsFrom, loadsOf, partsOf, USUAL_SIZES } from "../mix";
 import { pricesBy } from "../money";
 import type { Plan } from "../plan";
+import { economyOf } from "../year";
 import { kitOf } from ".";
 
 const { barrowL: BARROW_L, bucketL: BUCKET_L } = USUAL_SIZES;
@@ -62,6 +64,19 @@ describe("a kit", () => {
     const heap = heaps[0]!;
     expect(heap.litres).toBeCloseTo(1.1 * soilVolumeL(findBagKind("round-10-gal")!.shape), 9);
     expect(heap.parts[0]!.litres / heap.parts[1]!.litres).toBeCloseTo(4, 9);
+  });
+
+  it("costs what the Bench says that bags, mix and seed cost, and feed and gear on top", () => {
+    const prices = pricesBy(demoPrices("EUR"));
+    const setting = settingWith({ mix: findMix("potting-mix-and-manure")!, prices });
+    for (const goal of ["tomato/cordon", "kale/leaf", "radish/root"]) {
+      const garden = assessGarden(bought(planOf("round-10-gal", planting(10, goal, "2026-06-01"))), setting);
+      const { shopping } = kitOf(garden, [], { setting, today: TODAY });
+      expect(shopping.alongMinor).toBeGreaterThan(0);
+      const start = economyOf(garden, setting, TODAY).shopping;
+      expect(start.alongMinor).toBe(0);
+      expect(shopping.minor - shopping.alongMinor).toBe(start.minor);
+    }
   });
 
   it("buys and fills for a sowing that is late, and neither for one whose time is over", () => {

@@ -16,6 +16,8 @@ export interface ShoppingLine extends Wanted {
 export interface Shopping {
   readonly lines: readonly ShoppingLine[];
   readonly minor: number;
+  /** What feed and gear come to of that: they go with a garden, and are no part of what it costs to fill and sow, minor units. */
+  readonly alongMinor: number;
   /** Lines that nobody has priced, so that the sum is known to be short of them. */
   readonly unpriced: number;
   /** Whether shares of packs are in it that are bought together. */
@@ -36,6 +38,11 @@ export const costMinor = (price: PriceInForce, amount: number): number =>
 const packsAt = ({ together, size }: PriceInForce, amount: number): number =>
   together ? amount / size : packsFor(amount, size);
 
+/** Feed, canes, nets and the like: what a garden takes beside bags, mix, seed and plants. */
+const goesAlong = ({ item }: Wanted): boolean => item.startsWith("feed/") || item.startsWith("gear/");
+
+const sumOf = (lines: readonly ShoppingLine[]): number => lines.reduce((sum, l) => sum + (l.minor ?? 0), 0);
+
 /** What is to be bought, each thing once, rounded up to whole packs where it is not bought together, and what it comes to. */
 export function shoppingOf(wanted: readonly Wanted[], prices: Prices): Shopping {
   const amounts = new Map<string, number>();
@@ -47,7 +54,8 @@ export function shoppingOf(wanted: readonly Wanted[], prices: Prices): Shopping 
   });
   return {
     lines,
-    minor: lines.reduce((sum, l) => sum + (l.minor ?? 0), 0),
+    minor: sumOf(lines),
+    alongMinor: sumOf(lines.filter(goesAlong)),
     unpriced: lines.filter((l) => l.price === undefined).length,
     shared: lines.some((l) => l.price?.together),
   };

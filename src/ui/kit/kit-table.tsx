@@ -21,6 +21,14 @@ export function KitTable({
   children: ReactNode;
 }) {
   const { t, money } = useWords();
+  const sum = (className: string, name: string, minor: number) => (
+    <tr className={className}>
+      <th scope="row" colSpan={columns.length} className="py-1 text-left">
+        {name}
+      </th>
+      <td className="pl-3 text-right whitespace-nowrap tabular-nums">{money(minor)}</td>
+    </tr>
+  );
   return (
     <table className="w-full text-note">
       <caption className="sr-only">{t("kit.buy")}</caption>
@@ -36,14 +44,19 @@ export function KitTable({
       </thead>
       <tbody>{children}</tbody>
       <tfoot>
-        <tr className="border-t-rule border-ink font-bold">
-          <th scope="row" colSpan={columns.length} className="py-1 text-left">
-            {shopping.unpriced > 0
-              ? t("kit.sumUnpriced", { count: shopping.unpriced })
-              : t(shopping.shared ? "kit.sumShared" : "kit.sum")}
-          </th>
-          <td className="pl-3 text-right whitespace-nowrap tabular-nums">{money(shopping.minor)}</td>
-        </tr>
+        {shopping.alongMinor > 0 && (
+          <>
+            {sum("border-t-rule border-ink", t("kit.sumStart"), shopping.minor - shopping.alongMinor)}
+            {sum("", t("kit.sumAlong"), shopping.alongMinor)}
+          </>
+        )}
+        {sum(
+          "border-t-rule border-ink font-bold",
+          shopping.unpriced > 0
+            ? t("kit.sumUnpriced", { count: shopping.unpriced })
+            : t(shopping.shared ? "kit.sumShared" : "kit.sum"),
+          shopping.minor,
+        )}
       </tfoot>
     </table>
   );
