@@ -21,18 +21,14 @@ const config: NextConfig = {
   poweredByHeader: false,
   reactStrictMode: true,
   // Found at run time, not bundled.
-  serverExternalPackages: ["pg-boss"],
+  serverExternalPackages: ["pg-boss", "rate-limiter-flexible"],
   // Types are checked by the test command; a build on a household's old laptop need not do it again.
   typescript: { ignoreBuildErrors: true },
-  // No other site shows a page within its own or takes its forms, and none learns which household was looked at.
+  // No other site learns which household was looked at. What a page may run is said by `src/proxy.ts`.
   headers: async () => [
     {
       source: "/:path*",
       headers: [
-        {
-          key: "Content-Security-Policy",
-          value: "frame-ancestors 'none'; base-uri 'self'; form-action 'self'",
-        },
         { key: "Referrer-Policy", value: "same-origin" },
         { key: "X-Content-Type-Options", value: "nosniff" },
       ],

@@ -4,6 +4,7 @@ import { tmpdir } from "node:os";
 import { join } from "node:path";
 import puppeteer, { type Browser, type Page } from "puppeteer-core";
 import { expect } from "vitest";
+import { DEMO_ACCOUNTS } from "@/server/demo-accounts";
 
 export const APP = process.env.PIP_ROW_URL ?? "http://127.0.0.1:4310";
 const AXE = readFileSync(createRequire(import.meta.url).resolve("axe-core/axe.min.js"), "utf8");
@@ -18,8 +19,21 @@ const FLAGS = [
   "--disable-sync",
 ];
 
-/** A browser with a profile of its own, and the folder that it downloads to. */
-export async function openBrowser(): Promise<{
+/** Signs in as one of the demo's people, whoever was in before. */
+export async function signedIn(page: Page, account: string, app = APP): Promise<void> {
+  const person = DEMO_ACCOUNTS.find((a) => a.account === account);
+  await page.goto(new URL("/sign-in", app).href, { waitUntil: "networkidle0" });
+  await type(page, "Name or card code", account);
+  await type(page, "Password or PIN", person!.password);
+  await Promise.all([page.waitForNavigation({ waitUntil: "networkidle0" }), press(page, "Sign in")]);
+}
+
+/**
+ * A browser with a profile of its own, and the folder that it downloads to.
+ *
+ * @param as who has signed in on it; nobody for null
+ */
+export async function openBrowser(as: string | null = "ilva"): Promise<{
   browser: Browser;
   downloads: string;
   close: () => Promise<void>;
@@ -32,6 +46,11 @@ export async function openBrowser(): Promise<{
     userDataDir: join(home, "profile"),
     downloadBehavior: { policy: "allow", downloadPath: downloads },
   });
+  if (as !== null) {
+    const page = await browser.newPage();
+    await signedIn(page, as);
+    await page.close();
+  }
   return {
     browser,
     downloads,

@@ -3,12 +3,12 @@ import { afterAll, beforeAll, expect, it } from "vitest";
 import { freePort } from "../scripts/parts/machine.mjs";
 import { serve } from "../scripts/parts/serve.mjs";
 import { throwawayDatabase } from "../scripts/parts/throwaway.mjs";
-import { openBrowser, openPage, planted, press, see, surveyed, textOf } from "./browser";
+import { openBrowser, openPage, planted, press, see, signedIn, surveyed, textOf, visit } from "./browser";
 
 let opened: Awaited<ReturnType<typeof openBrowser>>;
 let database: Awaited<ReturnType<typeof throwawayDatabase>>;
 beforeAll(async () => {
-  [opened, database] = await Promise.all([openBrowser(), throwawayDatabase()]);
+  [opened, database] = await Promise.all([openBrowser(null), throwawayDatabase()]);
 });
 afterAll(async () => {
   await opened.close();
@@ -26,7 +26,11 @@ async function on(
   const server = serve("start", port, env, { quiet: true });
   try {
     await server.ready;
-    const page = await openPage(opened.browser, `http://127.0.0.1:${port}${path}`, 390, 844);
+    const app = `http://127.0.0.1:${port}`;
+    const page = await openPage(opened.browser, `${app}/sign-in`, 390, 844);
+    // Whoever signed in on the first day still is on the others.
+    if (page.url().includes("sign-in")) await signedIn(page, "ilva", app);
+    await visit(page, `${app}${path}`);
     await act(page);
     await page.waitForNetworkIdle();
     await page.close();

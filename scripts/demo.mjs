@@ -32,6 +32,7 @@ try {
     server = serve(mode, port, {
       DATABASE_URL: database.url,
       PIP_ROW_TODAY: DEMO_DAY,
+      PIP_ROW_DEMO: "1",
     });
     await server.ready;
   } catch (error) {

@@ -65,7 +65,7 @@ async function suite(project, env) {
 async function withDatabase(act) {
   const database = await throwawayDatabase();
   try {
-    await act({ DATABASE_URL: database.url, PIP_ROW_TODAY: "2026-05-18" });
+    await act({ DATABASE_URL: database.url, PIP_ROW_TODAY: "2026-05-18", PIP_ROW_DEMO: "1" });
   } finally {
     await database.stop();
   }

@@ -1,6 +1,7 @@
 "use server";
 
 import { revalidatePath } from "next/cache";
+import { cookies, headers } from "next/headers";
 import type { TownClimate } from "@/core/climate";
 import type { RowFault } from "@/core/exchange";
 import type { OwnMix, Sizes } from "@/core/mix";
@@ -14,7 +15,8 @@ import type { Schools } from "@/core/school";
 import type { WeatherMode } from "@/core/weather";
 import { ownOrigin } from "@/app/origin";
 import { readUnits } from "@/app/units";
-import { currentActor } from "@/server/actor";
+import { currentActor, PROGRAMME_COOKIE } from "@/server/actor";
+import { signOut } from "@/server/auth";
 import { saveClimate } from "@/server/climate";
 import { placeInGroup, removeGroup, saveGroup } from "@/server/groups";
 import { addHousehold, putAway, resurvey } from "@/server/households";
@@ -31,6 +33,16 @@ import {
 } from "@/server/proposals";
 import { nameVersion, rereadPlan, type SavedPlan, savePlan, setAside } from "@/server/plans";
 import { readProgramme } from "@/server/programme";
+import {
+  endMembership,
+  giveCard,
+  giveHouseholds,
+  invite,
+  type Key,
+  renew,
+  signInBy,
+  signOutEverywhere,
+} from "@/server/people";
 import { importPrices, savePrice } from "@/server/prices";
 import { askForPrint } from "@/server/prints";
 import { addRecord } from "@/server/records";
@@ -76,7 +88,7 @@ export async function addRecordAction(
   householdId: string,
   record: GardenRecord,
 ): Promise<Outcome<{ id: string }>> {
-  return outcomeOf(async () => addRecord(await currentActor(), householdId, record));
+  return outcomeOf(async () => addRecord(await currentActor("write-records"), householdId, record));
 }
 
 export async function readPlanAction(householdId: string): Promise<Outcome<SavedPlan>> {
@@ -270,4 +282,56 @@ export async function remindNowAction(): Promise<Outcome<{ sent: number }>> {
 
 export async function savePhoneAction(householdId: string, phone: string): Promise<Outcome<null>> {
   return changed(async () => savePhone(await currentActor(), householdId, phone));
+}
+
+/** From where somebody tries to sign in, as a proxy or the connection has it. */
+const addressOf = (asked: Headers) => asked.get("x-forwarded-for")?.split(",")[0]?.trim() || "here";
+
+export async function signInAction(typed: {
+  readonly name: string;
+  readonly password: string;
+}): Promise<Outcome<null>> {
+  const asked = await headers();
+  return signInBy(typed, { address: addressOf(asked), headers: asked });
+}
+
+export async function signOutAction(): Promise<void> {
+  await signOut(await headers());
+}
+
+export async function chooseProgrammeAction(programmeId: string): Promise<void> {
+  (await cookies()).set(PROGRAMME_COOKIE, String(programmeId), {
+    httpOnly: true,
+    sameSite: "lax",
+    maxAge: 31_536_000,
+  });
+}
+
+export async function inviteAction(typed: {
+  readonly name: string;
+  readonly account: string;
+  readonly role: string;
+  readonly households: string;
+}): Promise<Outcome<Key>> {
+  return outcomeOf(async () => invite(await currentActor("keep-people"), typed));
+}
+
+export async function giveCardAction(householdId: string): Promise<Outcome<Key>> {
+  return outcomeOf(async () => giveCard(await currentActor("keep-people"), householdId));
+}
+
+export async function renewAction(memberId: string): Promise<Outcome<Key>> {
+  return outcomeOf(async () => renew(await currentActor("keep-people"), memberId));
+}
+
+export async function signOutEverywhereAction(memberId: string): Promise<Outcome<null>> {
+  return changed(async () => signOutEverywhere(await currentActor("keep-people"), memberId));
+}
+
+export async function endMembershipAction(memberId: string): Promise<Outcome<null>> {
+  return changed(async () => endMembership(await currentActor("keep-people"), memberId));
+}
+
+export async function giveHouseholdsAction(memberId: string, households: string): Promise<Outcome<null>> {
+  return changed(async () => giveHouseholds(await currentActor("keep-people"), memberId, households));
 }

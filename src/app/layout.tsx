@@ -2,13 +2,15 @@ import "./globals.css";
 import type { Metadata } from "next";
 import { connection } from "next/server";
 import type { ReactNode } from "react";
-import { addRecordAction } from "@/app/actions";
+import { addRecordAction, chooseProgrammeAction, signOutAction } from "@/app/actions";
+import { homeOf } from "@/app/screen";
 import { dayAt } from "@/core/day";
-import { requestProgramme } from "@/server/actor";
+import { currentActor, NotAllowed, signedIn, SignedOut } from "@/server/actor";
 import { fixedDay } from "@/server/environment";
 import { troubleOf } from "@/server/outcome";
+import { readProgramme } from "@/server/programme";
 import { todayIn } from "@/server/town";
-import { Frame } from "@/ui/frame";
+import { Frame, type Person } from "@/ui/frame";
 import words from "@/ui/words/en.json";
 import { Words } from "@/ui/words/provider";
 import { readUnits } from "./units";
@@ -18,27 +20,43 @@ export const metadata: Metadata = {
   description: words.app.description,
 };
 
-/** What the head shows; a database that is away or empty leaves it bare, so that the page below can say so. */
+/** What the head shows. It is bare while nobody has signed in, or while the database is away, so that the page below can say so. */
 async function head() {
   try {
-    const programme = await requestProgramme();
+    const actor = await currentActor("see-household");
+    const programme = await readProgramme(actor);
     const { currency, name, town } = programme;
-    return { currency, programme: `${name}, ${town}`, day: todayIn(programme) };
+    const memberships = (await signedIn())?.memberships ?? [];
+    const person: Person = {
+      name: actor.name,
+      role: actor.role,
+      home: homeOf(actor),
+      device: memberships.find((m) => m.programmeId === actor.programmeId)?.memberId ?? "",
+      programmes: memberships.map((m) => ({ id: m.programmeId, name: m.programme })),
+      programmeId: actor.programmeId,
+    };
+    return { currency, programme: `${name}, ${town}`, day: todayIn(programme), person };
   } catch (error) {
-    if (!troubleOf(error)) throw error;
-    return { currency: "EUR", programme: "", day: fixedDay() ?? dayAt(new Date()) };
+    if (!troubleOf(error) && !(error instanceof SignedOut) && !(error instanceof NotAllowed)) throw error;
+    return { currency: "EUR", programme: "", day: fixedDay() ?? dayAt(new Date()), person: undefined };
   }
 }
 
 export default async function RootLayout({ children }: { children: ReactNode }) {
   await connection();
   const units = await readUnits();
-  const { currency, programme, day } = await head();
+  const { currency, ...shown } = await head();
   return (
     <html lang="en" data-made={new Date().toISOString()}>
       <body>
         <Words units={units} currency={currency}>
-          <Frame programme={programme} day={day} fixedDay={fixedDay() !== undefined} store={addRecordAction}>
+          <Frame
+            {...shown}
+            fixedDay={fixedDay() !== undefined}
+            store={addRecordAction}
+            signOut={signOutAction}
+            choose={chooseProgrammeAction}
+          >
             {children}
           </Frame>
         </Words>

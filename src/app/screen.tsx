@@ -1,16 +1,40 @@
 import { notFound, redirect } from "next/navigation";
+import { headers } from "next/headers";
 import type { ReactNode } from "react";
-import { type Actor, currentActor } from "@/server/actor";
+import { type Actor, currentActor, NotAllowed, SignedOut } from "@/server/actor";
 import { readHousehold } from "@/server/households";
+import { may, type Right } from "@/server/may";
 import { troubleOf } from "@/server/outcome";
 import { isSurveyed, type Surveyed } from "@/server/setting";
 import { t } from "@/ui/words/translate";
 
-/** Shows a screen for the actor; a database that is away or empty is told in words instead. */
-export async function screen(render: (actor: Actor) => Promise<ReactNode>): Promise<ReactNode> {
+/** Where somebody begins who does not see the whole programme: a household its garden, a helper the list of theirs. */
+export const homeOf = (actor: Actor): string =>
+  actor.role === "household" && actor.households?.[0]
+    ? `/house/${actor.households[0]}/garden`
+    : may(actor, "see-programme")
+      ? "/"
+      : "/round";
+
+/**
+ * Shows a screen for the actor; a database that is away is told in words instead. Whoever has not signed in does that
+ * first, and whoever may not see the screen is told that there is nothing.
+ *
+ * @param right what one has to be allowed to see it
+ */
+export async function screen(
+  render: (actor: Actor) => Promise<ReactNode>,
+  right: Right = "see-programme",
+): Promise<ReactNode> {
   try {
-    return await render(await currentActor());
+    return await render(await currentActor(right));
   } catch (error) {
+    const path = (await headers()).get("x-path") ?? "/";
+    if (error instanceof SignedOut) redirect(`/sign-in?to=${encodeURIComponent(path)}`);
+    if (error instanceof NotAllowed) {
+      if (path === "/") redirect(homeOf(error.actor));
+      notFound();
+    }
     const trouble = troubleOf(error);
     if (!trouble) throw error;
 
@@ -23,16 +47,20 @@ export async function screen(render: (actor: Actor) => Promise<ReactNode>): Prom
   }
 }
 
-/** Shows a screen of a household of the actor's. Without a survey there is nothing to judge: its survey is shown then. */
+/** Shows a screen of a household that the actor sees. Without a survey there is nothing to judge: its survey is shown then. */
 export async function houseScreen(
   params: Promise<{ readonly id: string }>,
   render: (actor: Actor, household: Surveyed) => Promise<ReactNode>,
+  right: Right = "see-programme",
 ): Promise<ReactNode> {
   const { id } = await params;
   return screen(async (actor) => {
     const household = await readHousehold(actor, id);
     if (!household) notFound();
-    if (!isSurveyed(household)) redirect(`/house/${id}/doorstep`);
+    if (!isSurveyed(household)) {
+      if (!may(actor, "change-programme")) notFound();
+      redirect(`/house/${id}/doorstep`);
+    }
     return render(actor, household);
-  });
+  }, right);
 }

@@ -1,9 +1,10 @@
-import { readdirSync } from "node:fs";
+import { readdirSync, readFileSync } from "node:fs";
 import { fileURLToPath } from "node:url";
 import { runner } from "node-pg-migrate";
 import { Client } from "pg";
 
 const FOLDER = fileURLToPath(new URL("./migrations", import.meta.url));
+const RIGHTS = fileURLToPath(new URL("./rights.sql", import.meta.url));
 const TABLE = "pgmigrations";
 
 /** The database was migrated by a newer release than this one. */
@@ -37,7 +38,18 @@ export async function migrate(databaseUrl: string): Promise<string[]> {
     direction: "up",
     log: () => {},
   });
+  await giveRights(databaseUrl);
   return done.map((m) => m.name);
+}
+
+async function giveRights(connectionString: string): Promise<void> {
+  const client = new Client({ connectionString });
+  await client.connect();
+  try {
+    await client.query(readFileSync(RIGHTS, "utf8"));
+  } finally {
+    await client.end();
+  }
 }
 
 if (process.argv[1]?.endsWith("migrate.ts")) {

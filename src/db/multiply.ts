@@ -96,7 +96,7 @@ async function repeatedOf(on: Db, programmeId: string): Promise<number> {
 
 /** What the database does by itself in the hours after so many rows came in: clears up, and counts what there is. */
 export async function tidy(): Promise<void> {
-  const on = await connectionOf();
+  const on = await connectionOf("everything");
   try {
     await on.query("SET statement_timeout = 0");
     await on.query("VACUUM (ANALYZE)");

@@ -1,4 +1,4 @@
-import { Pool, type PoolClient, types } from "pg";
+import { Pool, type PoolClient, type QueryResult, types } from "pg";
 import type { z } from "zod";
 
 // Dates stay calendar dates: as text, without a zone.
@@ -9,33 +9,82 @@ types.setTypeParser(types.builtins.INT8, Number);
 /** A statement of a page takes milliseconds; one that takes longer than this would only hold up all others. */
 const STATEMENT_MS = 15_000;
 
-// One pool for the process; kept across reloads of the development server.
-const held = globalThis as { pipRowPool?: Pool };
+/** Whose rows are seen and changed: those of a programme, or only of some of its households. */
+export interface Sight {
+  readonly programmeId: string;
+  /** Left out: all households of the programme. */
+  readonly households?: readonly string[];
+}
 
-function pool(): Pool {
-  if (!held.pipRowPool) {
-    const connectionString = process.env.DATABASE_URL;
-    if (!connectionString) throw new Error("DATABASE_URL is not set: it names the database to use.");
-    held.pipRowPool = new Pool({
+/** What signs people in, migrates and works off the queue sees everything, as the owner of the tables. */
+export type Seen = Sight | "everything";
+
+/** The role that the application reads and writes with. The tables' policies hold it to what its connection says it sees. */
+const APP_ROLE = "pip_row_app";
+
+// One pool of each for the process; kept across reloads of the development server.
+const held = globalThis as { pipRowPools?: { readonly app: Pool; readonly owner: Pool } };
+
+function pools() {
+  const connectionString = process.env.DATABASE_URL;
+  if (!connectionString) throw new Error("DATABASE_URL is not set: it names the database to use.");
+  const poolOf = (max: number, options?: string) => {
+    const pool = new Pool({
       connectionString,
-      max: 10,
+      max,
+      options,
       connectionTimeoutMillis: 4000,
       statement_timeout: STATEMENT_MS,
     });
     // A dropped idle connection is replaced at the next query; it must not end the process.
-    held.pipRowPool.on("error", (error) => console.error(`database connection lost: ${error.message}`));
-  }
-  return held.pipRowPool;
+    return pool.on("error", (error) => console.error(`database connection lost: ${error.message}`));
+  };
+  return (held.pipRowPools ??= { app: poolOf(10, `-c role=${APP_ROLE}`), owner: poolOf(6) });
 }
 
-/** Runs statements: the pool itself, or one connection inside a transaction. */
-export type Db = Pick<PoolClient, "query">;
+/** The owner's pool itself, for packages that keep their own tables. */
+export const ownerPool = (): Pool => pools().owner;
 
-/** The pool as a `Db`, for what needs no transaction. */
-export const db = (): Db => pool();
+/** What each connection of the application's role was last told to see. */
+const told = new WeakMap<PoolClient, string>();
 
-/** A connection of its own, for what reads on and on; its user gives it back with `release`. */
-export const connectionOf = (): Promise<PoolClient> => pool().connect();
+/** A connection that sees so much, and no more; its user gives it back with `release`. */
+export async function connectionOf(seen: Seen): Promise<PoolClient> {
+  if (seen === "everything") return pools().owner.connect();
+  const client = await pools().app.connect();
+  const households = seen.households ? `{${seen.households.join(",")}}` : "";
+  const sight = `${seen.programmeId} ${households}`;
+  if (told.get(client) === sight) return client;
+  try {
+    told.delete(client);
+    await client.query(
+      `SELECT set_config('pip_row.programme', $1, false), set_config('pip_row.households', $2, false)`,
+      [seen.programmeId, households],
+    );
+    told.set(client, sight);
+    return client;
+  } catch (error) {
+    client.release(error as Error);
+    throw error;
+  }
+}
+
+/** Runs statements: one connection, or as many as it takes. */
+export interface Db {
+  readonly query: (sql: string, values?: unknown[]) => Promise<QueryResult>;
+}
+
+/** The database as somebody sees it, for what needs no transaction. */
+export const db = (seen: Seen): Db => ({
+  query: async (sql, values) => {
+    const client = await connectionOf(seen);
+    try {
+      return await client.query(sql, values);
+    } finally {
+      client.release();
+    }
+  },
+});
 
 /** One statement for `rowsOf`: its SQL, and the values of $1, $2 and so on. */
 export interface Statement {
@@ -64,9 +113,9 @@ export const rowOf = async <S extends z.ZodType>(
   statement: Statement,
 ): Promise<z.output<S> | undefined> => (await rowsOf(on, row, statement))[0];
 
-/** Runs `work` in one transaction; an error rolls all of it back. */
-export async function transaction<T>(work: (on: Db) => Promise<T>): Promise<T> {
-  const client = await pool().connect();
+/** Runs `work` in one transaction that sees so much; an error rolls all of it back. */
+export async function transaction<T>(seen: Seen, work: (on: Db) => Promise<T>): Promise<T> {
+  const client = await connectionOf(seen);
   try {
     await client.query("BEGIN");
     const value = await work(client);
@@ -85,7 +134,7 @@ export async function transaction<T>(work: (on: Db) => Promise<T>): Promise<T> {
 /** Whether the database answers now. */
 export async function isThere(): Promise<boolean> {
   try {
-    await pool().query("SELECT 1");
+    await ownerPool().query("SELECT 1");
     return true;
   } catch {
     return false;
@@ -118,6 +167,6 @@ export const brokenConstraint = (error: unknown): string | undefined =>
   (error as { constraint?: string } | null)?.constraint;
 
 export async function closePool(): Promise<void> {
-  await held.pipRowPool?.end();
-  held.pipRowPool = undefined;
+  await Promise.all([held.pipRowPools?.app.end(), held.pipRowPools?.owner.end()]);
+  held.pipRowPools = undefined;
 }

@@ -33,10 +33,6 @@ const COLUMNS = `id, name, town, climate_id AS "climateId", climate, mix_id AS "
 export const findProgramme = (on: Db, id: string): Promise<Programme | undefined> =>
   rowOf(on, Programme, { sql: `SELECT ${COLUMNS} FROM programme WHERE id = $1`, values: [id] });
 
-/** The first programme by name; undefined in an empty database. */
-export const firstProgramme = (on: Db): Promise<Programme | undefined> =>
-  rowOf(on, Programme, { sql: `SELECT ${COLUMNS} FROM programme ORDER BY name LIMIT 1` });
-
 /** The programmes that the database holds, by name. */
 export const allProgrammes = (on: Db): Promise<Programme[]> =>
   rowsOf(on, Programme, { sql: `SELECT ${COLUMNS} FROM programme ORDER BY name` });

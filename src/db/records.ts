@@ -2,7 +2,7 @@ import * as z from "zod";
 import { type Day, DayText } from "@/core/day";
 import type { RecordLine } from "@/core/exchange";
 import { GardenRecord, MEASURES, RECORD_KINDS } from "@/core/record";
-import { connectionOf, type Db, rowsOf } from "./pool";
+import { connectionOf, type Db, rowsOf, type Sight } from "./pool";
 import type { Scope } from "./scope";
 
 const Instant = z.date().transform((date) => date.toISOString());
@@ -159,10 +159,10 @@ const BATCH = 2000;
  * are, few are held at a time. The order is that in which they happened.
  */
 export async function* recordsInBatches(
-  programmeId: string,
+  sight: Sight,
   householdId: string | null,
 ): AsyncGenerator<RecordLine[], void> {
-  const client = await connectionOf();
+  const client = await connectionOf(sight);
   try {
     await client.query("BEGIN READ ONLY");
     await client.query(
@@ -174,7 +174,7 @@ export async function* recordsInBatches(
          LEFT JOIN planting p ON p.id = t.planting_id LEFT JOIN plan_row r ON r.id = coalesce(p.row_id, t.row_id) LEFT JOIN bag b ON b.id = r.bag_id
        WHERE t.programme_id = $1 AND ($2::uuid IS NULL OR t.household_id = $2)
        ORDER BY t.happened_on, t.noted_at, t.id`,
-      [programmeId, householdId],
+      [sight.programmeId, householdId],
     );
     for (;;) {
       const batch = await rowsOf(client, Line, { sql: `FETCH ${BATCH} FROM records` });

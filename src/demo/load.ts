@@ -17,6 +17,7 @@ import { findBagKind, findMix } from "@/library";
 import { rebuild } from "@/server/following";
 import type { DemoBag, DemoHousehold, DemoPlanting, Happening } from "./doorstep";
 import { DEMO_HOUSEHOLDS } from "./households";
+import { loadPeople } from "./people";
 import { demoPrices } from "./prices";
 import { known } from "@/core/known";
 
@@ -159,8 +160,8 @@ async function loadHousehold(on: Db, household: DemoHousehold, position: number)
 
 /** Loads the demo programme into an empty database; leaves any other alone. Returns whether it loaded. */
 export async function loadDemo(): Promise<boolean> {
-  if ((await allProgrammes(db())).length > 0) return false;
-  await transaction(async (on) => {
+  if ((await allProgrammes(db("everything"))).length > 0) return false;
+  await transaction("everything", async (on) => {
     await insertProgramme(on, PROGRAMME);
     await updateBoughtTogether(on, PROGRAMME.id, ["packet", "mix"]);
     await insertPrices(on, PROGRAMME.id, PROGRAMME.trainer, demoPrices(PROGRAMME.currency));
@@ -168,6 +169,7 @@ export async function loadDemo(): Promise<boolean> {
       await loadHousehold(on, household, position);
     await loadGroup(on);
   });
+  await loadPeople(PROGRAMME.id, (code) => idOf(known(DEMO_HOUSEHOLDS[Number(code) - 1]).survey.name));
   await rebuild(PROGRAMME.id);
   return true;
 }

@@ -8,8 +8,8 @@ if (!Number.isInteger(households) || !Number.isInteger(records)) {
   console.error("Say how many households and how many records: npm run multiply -- 1000 97000");
   process.exit(1);
 }
-for (const { id, name } of await allProgrammes(db())) {
-  await transaction(async (on) => {
+for (const { id, name } of await allProgrammes(db("everything"))) {
+  await transaction("everything", async (on) => {
     await on.query("SET LOCAL statement_timeout = 0");
     await multiply(on, id, { households: households ?? 0, records: records ?? 0 });
   });

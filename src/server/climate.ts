@@ -83,7 +83,7 @@ export function saveClimate(actor: Actor, input: unknown): Promise<Outcome<null>
     if (!allowed.ok) return allowed;
     const climate = input === null ? { ok: true as const, value: null } : parsed(TownClimate, input);
     if (!climate.ok) return climate;
-    await updateClimate(db(), actor.programmeId, climate.value);
+    await updateClimate(db(actor), actor.programmeId, climate.value);
     await judgeSoon(actor.programmeId);
     return { ok: true, value: null };
   });

@@ -49,9 +49,9 @@ export async function readDaysForAll(actor: Actor, query: unknown): Promise<Days
   const { programmeId } = actor;
   const ask = { day: today, until: day ?? until, groupId };
   const [counts, households, groups, weather, since] = await Promise.all([
-    countTasks(db(), programmeId, { ...ask, until }),
-    listTasks(db(), programmeId, { ...ask, kind, page }),
-    listGroups(db(), programmeId),
+    countTasks(db(actor), programmeId, { ...ask, until }),
+    listTasks(db(actor), programmeId, { ...ask, kind, page }),
+    listGroups(db(actor), programmeId),
     readWeather(actor),
     judgingSince(actor),
   ]);

@@ -150,7 +150,7 @@ export async function followBag(on: Db, scope: Scope): Promise<void> {
 
 /** Works out anew what a household has to do after its records, in a turn of its own: many records make one. */
 export const followTasks = (scope: Scope): Promise<void> =>
-  transaction(async (on) => {
+  transaction({ programmeId: scope.programmeId }, async (on) => {
     await lockHousehold(on, scope);
     await followBag(on, scope);
   });
@@ -182,7 +182,7 @@ const BATCH = 50;
 
 async function* householdsOf(programmeId: string): AsyncGenerator<Scope, void> {
   for (let after = 0; ;) {
-    const batch = await householdsAfter(db(), programmeId, { after, most: BATCH });
+    const batch = await householdsAfter(db({ programmeId }), programmeId, { after, most: BATCH });
     for (const { id } of batch) yield { programmeId, householdId: id };
     const last = batch.at(-1);
     if (!last) return;
@@ -192,15 +192,17 @@ async function* householdsOf(programmeId: string): AsyncGenerator<Scope, void> {
 
 /** Judges all plans of a programme anew, one household after the other, and notes how far that goes. */
 export async function judgeAll(programmeId: string): Promise<void> {
-  const judging = await readJudging(db(), programmeId);
-  for await (const scope of householdsOf(programmeId)) await transaction((on) => followHousehold(on, scope));
-  const programme = await findProgramme(db(), programmeId);
-  if (judging && programme) await finishJudging(db(), programmeId, judging.asked, todayIn(programme));
+  const judging = await readJudging(db({ programmeId }), programmeId);
+  for await (const scope of householdsOf(programmeId))
+    await transaction({ programmeId }, (on) => followHousehold(on, scope));
+  const programme = await findProgramme(db({ programmeId }), programmeId);
+  if (judging && programme)
+    await finishJudging(db({ programmeId }), programmeId, judging.asked, todayIn(programme));
 }
 
 /** Forgets all that is kept of a programme's progress and works it out from its plans and records. */
 export async function rebuild(programmeId: string): Promise<void> {
-  await transaction((on) => clearProgress(on, programmeId));
+  await transaction({ programmeId }, (on) => clearProgress(on, programmeId));
   // Needs count on the germination of all households, which is known only after the first time round.
   await judgeAll(programmeId);
   await judgeAll(programmeId);

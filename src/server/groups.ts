@@ -23,12 +23,12 @@ import { programmeToChange, readReference, readToday } from "./programme";
 import { isSurveyed } from "./setting";
 
 /** The groups of the actor's programme. */
-export const readGroups = (actor: Actor): Promise<Group[]> => listGroups(db(), actor.programmeId);
+export const readGroups = (actor: Actor): Promise<Group[]> => listGroups(db(actor), actor.programmeId);
 
 /** One group with its households; undefined where the programme has no such group. */
 export async function readGroup(actor: Actor, id: string) {
   const group = (await readGroups(actor)).find((g) => g.id === id);
-  return group && { ...group, members: await listMembers(db(), actor.programmeId, id) };
+  return group && { ...group, members: await listMembers(db(actor), actor.programmeId, id) };
 }
 
 const GroupTyped = z.strictObject({
@@ -48,7 +48,7 @@ export function saveGroup(actor: Actor, input: unknown): Promise<Outcome<null>> 
     const others = await readGroups(actor);
     if (others.some((g) => g.id !== id && g.name.toLowerCase() === name.toLowerCase()))
       return refused({ code: "invalid-input" }, { name: { code: "name-taken" } });
-    await putGroup(db(), actor.programmeId, { id, name, meetsOn: [...new Set(meetsOn)].sort() });
+    await putGroup(db(actor), actor.programmeId, { id, name, meetsOn: [...new Set(meetsOn)].sort() });
     return { ok: true, value: null };
   });
 }
@@ -60,7 +60,7 @@ export function removeGroup(actor: Actor, id: unknown): Promise<Outcome<null>> {
     if (!allowed.ok) return allowed;
     const group = parsed(z.uuid(), id);
     if (!group.ok) return group;
-    await transaction((on) => deleteGroup(on, actor.programmeId, group.value));
+    await transaction(actor, (on) => deleteGroup(on, actor.programmeId, group.value));
     return { ok: true, value: null };
   });
 }
@@ -74,7 +74,7 @@ export function placeInGroup(actor: Actor, householdId: string, groupId: unknown
     if (!group.ok) return group;
     if (!(await readHousehold(actor, householdId))) return refused({ code: "not-found" });
     if (group.value !== null && !(await readGroup(actor, group.value))) return refused({ code: "not-found" });
-    await updateHouseholdGroup(db(), scopeOf(actor, householdId), group.value);
+    await updateHouseholdGroup(db(actor), scopeOf(actor, householdId), group.value);
     return { ok: true, value: null };
   });
 }

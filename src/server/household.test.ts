@@ -96,11 +96,11 @@ it("takes what has been sown by record off what the programme has to buy, and pu
   const { plan, plantingId } = planWith(2);
   await savePlan(trainer, id, 0, plan);
   const pieces = async () => {
-    const { rows } = await db().query<{ amount: number }>(
+    const { rows } = await db("everything").query(
       `SELECT amount FROM need WHERE household_id = $1 AND item = 'piece/tomato'`,
       [id],
     );
-    return rows.map((row) => row.amount);
+    return rows.map((row: { amount: number }) => row.amount);
   };
   expect(await pieces()).toEqual([2]);
   const sown = { ...record(plantingId), kind: "sown" as const, amount: null };

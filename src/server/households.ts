@@ -78,12 +78,12 @@ export async function overview(actor: Actor, query: unknown): Promise<Overview> 
   const day = await readToday(actor);
   const { programmeId } = actor;
   const [counts, waiting, listed, judging] = await Promise.all([
-    countStages(db(), programmeId, { day, search: ask.search }),
-    countWaiting(db(), programmeId, day),
-    listPage(db(), programmeId, { ...ask, day }),
+    countStages(db(actor), programmeId, { day, search: ask.search }),
+    countWaiting(db(actor), programmeId, day),
+    listPage(db(actor), programmeId, { ...ask, day }),
     judgingSince(actor),
   ]);
-  const tasks = await listWaiting(db(), programmeId, { day, householdIds: listed.map((h) => h.id) });
+  const tasks = await listWaiting(db(actor), programmeId, { day, householdIds: listed.map((h) => h.id) });
   const dueOf = (id: string): DueTask[] =>
     tasks
       .filter((task) => task.householdId === id)
@@ -115,13 +115,13 @@ export async function overview(actor: Actor, query: unknown): Promise<Overview> 
   };
 }
 
-const byId = cache((programmeId: string, householdId: string) =>
-  findHousehold(db(), { programmeId, householdId }),
+const byId = cache((actor: Actor, householdId: string) =>
+  findHousehold(db(actor), scopeOf(actor, householdId)),
 );
 
-/** One household of the actor's programme, read once a request; undefined when there is none. */
+/** One household that the actor sees, read once a request; undefined when there is none. */
 export async function readHousehold(actor: Actor, id: string): Promise<Household | undefined> {
-  return z.uuid().safeParse(id).success ? byId(actor.programmeId, id) : undefined;
+  return z.uuid().safeParse(id).success ? byId(actor, id) : undefined;
 }
 
 /** What a household needs next, today. */
@@ -135,7 +135,7 @@ const MOST_FOUND = 12;
 
 /** Households for a switcher: those whose name holds a text or whose code begins with it. */
 export const findHouseholds = (actor: Actor, text: string): Promise<NamedHousehold[]> =>
-  searchHouseholds(db(), actor.programmeId, { text: text.trim().slice(0, 80), most: MOST_FOUND });
+  searchHouseholds(db(actor), actor.programmeId, { text: text.trim().slice(0, 80), most: MOST_FOUND });
 
 /** Parses a survey; a budget comes out in the programme's currency. */
 function surveyOf(typed: unknown, programme: Programme): Outcome<StoredSurvey> {
@@ -172,7 +172,7 @@ export function addHousehold(actor: Actor, typed: unknown): Promise<Outcome<{ id
     const survey = surveyOf(typed, allowed.value);
     if (!survey.ok) return survey;
     const id = randomUUID();
-    await transaction(async (on) => {
+    await transaction(actor, async (on) => {
       const scope = scopeOf(actor, id);
       await insertHousehold(on, scope, await nextCode(on, actor.programmeId), survey.value);
       await putPlace(on, scope, survey.value, todayIn(allowed.value));
@@ -200,7 +200,7 @@ export function resurvey(
     const survey = surveyOf(typed, allowed.value);
     if (!survey.ok) return survey;
     if (!(await readHousehold(actor, householdId))) return refused({ code: "not-found" });
-    return transaction(async (on): Promise<Outcome<{ id: string }>> => {
+    return transaction(actor, async (on): Promise<Outcome<{ id: string }>> => {
       const scope = scopeOf(actor, householdId);
       if (!(await updateHousehold(on, scope, version.value, survey.value)))
         return refused({ code: "survey-changed" });
@@ -219,7 +219,7 @@ export function putAway(actor: Actor, householdId: string, isPutAway: unknown): 
     const wanted = parsed(z.boolean(), isPutAway);
     if (!wanted.ok) return wanted;
     if (!(await readHousehold(actor, householdId))) return refused({ code: "not-found" });
-    await updatePutAway(db(), scopeOf(actor, householdId), wanted.value);
+    await updatePutAway(db(actor), scopeOf(actor, householdId), wanted.value);
     return { ok: true, value: null };
   });
 }

@@ -17,20 +17,20 @@ export async function readSetting(actor: Actor, household: Surveyed): Promise<Pl
     readProgramme(actor),
     readPrices(actor),
     readGermination(actor),
-    listHappened(db(), scope),
+    listHappened(db(actor), scope),
   ]);
   return settingOf(programme, household, { prices, germination, happened: realOf(happened) });
 }
 
 /** Has all plans of a programme judged anew by the queue, after a change that touches them. */
 export async function judgeSoon(programmeId: string): Promise<void> {
-  await askJudging(db(), programmeId);
+  await askJudging(db({ programmeId }), programmeId);
   await workSoon(programmeId);
 }
 
 /** Has all plans judged anew on a new day: what is due, late and over changes with it. */
 export async function judgeForToday(actor: Actor): Promise<void> {
-  const [judging, today] = await Promise.all([readJudging(db(), actor.programmeId), readToday(actor)]);
+  const [judging, today] = await Promise.all([readJudging(db(actor), actor.programmeId), readToday(actor)]);
   if (judging && judging.done === judging.asked && judging.on !== today) await judgeSoon(actor.programmeId);
 }
 

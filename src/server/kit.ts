@@ -38,12 +38,12 @@ export async function readKitForAll(actor: Actor, query: unknown): Promise<KitFo
   const day = await readToday(actor);
   const { programmeId } = actor;
   const [needs, parcels, prices, since, groups, stocked] = await Promise.all([
-    listOrder(db(), programmeId, day, groupId),
-    listParcels(db(), programmeId, { day, page, groupId }),
+    listOrder(db(actor), programmeId, day, groupId),
+    listParcels(db(actor), programmeId, { day, page, groupId }),
     readPriceList(actor),
     judgingSince(actor),
-    listGroups(db(), programmeId),
-    listStock(db(), programmeId),
+    listGroups(db(actor), programmeId),
+    listStock(db(actor), programmeId),
   ]);
   const buyers = parcels[0]?.all ?? 0;
   const stock = Object.fromEntries(stocked.map(({ item, amount }) => [item, amount]));
@@ -71,7 +71,7 @@ export function saveStock(actor: Actor, input: unknown): Promise<Outcome<null>> 
     if (!allowed.ok) return allowed;
     const stocked = parsed(Stocked, input);
     if (!stocked.ok) return stocked;
-    await putStock(db(), actor.programmeId, actor.name, stocked.value);
+    await putStock(db(actor), actor.programmeId, actor.name, stocked.value);
     return { ok: true, value: null };
   });
 }

@@ -69,7 +69,7 @@ it("stores nothing of what is unclear or cannot be, and nothing at all of a numb
   await writes("sown tomato 17 may");
   expect(await writes("watered all; picked tomato 200 g 10 may")).toMatch(/^Nothing stored\./);
   expect((await kinds()).filter((kind) => kind === "picked")).toEqual([]);
-  const { rows } = await db().query("SELECT count(*)::int AS n FROM record");
+  const { rows } = await db("everything").query("SELECT count(*)::int AS n FROM record");
   const answer = await receiveMessage(
     trainer,
     { id: randomUUID(), from: "+447700900299", text: "picked kale 1 kg" },
@@ -79,7 +79,7 @@ it("stores nothing of what is unclear or cannot be, and nothing at all of a numb
     ok: true,
     value: { answer: expect.stringContaining("nothing was stored") as string },
   });
-  expect((await db().query("SELECT count(*)::int AS n FROM record")).rows).toEqual(rows);
+  expect((await db("everything").query("SELECT count(*)::int AS n FROM record")).rows).toEqual(rows);
   const kept = (await readMessages(trainer, 1)).messages.filter((m) => m.phone === "+447700900299");
   expect(kept.find((m) => m.direction === "in")!.text).toBe("");
   expect(await receiveMessage(trainer, { id: "x", from: "12", text: "" }, WORDS)).toMatchObject({
@@ -99,7 +99,7 @@ it("reminds once a day in waking hours of what is due, until somebody says stop"
   expect((await mine())[0]!.text).toMatch(/^Today: .*tomato, bush \(bag 1\)/);
   expect(await sendReminders(trainer, WORDS, 9)).toBe(0);
   expect(await writes("STOP")).toContain("No more reminders");
-  await db().query("DELETE FROM message WHERE kind = 'reminder'");
+  await db("everything").query("DELETE FROM message WHERE kind = 'reminder'");
   await sendReminders(trainer, WORDS, 10);
   expect(await mine()).toEqual([]);
   expect(await writes("start")).toContain("You will be reminded again");

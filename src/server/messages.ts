@@ -76,11 +76,11 @@ export function receiveMessage(
     const incoming = parsed(Incoming, input);
     if (!incoming.ok) return incoming;
     const { id, from, text } = incoming.value;
-    const owner = await findByPhone(db(), actor.programmeId, from);
+    const owner = await findByPhone(db(actor), actor.programmeId, from);
     const { reply, recordIds } = owner
       ? await answerTo(actor, owner.householdId, { id, text }, words)
       : { reply: { is: "stranger" } as const, recordIds: [] };
-    const kept = await insertMessage(db(), actor.programmeId, {
+    const kept = await insertMessage(db(actor), actor.programmeId, {
       id,
       householdId: owner?.householdId ?? null,
       phone: from,
@@ -128,7 +128,7 @@ async function answerTo(
   switch (read.is) {
     case "stop":
     case "start":
-      await updateReminders(db(), scope, read.is === "start");
+      await updateReminders(db(actor), scope, read.is === "start");
       return { reply: { is: read.is }, recordIds: [] };
     case "help":
       return { reply: { is: "help" }, recordIds: [] };
@@ -176,10 +176,10 @@ const strike = async (actor: Actor, householdId: string, id: string): Promise<vo
 
 /** Strikes out what the household's last message stored. */
 async function takeBack(actor: Actor, householdId: string): Promise<boolean> {
-  const last = await lastWithRecords(db(), scopeOf(actor, householdId));
+  const last = await lastWithRecords(db(actor), scopeOf(actor, householdId));
   if (!last) return false;
   for (const id of last.recordIds) await strike(actor, householdId, id);
-  await forgetRecords(db(), last.id);
+  await forgetRecords(db(actor), last.id);
   return true;
 }
 
@@ -198,7 +198,7 @@ async function send(
     () => false,
   );
   const on = await readToday(actor);
-  await insertMessage(db(), actor.programmeId, {
+  await insertMessage(db(actor), actor.programmeId, {
     id: randomUUID(),
     householdId,
     phone: to,
@@ -220,7 +220,7 @@ export async function sendReminders(actor: Actor, words: MessageWords, hour?: nu
   if (now < WAKING.from || now >= WAKING.until) return 0;
   let sent = 0;
   for (const { householdId, phone, tasks } of await listToRemind(
-    db(),
+    db(actor),
     actor.programmeId,
     await readToday(actor),
   )) {
@@ -255,7 +255,7 @@ export function savePhone(actor: Actor, householdId: string, input: unknown): Pr
     if (!phone.ok) return phone;
     if (!(await readHousehold(actor, householdId))) return refused({ code: "not-found" });
     try {
-      await updatePhone(db(), scopeOf(actor, householdId), phone.value?.phone ?? null);
+      await updatePhone(db(actor), scopeOf(actor, householdId), phone.value?.phone ?? null);
     } catch (error) {
       if (brokenConstraint(error) !== "household_by_phone") throw error;
       return refused({ code: "invalid-input" }, { phone: { code: "phone-taken" } });
@@ -279,8 +279,8 @@ export async function readMessages(
 }> {
   const page = Page.parse(at);
   const [messages, phones] = await Promise.all([
-    listMessages(db(), actor.programmeId, page),
-    listPhones(db(), actor.programmeId, MOST_PHONES),
+    listMessages(db(actor), actor.programmeId, page),
+    listPhones(db(actor), actor.programmeId, MOST_PHONES),
   ]);
   return { messages, phones, page, hasMore: messages.length === MESSAGES_A_PAGE };
 }

@@ -30,7 +30,7 @@ export function saveMix(actor: Actor, input: unknown): Promise<Outcome<null>> {
     if (!mix.ok) return mix;
     if (ownMixName(mix.value.id) === undefined && !findMix(mix.value.id))
       return refused({ code: "mix-unknown" });
-    await putMix(db(), actor.programmeId, actor.name, mix.value);
+    await putMix(db(actor), actor.programmeId, actor.name, mix.value);
     await judgeSoon(actor.programmeId);
     return { ok: true, value: null };
   });
@@ -42,7 +42,7 @@ export function removeMix(actor: Actor, input: unknown): Promise<Outcome<null>> 
     const allowed = await programmeToChange(actor);
     if (!allowed.ok) return allowed;
     const id = String(input);
-    const isInUse = await transaction(async (on) => {
+    const isInUse = await transaction(actor, async (on) => {
       const uses = ownMixName(id) === undefined ? 0 : await countMixUses(on, actor.programmeId, id);
       if (allowed.value.mixId === id && ownMixName(id) !== undefined) return true;
       if (uses > 0) return true;
@@ -62,7 +62,7 @@ export function chooseMix(actor: Actor, input: unknown): Promise<Outcome<null>> 
     if (!allowed.ok) return allowed;
     const mix = mixOfProgramme(allowed.value.mixes, String(input));
     if (!mix) return refused({ code: "mix-unknown" });
-    await updateMix(db(), actor.programmeId, mix.id);
+    await updateMix(db(actor), actor.programmeId, mix.id);
     await judgeSoon(actor.programmeId);
     return { ok: true, value: null };
   });
@@ -79,7 +79,7 @@ export function saveSizes(actor: Actor, input: unknown): Promise<Outcome<null>> 
     if (!allowed.ok) return allowed;
     const sizes = parsed(SizesTyped, input);
     if (!sizes.ok) return sizes;
-    await updateSizes(db(), actor.programmeId, sizes.value);
+    await updateSizes(db(actor), actor.programmeId, sizes.value);
     return { ok: true, value: null };
   });
 }

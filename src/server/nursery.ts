@@ -42,8 +42,8 @@ export async function readNursery(actor: Actor, query: unknown): Promise<Nursery
   const today = await readToday(actor);
   const ask = { from: addDays(today, -LATE_DAYS), until: addDays(today, 7 * WEEKS), groupId };
   const [lines, groups, since] = await Promise.all([
-    listSeedlings(db(), actor.programmeId, ask),
-    listGroups(db(), actor.programmeId),
+    listSeedlings(db(actor), actor.programmeId, ask),
+    listGroups(db(actor), actor.programmeId),
     judgingSince(actor),
   ]);
   const batches = batchesOf(lines, sure);

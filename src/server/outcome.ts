@@ -1,7 +1,7 @@
 import type { z } from "zod";
 import { fieldProblems, type Outcome, type Problem } from "@/core/problem";
 import { brokenConstraint, isUnreachable } from "@/db/pool";
-import { NoProgramme } from "./actor";
+import { NotAllowed, SignedOut } from "./actor";
 
 export const refused = (
   problem: Problem,
@@ -34,6 +34,8 @@ export async function outcomeOf<T>(work: () => Promise<Outcome<T>>): Promise<Out
     return await work();
   } catch (error) {
     if (isUnreachable(error)) return refused({ code: "database-unreachable" });
+    if (error instanceof SignedOut) return refused({ code: "signed-out" });
+    if (error instanceof NotAllowed) return refused({ code: "not-allowed" });
     const meaning = MEANINGS[brokenConstraint(error) ?? ""];
     if (meaning) return refused({ code: meaning });
     throw error;
@@ -43,6 +45,7 @@ export async function outcomeOf<T>(work: () => Promise<Outcome<T>>): Promise<Out
 /** The status of an HTTP answer that carries a problem. */
 export function statusOf({ code }: Problem): number {
   if (code === "database-unreachable") return 503;
+  if (code === "signed-out") return 401;
   if (code === "not-allowed") return 403;
   if (code === "not-found") return 404;
   if (
@@ -56,7 +59,5 @@ export function statusOf({ code }: Problem): number {
 }
 
 /** What keeps a screen from being shown, where that is foreseen; undefined for a fault. */
-export function troubleOf(error: unknown): "database" | "noProgramme" | undefined {
-  if (error instanceof NoProgramme) return "noProgramme";
-  return isUnreachable(error) ? "database" : undefined;
-}
+export const troubleOf = (error: unknown): "database" | undefined =>
+  isUnreachable(error) ? "database" : undefined;

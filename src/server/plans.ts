@@ -24,7 +24,7 @@ const NONE: SavedPlan = { version: 0, savedAt: null, savedBy: null, plan: EMPTY_
 
 /** A household's plan; version 0 and empty when nobody has saved one. */
 export async function readPlan(actor: Actor, householdId: string): Promise<SavedPlan> {
-  return (await readPlans(db(), actor.programmeId, [householdId])).get(householdId) ?? NONE;
+  return (await readPlans(db(actor), actor.programmeId, [householdId])).get(householdId) ?? NONE;
 }
 
 /** The plan as it is stored now, for one who has to compare. */
@@ -88,7 +88,7 @@ export function savePlan(
       const plan = await planToStore(actor, householdId, content);
       if (!plan.ok) return plan;
       const scope = scopeOf(actor, householdId);
-      const stored = await transaction(async (on): Promise<Outcome<null>> => {
+      const stored = await transaction(actor, async (on): Promise<Outcome<null>> => {
         const current = await lockPlan(on, scope);
         if (current !== version.value) return refused({ code: "plan-changed", version: current });
         const state = { version: current + 1, by: actor.name, plan: plan.value };
@@ -114,7 +114,7 @@ export function setAside(
     if (!version.ok) return version;
     const plan = await planToStore(actor, householdId, content);
     if (!plan.ok) return plan;
-    await keepVersion(db(), scopeOf(actor, householdId), {
+    await keepVersion(db(actor), scopeOf(actor, householdId), {
       version: version.value,
       by: actor.name,
       plan: plan.value,
@@ -137,7 +137,7 @@ export function nameVersion(actor: Actor, householdId: string, input: unknown): 
     const named = parsed(VersionName, input);
     if (!named.ok) return named;
     if (!(await readHousehold(actor, householdId))) return refused({ code: "not-found" });
-    const stored = await insertVersionName(db(), scopeOf(actor, householdId), {
+    const stored = await insertVersionName(db(actor), scopeOf(actor, householdId), {
       ...named.value,
       author: actor.name,
     });
@@ -149,7 +149,7 @@ const MOST_VERSIONS = 20;
 
 /** Earlier states of a plan, newest first; those that today's contract no longer reads are left out. */
 export async function earlierPlans(actor: Actor, householdId: string): Promise<KeptPlan[]> {
-  const versions = await listVersions(db(), scopeOf(actor, householdId), MOST_VERSIONS);
+  const versions = await listVersions(db(actor), scopeOf(actor, householdId), MOST_VERSIONS);
   return versions.flatMap(({ content, ...version }) => {
     const plan = Plan.safeParse(content);
     return plan.success ? [{ ...version, plan: plan.data }] : [];

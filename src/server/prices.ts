@@ -10,10 +10,10 @@ import type { Actor } from "./actor";
 import { type Programme, programmeToChange, readProgramme } from "./programme";
 import { outcomeOf, parsed, refused } from "./outcome";
 
-const listOf = cache((programmeId: string) => listPrices(db(), programmeId));
-
 /** What a programme pays now, read once a request. */
-export const readPriceList = (actor: Actor): Promise<Price[]> => listOf(actor.programmeId);
+export const readPriceList = cache((actor: Actor): Promise<Price[]> =>
+  listPrices(db(actor), actor.programmeId),
+);
 
 /** A programme's prices by item, and whether it buys them together. */
 export const readPrices = async (actor: Actor): Promise<Prices> =>
@@ -46,7 +46,7 @@ export function savePrice(actor: Actor, input: unknown): Promise<Outcome<null>> 
     if (!price.ok) return price;
     if (!itemsOf(allowed.value).some((i) => i.item === price.value.item))
       return refused({ code: "item-unknown" });
-    await insertPrices(db(), actor.programmeId, actor.name, [price.value]);
+    await insertPrices(db(actor), actor.programmeId, actor.name, [price.value]);
     return { ok: true, value: null };
   });
 }
@@ -88,7 +88,8 @@ export function importPrices(
     const read = readPriceFile(text, items, allowed.value.currency);
     if ("code" in read) return refused(read);
     if (read.faults.length > 0) return { ok: true, value: { stored: 0, faults: read.faults } };
-    if (read.prices.length > 0) await insertPrices(db(), actor.programmeId, actor.name, [...read.prices]);
+    if (read.prices.length > 0)
+      await insertPrices(db(actor), actor.programmeId, actor.name, [...read.prices]);
     return { ok: true, value: { stored: read.prices.length, faults: [] } };
   });
 }

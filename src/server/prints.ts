@@ -142,7 +142,7 @@ export function askForPrint(
     const look = parsed(Look, input);
     if (!look.ok) return look;
     const id = randomUUID();
-    await askPrint(db(), actor.programmeId, {
+    await askPrint(db(actor), actor.programmeId, {
       id,
       kind: asked.value.kind,
       groupId: asked.value.groupId ?? undefined,
@@ -157,7 +157,7 @@ export function askForPrint(
 /** How far the newest prints of the actor's programme are. */
 export async function readPrints(actor: Actor): Promise<Partial<Record<PrintKind, Print>>> {
   const [sheets, labels] = await Promise.all(
-    PRINT_KINDS.map((kind) => latestPrint(db(), actor.programmeId, kind)),
+    PRINT_KINDS.map((kind) => latestPrint(db(actor), actor.programmeId, kind)),
   );
   return { ...(sheets && { sheets }), ...(labels && { labels }) };
 }
@@ -169,7 +169,7 @@ export function readPrintFile(
 ): Promise<Outcome<{ pdf: Uint8Array; kind: PrintKind }>> {
   return outcomeOf(async () => {
     const found = z.uuid().safeParse(id).success
-      ? await findPrintFile(db(), actor.programmeId, id)
+      ? await findPrintFile(db(actor), actor.programmeId, id)
       : undefined;
     return found
       ? { ok: true, value: { pdf: found.file, kind: found.kind } }
@@ -182,10 +182,10 @@ const BATCH = 20;
 
 async function* sheetAsks(actor: Actor, groupId: string | null, origin: string) {
   const isIn = groupId
-    ? new Set((await listMembers(db(), actor.programmeId, groupId)).map(({ id }) => id))
+    ? new Set((await listMembers(db(actor), actor.programmeId, groupId)).map(({ id }) => id))
     : undefined;
   for (let after = 0; ;) {
-    const households = await householdsAfter(db(), actor.programmeId, { after, most: BATCH });
+    const households = await householdsAfter(db(actor), actor.programmeId, { after, most: BATCH });
     const last = households.at(-1);
     if (!last) return;
     after = Number(last.code);
@@ -200,7 +200,11 @@ async function* sheetAsks(actor: Actor, groupId: string | null, origin: string) 
 async function* labelAsks(actor: Actor, groupId: string | null, origin: string) {
   const day = await readToday(actor);
   for (let page = 1; ; page++) {
-    const parcels = await listParcels(db(), actor.programmeId, { day, page, groupId: groupId ?? undefined });
+    const parcels = await listParcels(db(actor), actor.programmeId, {
+      day,
+      page,
+      groupId: groupId ?? undefined,
+    });
     if (parcels.length === 0) return;
     const asks = parcels.map(({ householdId, code, name, lines }): LabelAsk => ({
       of: "label",
@@ -213,9 +217,9 @@ async function* labelAsks(actor: Actor, groupId: string | null, origin: string) 
 
 /** Works out a print of the queue: household after household in a thread, so that the rest of the app goes on. */
 export async function workOutPrint({ programmeId, printId }: Jobs["print"]): Promise<void> {
-  const print = await startPrint(db(), programmeId, printId);
-  if (!print) return;
   const actor = await actorOf(programmeId);
+  const print = await startPrint(db(actor), programmeId, printId);
+  if (!print) return;
   const { units, paper, origin } = Look.parse(print.ask);
   const programme = await readProgramme(actor);
   const press = new Press({ units, paper, currency: programme.currency });
@@ -225,15 +229,15 @@ export async function workOutPrint({ programmeId, printId }: Jobs["print"]): Pro
         ? sheetAsks(actor, print.groupId, origin)
         : labelAsks(actor, print.groupId, origin);
     let read = 0;
-    const of = await countHouseholds(db(), programmeId);
+    const of = await countHouseholds(db(actor), programmeId);
     for await (const batch of batches) {
       read += batch.read;
       if (batch.asks.length > 0) await press.ask({ add: batch.asks });
-      await notePrinted(db(), printId, Math.min(0.99, read / Math.max(1, batch.all ?? of)));
+      await notePrinted(db(actor), printId, Math.min(0.99, read / Math.max(1, batch.all ?? of)));
     }
     const { pdf, pages = 0 } = await press.ask({ finish: true });
     if (!pdf) throw new Error("the printing thread gave no file");
-    await finishPrint(db(), printId, { pdf, pages });
+    await finishPrint(db(actor), printId, { pdf, pages });
   } finally {
     press.end();
   }
@@ -241,4 +245,4 @@ export async function workOutPrint({ programmeId, printId }: Jobs["print"]): Pro
 
 /** Gives up a print that failed as often as it may. */
 export const giveUpPrint = ({ programmeId, printId }: Jobs["print"]): Promise<void> =>
-  failPrint(db(), programmeId, printId);
+  failPrint(db({ programmeId }), programmeId, printId);

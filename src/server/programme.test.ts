@@ -94,7 +94,7 @@ describe("prices", () => {
     expect((await readPrices(trainer))["packet/kale"]).toBeUndefined();
     expect(await readPrices(stranger)).toEqual({});
     await savePrice(trainer, { item: "packet/kale", minor: 170, size: 1.5 });
-    await expect(db().query("DELETE FROM price")).rejects.toThrow("append-only");
+    await expect(db("everything").query("DELETE FROM price")).rejects.toThrow("append-only");
   });
 
   it("are refused for what does not exist or makes no sense", async () => {
@@ -182,7 +182,10 @@ describe("a garden for every household", () => {
       const line = await until(lineOf, ({ status }) => status === "done" || status === "failed");
       expect(line).toMatchObject({ status: "done", aim: "ease", stale: false });
       expect(line.figures!.plantings).toBeGreaterThan(0);
-      const { result } = (await findProposal(db(), { programmeId: stranger.programmeId, householdId: id }))!;
+      const { result } = (await findProposal(db("everything"), {
+        programmeId: stranger.programmeId,
+        householdId: id,
+      }))!;
       expect(result!.worth).toBeLessThanOrEqual(result!.bound + 1e-6);
       expect(await takeProposal(trainer, id)).toMatchObject({ problem: { code: "not-found" } });
       expect(await takeProposal(stranger, "x")).toMatchObject({ problem: { code: "not-found" } });
@@ -198,9 +201,9 @@ describe("a garden for every household", () => {
       // What is written down after a proposal was begun, that could not know: it is not taken over it.
       expect((await savePlan(stranger, id, 2, result!.plan)).ok).toBe(true);
       const scope = { programmeId: stranger.programmeId, householdId: id };
-      await askProposals(db(), stranger.programmeId, { aim: "ease", by: "Somebody" });
-      await startProposal(db(), scope);
-      await finishProposal(db(), scope, { planVersion: 3, proposal: result! });
+      await askProposals(db("everything"), stranger.programmeId, { aim: "ease", by: "Somebody" });
+      await startProposal(db("everything"), scope);
+      await finishProposal(db("everything"), scope, { planVersion: 3, proposal: result! });
       expect((await lineOf()).stale).toBe(false);
       const planting = result!.plan.rows.flatMap((r) => r.plantings)[0]!;
       const sown = { plantingId: planting.id, kind: "sown", on: await readToday(stranger), amount: null };
@@ -218,12 +221,15 @@ describe("a garden for every household", () => {
     { timeout: 60_000 },
     async () => {
       const id = await householdOf(stranger);
-      await db().query(`UPDATE household SET wants = '{"groups": {"moon": "daily"}}' WHERE id = $1`, [id]);
-      await db().query(
+      await db("everything").query(
+        `UPDATE household SET wants = '{"groups": {"moon": "daily"}}' WHERE id = $1`,
+        [id],
+      );
+      await db("everything").query(
         `UPDATE proposal SET status = 'done', result = NULL WHERE programme_id = $1 AND household_id <> $2`,
         [stranger.programmeId, id],
       );
-      await db().query(
+      await db("everything").query(
         `INSERT INTO proposal (household_id, programme_id, aim, status, asked_by) VALUES ($2, $1, 'ease', 'waiting', 'x')`,
         [stranger.programmeId, id],
       );
@@ -232,12 +238,15 @@ describe("a garden for every household", () => {
       const status = async () =>
         (await readProposals(stranger, 1)).lines.find((l) => l.householdId === id)!.status;
       expect(await until(status, (s) => s === "failed")).toBe("failed");
-      const { rows } = await db().query(
+      const { rows } = await db("everything").query(
         `SELECT count(*) AS open FROM pgboss.job WHERE name = 'propose' AND state IN ('created', 'retry', 'active')`,
       );
       expect(rows[0].open).toBe(0);
-      await db().query("DELETE FROM proposal WHERE household_id = $1", [id]);
-      await db().query(`UPDATE household SET wants = $2 WHERE id = $1`, [id, JSON.stringify(SURVEY.wants)]);
+      await db("everything").query("DELETE FROM proposal WHERE household_id = $1", [id]);
+      await db("everything").query(`UPDATE household SET wants = $2 WHERE id = $1`, [
+        id,
+        JSON.stringify(SURVEY.wants),
+      ]);
     },
   );
 });
@@ -323,7 +332,7 @@ describe("a programme's own values", () => {
     expect(await readOverrides(stranger)).toEqual([]);
     await overrideValue(trainer, NAME, null, "");
     expect(await readOverrides(trainer)).toEqual([]);
-    await expect(db().query("DELETE FROM library_override")).rejects.toThrow("append-only");
+    await expect(db("everything").query("DELETE FROM library_override")).rejects.toThrow("append-only");
   });
 
   it("come from a file all together or not at all", async () => {

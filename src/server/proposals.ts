@@ -68,18 +68,18 @@ export const actorOf = async (programmeId: string): Promise<Actor> => {
 /** Works out a job of the queue. A household that is gone, or whose proposal nobody waits for any more, is passed over. */
 export async function workOut({ programmeId, householdId }: Jobs["propose"]): Promise<void> {
   const scope = { programmeId, householdId };
-  const aim = await startProposal(db(), scope);
-  if (!aim) return;
   const actor = await actorOf(programmeId);
+  const aim = await startProposal(db(actor), scope);
+  if (!aim) return;
   const household = await readHousehold(actor, householdId);
-  if (!household || !isSurveyed(household)) return failProposal(db(), scope, "not surveyed");
+  if (!household || !isSurveyed(household)) return failProposal(db(actor), scope, "not surveyed");
   const saved = await readPlan(actor, householdId);
   let noted = 0;
   const note = (share: number) => {
     if (Date.now() - noted < NOTED_EVERY_MS) return;
     noted = Date.now();
     // Only a figure that people watch: the next one comes soon.
-    void noteProgress(db(), scope, share).catch(() => undefined);
+    void noteProgress(db(actor), scope, share).catch(() => undefined);
   };
   const question = {
     plan: saved.plan,
@@ -95,12 +95,12 @@ export async function workOut({ programmeId, householdId }: Jobs["propose"]): Pr
     without: [],
   };
   const proposal = await inThread(question, note);
-  await finishProposal(db(), scope, { planVersion: saved.version, proposal });
+  await finishProposal(db(actor), scope, { planVersion: saved.version, proposal });
 }
 
 /** Gives up a job that failed as often as it may. */
 export const giveUpOn = (job: Jobs["propose"]): Promise<void> =>
-  failProposal(db(), job, "failed as often as it is tried");
+  failProposal(db({ programmeId: job.programmeId }), job, "failed as often as it is tried");
 
 /** Asks for a garden for every surveyed household of the programme. */
 export function proposeForAll(actor: Actor, input: unknown): Promise<Outcome<null>> {
@@ -110,7 +110,7 @@ export function proposeForAll(actor: Actor, input: unknown): Promise<Outcome<nul
     const aim = parsed(z.enum(AIMS), input);
     if (!aim.ok) return aim;
     const { programmeId } = actor;
-    const asked = await askProposals(db(), programmeId, { aim: aim.value as Aim, by: actor.name });
+    const asked = await askProposals(db(actor), programmeId, { aim: aim.value as Aim, by: actor.name });
     await enqueue(
       "propose",
       asked.map((householdId) => ({ programmeId, householdId })),
@@ -135,8 +135,8 @@ const Page = z.coerce.number().int().min(1).max(100_000).catch(1);
 export async function readProposals(actor: Actor, at: unknown): Promise<ProposalsPage> {
   const page = Page.parse(at);
   const [lines, totals] = await Promise.all([
-    listProposals(db(), actor.programmeId, page),
-    countProposals(db(), actor.programmeId),
+    listProposals(db(actor), actor.programmeId, page),
+    countProposals(db(actor), actor.programmeId),
   ]);
   const { households = 0, asked = 0, open = 0 } = totals ?? {};
   return { lines, page, pages: Math.max(1, Math.ceil(households / PROPOSALS_A_PAGE)), asked, open };
@@ -144,7 +144,7 @@ export async function readProposals(actor: Actor, at: unknown): Promise<Proposal
 
 /** The plan of a household's proposal, as long as it was made for the plan that is saved and for all that is on record; undefined when there is none. */
 export async function proposedPlan(actor: Actor, householdId: string): Promise<Plan | undefined> {
-  const found = await findProposal(db(), scopeOf(actor, householdId));
+  const found = await findProposal(db(actor), scopeOf(actor, householdId));
   const saved = await readPlan(actor, householdId);
   return found?.result && !found.isOvertaken && found.planVersion === saved.version
     ? found.result.plan
@@ -156,7 +156,7 @@ export function takeBackProposal(actor: Actor, householdId: unknown): Promise<Ou
   return outcomeOf(async () => {
     const id = parsed(z.uuid(), householdId);
     if (!id.ok) return refused({ code: "not-found" });
-    const found = await findProposal(db(), scopeOf(actor, id.value));
+    const found = await findProposal(db(actor), scopeOf(actor, id.value));
     const { planVersion } = found ?? {};
     if (planVersion === undefined || planVersion === null) return refused({ code: "not-found" });
     const earlier = (await earlierPlans(actor, id.value)).find(
@@ -174,7 +174,7 @@ export function takeProposal(actor: Actor, householdId: unknown): Promise<Outcom
   return outcomeOf(async () => {
     const id = parsed(z.uuid(), householdId);
     if (!id.ok) return refused({ code: "not-found" });
-    const found = await findProposal(db(), scopeOf(actor, id.value));
+    const found = await findProposal(db(actor), scopeOf(actor, id.value));
     if (!found?.result || found.planVersion === null) return refused({ code: "not-found" });
     if (found.isOvertaken) return refused({ code: "proposal-overtaken" });
     const saved = await savePlan(actor, id.value, found.planVersion, found.result.plan);

@@ -42,7 +42,7 @@ const held = globalThis as { pipRowQueue?: Promise<PgBoss> };
 async function open(): Promise<PgBoss> {
   const boss = new PgBoss({
     db: {
-      executeSql: (text: string, values?: unknown[]) => db().query(text, values ?? []),
+      executeSql: (text: string, values?: unknown[]) => db("everything").query(text, values ?? []),
     },
   });
   boss.on("error", (error) => console.error(`the queue: ${error.message}`));

@@ -22,7 +22,7 @@ import { followBag, followRecord } from "./following";
 import { readHousehold, scopeOf } from "./households";
 import { followSoon, workSoon } from "./judging";
 import { outcomeOf, parsed, refused } from "./outcome";
-import { programmeToChange, readToday } from "./programme";
+import { programmeTo, readToday } from "./programme";
 import { todayIn } from "./town";
 
 /** Records that a log shows at a time. */
@@ -37,7 +37,7 @@ export async function readRecords(
 ): Promise<{ records: ShownRecord[]; times: number; hasMore: boolean }> {
   const n = Times.parse(times);
   const most = n * RECORDS_SHOWN;
-  const records = await newestRecords(db(), scopeOf(actor, householdId), most + 1);
+  const records = await newestRecords(db(actor), scopeOf(actor, householdId), most + 1);
   return { records: records.slice(0, most), times: n, hasMore: records.length > most };
 }
 
@@ -46,14 +46,14 @@ const WEEKS_SHOWN = 20;
 
 /** What a household picked and weighed, kg by week, in the last months. */
 export const readPicked = async (actor: Actor, householdId: string) =>
-  pickedByWeek(db(), scopeOf(actor, householdId), addDays(await readToday(actor), -7 * WEEKS_SHOWN));
+  pickedByWeek(db(actor), scopeOf(actor, householdId), addDays(await readToday(actor), -7 * WEEKS_SHOWN));
 
 /** So long ago is another season's. */
 const SEASON_DAYS = 400;
 
 /** On which days each kind of thing happened to a household's plantings and bags in this season. */
 export const readDone = async (actor: Actor, householdId: string) =>
-  listDone(db(), scopeOf(actor, householdId), addDays(await readToday(actor), -SEASON_DAYS));
+  listDone(db(actor), scopeOf(actor, householdId), addDays(await readToday(actor), -SEASON_DAYS));
 
 /** Stores one record, and what it changes in the progress of its household. Sending the same id again is no fault and stores nothing twice. */
 export function addRecord(
@@ -62,19 +62,19 @@ export function addRecord(
   content: unknown,
 ): Promise<Outcome<{ id: string }>> {
   return outcomeOf(async () => {
-    const allowed = await programmeToChange(actor);
+    const allowed = await programmeTo(actor, "write-records", householdId);
     if (!allowed.ok) return allowed;
     const record = parsed(GardenRecord, content);
     if (!record.ok) return record;
     const { id, plantingId, supersedes } = record.value;
     if (!(await readHousehold(actor, householdId))) return refused({ code: "not-found" });
     const scope = scopeOf(actor, householdId);
-    const records = plantingId ? await plantingRecords(db(), scope, plantingId) : [];
+    const records = plantingId ? await plantingRecords(db(actor), scope, plantingId) : [];
     const wrongDay = dayProblem(record.value, { today: todayIn(allowed.value), records });
     // Sent a second time, it is on record already and stands in nothing's way.
     if (wrongDay && !records.some((r) => r.id === id))
       return refused({ code: "invalid-input" }, { on: wrongDay });
-    const everyPlan = await transaction(async (on) => {
+    const everyPlan = await transaction(actor, async (on) => {
       await lockHousehold(on, scope);
       const isNew = await insertRecord(on, scope, { record: record.value, author: actor.name });
       if (!isNew) return false;
@@ -101,7 +101,7 @@ export interface StreamedFile {
 
 async function* recordLines(actor: Actor, householdId: string | null): AsyncGenerator<string, void> {
   yield csvHead();
-  for await (const batch of recordsInBatches(actor.programmeId, householdId)) yield csvLines(batch);
+  for await (const batch of recordsInBatches(actor, householdId)) yield csvLines(batch);
 }
 
 /** All records of a household, or of the programme when none is named, as CSV, a batch at a time. */
@@ -124,7 +124,10 @@ export function recordsCsv(actor: Actor, householdId: string | null): Promise<Ou
 export async function logPlantings(actor: Actor, householdId: string) {
   const day = await readToday(actor);
   const scope = scopeOf(actor, householdId);
-  const [plantings, list] = await Promise.all([everPlanted(db(), scope), listProgress(db(), scope)]);
+  const [plantings, list] = await Promise.all([
+    everPlanted(db(actor), scope),
+    listProgress(db(actor), scope),
+  ]);
   const progressBy = new Map(list.map((p) => [p.plantingId, p]));
   const rows = [...new Set(plantings.filter((p) => !p.removed).map((p) => p.rowId))];
   return plantings

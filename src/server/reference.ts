@@ -89,7 +89,7 @@ export function overrideValue(
     if (why.length > 300) return refused({ code: "invalid-input" }, { reason: { code: "too-long" } });
     const check = await checked(actor, { name, value, reason: why });
     if (!check.ok) return check;
-    await insertOverrides(db(), actor.programmeId, [{ name, value, reason: why, author: actor.name }]);
+    await insertOverrides(db(actor), actor.programmeId, [{ name, value, reason: why, author: actor.name }]);
     await judgeSoon(actor.programmeId);
     return { ok: true, value: null };
   });

@@ -80,7 +80,7 @@ export function previewSchools(
 async function planOf(actor: Actor, householdId: string) {
   const household = await readHousehold(actor, householdId);
   if (!household || !isSurveyed(household)) return [];
-  const plans = await readPlans(db(), actor.programmeId, [householdId]);
+  const plans = await readPlans(db(actor), actor.programmeId, [householdId]);
   const plan = plans.get(householdId)?.plan;
   return plan ? [{ household, name: `${household.code} ${household.name}`, plan }] : [];
 }
@@ -97,13 +97,13 @@ export function saveSchools(
     const schools = parsed(Schools, input);
     if (!schools.ok) return schools;
     if (householdId === null) {
-      await updateProgrammeSchools(db(), actor.programmeId, schools.value);
+      await updateProgrammeSchools(db(actor), actor.programmeId, schools.value);
       await judgeSoon(actor.programmeId);
       return { ok: true, value: null };
     }
     if (!(await readHousehold(actor, householdId))) return refused({ code: "not-found" });
     const scope = scopeOf(actor, householdId);
-    await transaction(async (on) => {
+    await transaction(actor, async (on) => {
       await updateHouseholdSchools(on, scope, schools.value);
       await followHousehold(on, scope);
     });

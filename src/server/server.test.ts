@@ -117,7 +117,7 @@ describe("a survey", () => {
   it("saved again for another reason keeps the day on which its sun was seen", async () => {
     const id = await newHousehold();
     const seenOn = async () => (await readHousehold(trainer, id))!.place!.sunSeenOn;
-    await db().query("UPDATE place SET sun_seen_on = '2026-02-03' WHERE household_id = $1", [id]);
+    await db("everything").query("UPDATE place SET sun_seen_on = '2026-02-03' WHERE household_id = $1", [id]);
     await resurvey(trainer, id, 1, { ...SURVEY, note: "a cat" });
     expect(await seenOn()).toBe("2026-02-03");
     await resurvey(trainer, id, 2, { ...SURVEY, sun: [{ from: "07:00", to: "12:00" }] });
@@ -126,7 +126,7 @@ describe("a survey", () => {
 
   it("has codes without a ceiling, which sort as numbers", async () => {
     const id = await householdOf(stranger);
-    await db().query("UPDATE household SET code = '999' WHERE id = $1", [id]);
+    await db("everything").query("UPDATE household SET code = '999' WHERE id = $1", [id]);
     const next = (await readHousehold(stranger, await householdOf(stranger)))!;
     expect(next.code).toBe("1000");
     const codes = (await listed(stranger, { sort: "number" })).map((h) => h.code);
@@ -236,10 +236,12 @@ describe("records", () => {
     await savePlan(trainer, id, 0, plan);
     const r = record(plantingId);
     await addRecord(trainer, id, r);
-    await expect(db().query("UPDATE record SET value = 9 WHERE id = $1", [r.id])).rejects.toThrow(
+    await expect(db("everything").query("UPDATE record SET value = 9 WHERE id = $1", [r.id])).rejects.toThrow(
       "append-only",
     );
-    await expect(db().query("DELETE FROM record WHERE id = $1", [r.id])).rejects.toThrow("append-only");
+    await expect(db("everything").query("DELETE FROM record WHERE id = $1", [r.id])).rejects.toThrow(
+      "append-only",
+    );
     expect((await addRecord(trainer, id, record(plantingId, { supersedes: r.id }))).ok).toBe(true);
     expect(await addRecord(trainer, id, record(plantingId, { supersedes: r.id }))).toMatchObject({
       ok: false,
@@ -290,7 +292,7 @@ describe("what is kept of plans and records", () => {
   const kept = async () =>
     Promise.all(
       Object.entries(tables).map(async ([table, order]) => {
-        const { rows } = await db().query(
+        const { rows } = await db("everything").query(
           `SELECT * FROM ${table} WHERE programme_id = $1 ORDER BY ${order}`,
           [trainer.programmeId],
         );
@@ -418,7 +420,9 @@ it("tells a database out of reach from a fault, so that a record can wait", asyn
 it("refuses a database of a newer version, and changes nothing in it", async () => {
   const url = process.env.DATABASE_URL!;
   expect(await migrate(url)).toEqual([]);
-  await db().query("INSERT INTO pgmigrations (name, run_on) VALUES ('9999_from-the-future', now())");
+  await db("everything").query(
+    "INSERT INTO pgmigrations (name, run_on) VALUES ('9999_from-the-future', now())",
+  );
   await expect(migrate(url)).rejects.toThrow(NewerDatabase);
-  await db().query("DELETE FROM pgmigrations WHERE name = '9999_from-the-future'");
+  await db("everything").query("DELETE FROM pgmigrations WHERE name = '9999_from-the-future'");
 });

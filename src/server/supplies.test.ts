@@ -176,13 +176,17 @@ describe("what all have to do and to raise", () => {
     expect((await savePlan(trainer, household, 0, plan)).ok).toBe(true);
     const ask = { day: "2026-05-18", until: "2026-05-31", page: 1 };
     const mine = async () =>
-      (await listTasks(db(), trainer.programmeId, ask)).find(({ householdId }) => householdId === household)
-        ?.tasks ?? [];
+      (await listTasks(db("everything"), trainer.programmeId, ask)).find(
+        ({ householdId }) => householdId === household,
+      )?.tasks ?? [];
     expect((await mine()).map(({ kind }) => kind)).toContain("sow");
     const raised = async () =>
-      (await listSeedlings(db(), trainer.programmeId, { from: "2026-05-01", until: "2026-06-30" })).filter(
-        ({ householdId }) => householdId === household,
-      );
+      (
+        await listSeedlings(db("everything"), trainer.programmeId, {
+          from: "2026-05-01",
+          until: "2026-06-30",
+        })
+      ).filter(({ householdId }) => householdId === household);
     expect(await raised()).toMatchObject([{ goalId: "cabbage/compact", isSown: false }]);
     const sown = {
       id: randomUUID(),

@@ -8,13 +8,14 @@ import { isSurveyed, type Surveyed } from "./setting";
 const BATCH = 100;
 
 /** The plans of a programme that can be judged, some households at a time: each surveyed household that has one, with what lists call it. */
-export async function* surveyedPlans({
-  programmeId,
-}: Actor): AsyncGenerator<{ household: Surveyed; name: string; plan: Plan }, void> {
+export async function* surveyedPlans(
+  actor: Actor,
+): AsyncGenerator<{ household: Surveyed; name: string; plan: Plan }, void> {
+  const { programmeId } = actor;
   for (let after = 0; ;) {
-    const households = await householdsAfter(db(), programmeId, { after, most: BATCH });
+    const households = await householdsAfter(db(actor), programmeId, { after, most: BATCH });
     const plans = await readPlans(
-      db(),
+      db(actor),
       programmeId,
       households.map((h) => h.id),
     );

@@ -19,8 +19,8 @@ export async function readTogether(actor: Actor): Promise<{
 }> {
   const day = await readToday(actor);
   const [needs, sharers, prices, programme, since] = await Promise.all([
-    listOrder(db(), actor.programmeId, day),
-    countSharers(db(), actor.programmeId, day),
+    listOrder(db(actor), actor.programmeId, day),
+    countSharers(db(actor), actor.programmeId, day),
     readPriceList(actor),
     readProgramme(actor),
     judgingSince(actor),
@@ -43,7 +43,7 @@ export function saveTogether(actor: Actor, input: unknown): Promise<Outcome<null
     const groups = parsed(z.array(z.enum(SHARED_GROUPS)), input);
     if (!groups.ok) return groups;
     await updateBoughtTogether(
-      db(),
+      db(actor),
       actor.programmeId,
       SHARED_GROUPS.filter((group) => groups.value.includes(group)),
     );

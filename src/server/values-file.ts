@@ -78,7 +78,7 @@ export function importValues(actor: Actor, text: string): Promise<Outcome<Import
     if (faults.length > 0)
       return { ok: true, value: { stored: 0, faults: faults.sort((a, b) => a.line - b.line) } };
     const changes = read.rows.map(({ name, value, reason }) => ({ name, value, reason, author: actor.name }));
-    await insertOverrides(db(), actor.programmeId, changes);
+    await insertOverrides(db(actor), actor.programmeId, changes);
     await judgeSoon(actor.programmeId);
     return { ok: true, value: { stored: read.rows.length, faults: [] } };
   });

@@ -35,7 +35,7 @@ const asWeather = (kept: KnownWeather | undefined, isOld: boolean): Weather | un
 export const readWeather = cache(async (actor: Actor): Promise<Weather | undefined> => {
   const programme = await readProgramme(actor);
   const today = todayIn(programme);
-  const kept = await findWeather(db(), programme.id);
+  const kept = await findWeather(db(actor), programme.id);
   if (kept?.askedOn === today && since(kept.askedAt) < FRESH_MS) return asWeather(kept, false);
   if (
     kept &&
@@ -52,11 +52,11 @@ export const readWeather = cache(async (actor: Actor): Promise<Weather | undefin
       seed: seedOf(programme.id),
     };
     const { days } = WeatherReport.parse(await Promise.race([askWeather(asked), late()]));
-    await putWeather(db(), programme.id, { days, askedOn: today });
-    return asWeather(await findWeather(db(), programme.id), false);
+    await putWeather(db(actor), programme.id, { days, askedOn: today });
+    return asWeather(await findWeather(db(actor), programme.id), false);
   } catch (error) {
     console.error(`no weather: ${error instanceof Error ? error.message : String(error)}`);
-    await noteWeatherTried(db(), programme.id);
+    await noteWeatherTried(db(actor), programme.id);
     return asWeather(kept, true);
   }
 });
@@ -68,8 +68,8 @@ export function setWeatherMode(actor: Actor, input: unknown): Promise<Outcome<nu
     if (!allowed.ok) return allowed;
     const mode = parsed(z.enum(WEATHER_MODES), input);
     if (!mode.ok) return mode;
-    await updateWeatherMode(db(), actor.programmeId, mode.value);
-    await forgetWeatherAge(db(), actor.programmeId);
+    await updateWeatherMode(db(actor), actor.programmeId, mode.value);
+    await forgetWeatherAge(db(actor), actor.programmeId);
     return { ok: true, value: null };
   });
 }

@@ -24,11 +24,11 @@ export async function startWork(words: MessageWords): Promise<void> {
       "print-failed": giveUpPrint,
       follow: followTasks,
       remind: async () => {
-        for (const { id } of await allProgrammes(db())) await remindAll(id, words);
+        for (const { id } of await allProgrammes(db("everything"))) await remindAll(id, words);
       },
       judge: ({ programmeId }) => judgeAll(programmeId),
     });
-    for (const { id } of await allProgrammes(db()))
+    for (const { id } of await allProgrammes(db("everything")))
       if (await judgingSince({ role: "trainer", programmeId: id, name: "" })) await workSoon(id);
   } catch (error) {
     console.error(`the queue waits for the database: ${String(error)}`);

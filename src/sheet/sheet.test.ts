@@ -4,7 +4,7 @@ import { expect, it } from "vitest";
 import { findClimate, MIXES } from "@/library";
 import { id, planOf, planting } from "@/testing/garden";
 import type { Plan } from "@/core/plan";
-import { codePath } from "./code";
+import { codePath } from "@/ui/draw/code-path";
 import type { LabelAsk, PrintStyle, SheetAsk } from "./ask";
 import { Printing } from "./printing";
 

@@ -36,9 +36,9 @@ export const SURVEY = {
 
 /** The demo's trainer, and one of another programme that has nothing yet. */
 export async function twoTrainers(): Promise<{ trainer: Actor; stranger: Actor }> {
-  const [programme] = await allProgrammes(db());
+  const [programme] = await allProgrammes(db("everything"));
   const other = { ...programme!, id: randomUUID(), name: "Zz elsewhere" };
-  await insertProgramme(db(), other);
+  await insertProgramme(db("everything"), other);
   return {
     trainer: { role: "trainer", programmeId: programme!.id, name: "Ilva Renn" },
     stranger: { role: "trainer", programmeId: other.id, name: "Somebody" },

@@ -4,23 +4,41 @@ import Link from "next/link";
 import { usePathname, useRouter, useSelectedLayoutSegments } from "next/navigation";
 import type { ReactNode } from "react";
 import type { Store } from "@/ui/offline/outbox";
-import { Signal } from "@/ui/offline/signal";
+import { beginAnew, Signal } from "@/ui/offline/signal";
+import { Button } from "@/ui/primitives/button";
 import { PaletteButton } from "@/ui/palette/palette-button";
 import { useWords } from "@/ui/words/use-words";
 import { PlaceTabs } from "./place-tabs";
 import { FLOORS, PROGRAMME_PLACES } from "./places";
 
+/** Who has signed in on this device. */
+export interface Person {
+  readonly name: string;
+  readonly role: "organiser" | "trainer" | "helper" | "household" | "reader";
+  /** Where they begin. */
+  readonly home: string;
+  /** By what this device keeps their records apart from other people's. */
+  readonly device: string;
+  /** Programmes that they may work in, and the one they are in. */
+  readonly programmes: readonly { readonly id: string; readonly name: string }[];
+  readonly programmeId: string;
+}
+
 interface FrameProps {
   readonly programme: string;
+  /** Left out while nobody has signed in. */
+  readonly person?: Person;
   readonly day: string;
   readonly fixedDay: boolean;
   /** Stores a record that waited on this device. */
   readonly store: Store;
+  readonly signOut: () => Promise<void>;
+  readonly choose: (programmeId: string) => Promise<void>;
   readonly children: ReactNode;
 }
 
 /** The ruled head that every screen stands under: the mark, the programme's places, the way to anything by name, and the day. */
-export function Frame({ programme, day, fixedDay, store, children }: FrameProps) {
+export function Frame({ programme, person, day, fixedDay, store, signOut, choose, children }: FrameProps) {
   const { t, longDay, units } = useWords();
   const path = usePathname();
   const floor = (["people", "town"] as const).find((name) =>
@@ -28,7 +46,9 @@ export function Frame({ programme, day, fixedDay, store, children }: FrameProps)
   );
   const router = useRouter();
   // A household's own garden stands under its own short head, with nothing of the programme's.
-  const isOwn = useSelectedLayoutSegments()[2] === "garden";
+  const isGarden = useSelectedLayoutSegments()[2] === "garden";
+  const seesAll = person !== undefined && person.role !== "household" && person.role !== "helper";
+  const isOwn = isGarden || !seesAll;
   return (
     <>
       <a
@@ -39,7 +59,7 @@ export function Frame({ programme, day, fixedDay, store, children }: FrameProps)
       </a>
       <header className="flex flex-wrap items-center gap-x-5 border-b-rule border-ink px-4 lg:flex-nowrap lg:px-6 print:hidden">
         <Link
-          href="/"
+          href={person?.home ?? "/"}
           className="flex shrink-0 items-center py-2 font-head text-xl font-extrabold tracking-tight"
         >
           <span className="whitespace-pre">Pip </span>
@@ -63,8 +83,8 @@ export function Frame({ programme, day, fixedDay, store, children }: FrameProps)
           />
         )}
         <div className="ml-auto flex items-center gap-3 py-1.5 text-sm text-muted">
-          <p className="hidden whitespace-nowrap xl:block">
-            <span className="hidden 2xl:inline">{programme} · </span>
+          <p className="hidden whitespace-nowrap 2xl:block">
+            {programme && `${programme} · `}
             {t(fixedDay ? "app.demoDay" : "app.today", { day: longDay(day) })}
           </p>
           {!isOwn && <PaletteButton />}
@@ -82,9 +102,10 @@ export function Frame({ programme, day, fixedDay, store, children }: FrameProps)
               <option value="us">{t("app.us")}</option>
             </select>
           </label>
+          {person && <Who person={person} signOut={signOut} choose={choose} />}
         </div>
       </header>
-      {floor && (
+      {floor && seesAll && (
         <PlaceTabs
           label={t(`nav.${floor}Places`)}
           className="border-b border-line px-4 lg:px-6"
@@ -95,10 +116,56 @@ export function Frame({ programme, day, fixedDay, store, children }: FrameProps)
           }))}
         />
       )}
-      <Signal store={store} />
+      {person && <Signal person={person.device} store={store} />}
       <main id="content" tabIndex={-1} className="outline-none">
         {children}
       </main>
     </>
+  );
+}
+
+/** Who is signed in; the other programmes that they may work in, and the way out. */
+function Who({
+  person: { name, role, programmes, programmeId },
+  signOut,
+  choose,
+}: {
+  person: Person;
+} & Pick<FrameProps, "signOut" | "choose">) {
+  const { t } = useWords();
+  const leave = async () => {
+    await signOut();
+    await beginAnew("/sign-in");
+  };
+  const change = async (id: string) => {
+    await choose(id);
+    await beginAnew("/");
+  };
+  return (
+    <details className="relative">
+      <summary className="flex min-h-9 max-w-40 cursor-pointer items-center truncate border-b border-ink py-1 font-semibold text-ink">
+        {name}
+      </summary>
+      <div className="absolute right-0 z-20 mt-1 grid w-64 gap-2 border-rule border-ink bg-card p-3 text-ink">
+        <p>{t("signIn.as", { name, role: t(`roles.${role}`) })}</p>
+        {programmes.length > 1 && (
+          <label className="grid gap-1">
+            <span className="font-semibold">{t("signIn.programme")}</span>
+            <select
+              className="min-h-10 border-rule border-ink bg-card px-2"
+              value={programmeId}
+              onChange={(e) => void change(e.target.value)}
+            >
+              {programmes.map((p) => (
+                <option key={p.id} value={p.id}>
+                  {p.name}
+                </option>
+              ))}
+            </select>
+          </label>
+        )}
+        <Button onClick={() => void leave()}>{t("signIn.out")}</Button>
+      </div>
+    </details>
   );
 }

@@ -10,14 +10,16 @@ import { HOUSE_PLACES, OWN_PLACES } from "./places";
 interface HouseHeadProps {
   readonly household: { readonly id: string; readonly code: string; readonly name: string };
   readonly next: NextStep | undefined;
+  /** Whether whoever looks sees the whole programme, or only what is the household's own. */
+  readonly seesAll: boolean;
 }
 
 /** The second floor of the head: a household's name and number, its own places (on a phone at the thumb), and its one next step. */
-export function HouseHead({ household: { id, code, name }, next }: HouseHeadProps) {
+export function HouseHead({ household: { id, code, name }, next, seesAll }: HouseHeadProps) {
   const { t, nextStep } = useWords();
   const place = useSelectedLayoutSegment();
   const step = next && nextStep(next);
-  const isOwn = place === "garden";
+  const isOwn = place === "garden" || !seesAll;
   const places = isOwn ? OWN_PLACES : HOUSE_PLACES;
   return (
     <div className="flex flex-wrap items-center gap-x-5 border-b border-line px-4 lg:px-6 print:hidden">
@@ -33,7 +35,7 @@ export function HouseHead({ household: { id, code, name }, next }: HouseHeadProp
           isHere: place === p,
         }))}
       />
-      {isOwn && (
+      {isOwn && seesAll && (
         <Link
           href={`/house/${id}/bench`}
           className="ml-auto flex min-h-9 items-center text-note text-muted hover:underline"

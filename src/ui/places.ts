@@ -10,10 +10,11 @@ export const PROGRAMME_PLACES = [
   { path: "/climate", word: "town" },
 ] as const;
 
-/** Who is taught together, and what they write. */
+/** Who is taught together, what they write, and who may do what. */
 const PEOPLE_PLACES = [
   { path: "/groups", word: "groups" },
   { path: "/messages", word: "messages" },
+  { path: "/people", word: "access" },
 ] as const;
 
 /** What holds for the programme's town: its weather, its ways, its prices. */

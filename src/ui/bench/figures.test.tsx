@@ -44,7 +44,9 @@ it("totals what is still to pay: whole sacks alone, shares together, and no sum 
   // A bag at 4.50, a sack at 6.90, a seedling at 1.20.
   expect(totalsOf(toBuy, priced()).read).toContain("€12.60 for bags, mix, seed");
   const { garden, read } = totalsOf(toBuy, priced(["mix"]));
-  expect(read).toContain(`€${(4.5 + 1.2 + ((1.1 * garden.soilL) / 45) * 6.9).toFixed(2)} for bags, shares of mix and seed`);
+  expect(read).toContain(
+    `€${(4.5 + 1.2 + ((1.1 * garden.soilL) / 45) * 6.9).toFixed(2)} for bags, shares of mix and seed`,
+  );
   expect(totalsOf(toBuy, settingWith()).read).toContain("3 items without a price");
 });
 

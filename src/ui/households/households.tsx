@@ -9,16 +9,8 @@ import { SelectField, TextField } from "@/ui/primitives/field";
 import { JudgingSince } from "@/ui/primitives/judging-since";
 import { Pages } from "@/ui/primitives/pages";
 import { useWords } from "@/ui/words/use-words";
+import { DueLines, type DueTask } from "./due-lines";
 import { StageMark } from "./stage-mark";
-
-interface Task {
-  readonly task: "sow" | "up" | "move" | "pick";
-  readonly day: string;
-  readonly late: boolean;
-  readonly days: number;
-  readonly plantingId: string;
-  readonly goalId: string;
-}
 
 export interface Summary {
   readonly id: string;
@@ -37,7 +29,7 @@ export interface Summary {
   readonly firstSowing?: string;
   /** The day of the last record, where that is weeks ago and something grows. */
   readonly quietSince?: string;
-  readonly due: readonly Task[];
+  readonly due: readonly DueTask[];
   readonly picked: Partial<Record<Measure, number>>;
 }
 
@@ -68,7 +60,6 @@ export interface HouseholdsProps {
   readonly judgingSince?: string;
 }
 
-const SHOWN_TASKS = 3;
 const COLUMNS = "lg:grid-cols-[3.5rem_12rem_15rem_8.5rem_1fr_8rem]";
 
 /** The address of the list as it is, with some of what it asks for changed; what is usual is left out. */
@@ -190,7 +181,7 @@ const NEXT_SCREEN: Record<HouseholdStage, "doorstep" | "match" | "bench" | "log"
 };
 
 function HouseholdLine({ summary: h }: { summary: Summary }) {
-  const { t, number, crop, day, quantity } = useWords();
+  const { t, number, day, quantity } = useWords();
   const { stage, firstSowing, quietSince, due, picked } = h;
   const todo =
     stage === "planned" && firstSowing
@@ -233,17 +224,7 @@ function HouseholdLine({ summary: h }: { summary: Summary }) {
         <StageMark stage={stage} />
       </div>
       <ul className="col-span-2 col-start-2 text-note lg:col-span-1 lg:col-start-auto">
-        {due.slice(0, SHOWN_TASKS).map((d) => (
-          <li key={d.plantingId} className={d.late ? "font-semibold text-beet" : ""}>
-            {t(`households.tasks.${d.task}`, { crop: crop(d.goalId) })}
-            <span className="ml-2 text-sm">
-              {d.late ? `▲ ${t("households.late", { days: d.days })}` : day(d.day)}
-            </span>
-          </li>
-        ))}
-        {due.length > SHOWN_TASKS && (
-          <li className="text-sm text-muted">{t("households.more", { count: due.length - SHOWN_TASKS })}</li>
-        )}
+        <DueLines due={due} />
         {due.length === 0 && <li className="text-muted">{todo}</li>}
         {quietSince && <li className="text-sm">{t("households.quietSince", { day: day(quietSince) })}</li>}
       </ul>

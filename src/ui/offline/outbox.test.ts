@@ -44,7 +44,7 @@ it("holds a record before it is sent, and lets it go once it is stored", async (
 it("keeps what a lost connection leaves, through a new visit too, and sends it once when it is tried again", async () => {
   expect(await post(id(1), record(1), lost)).toEqual({ ok: false, problem: { code: "offline" } });
   await post(id(1), record(2), lost);
-  await openOutbox();
+  await openOutbox("tester");
   expect(waiting().map((w) => [w.record.id, w.problem?.code, w.refused])).toEqual([
     [id(1), "offline", false],
     [id(2), "offline", false],

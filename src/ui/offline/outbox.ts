@@ -41,8 +41,11 @@ const without = (id: string) =>
 
 export const useOutbox = () => useStore(outbox);
 
-/** Reads what earlier visits left; call it in the browser only. */
-export const openOutbox = () => outbox.persist.rehydrate();
+/** Reads what earlier visits of this person left, and nobody else's: phones are shared. Call it in the browser only. */
+export function openOutbox(person: string) {
+  outbox.persist.setOptions({ name: `pip-row-outbox ${person}` });
+  return outbox.persist.rehydrate();
+}
 
 /** Throws a refused record away, when the person says so. */
 export const discard = without;

@@ -17,11 +17,20 @@ async function isReached(): Promise<boolean> {
   }
 }
 
+/** Begins anew at a path of this site, as somebody else: what this device kept of the one before is forgotten. */
+export async function beginAnew(path: string): Promise<void> {
+  if (typeof caches !== "undefined") {
+    await caches.delete("pages");
+    await (await caches.open("pages")).add("/offline").catch(() => undefined);
+  }
+  window.location.assign(path);
+}
+
 /**
  * Keeps pages for when there is no signal, sends the records that wait on this device as soon as there is, wherever one is
  * in the app, and says how old a page is that came from the device.
  */
-export function Signal({ store }: { store: Store }) {
+export function Signal({ person, store }: { person: string; store: Store }) {
   const { t, day, clock } = useWords();
   const router = useRouter();
   const { waiting } = useOutbox();
@@ -43,10 +52,10 @@ export function Signal({ store }: { store: Store }) {
 
   // What an earlier visit left goes first.
   useEffect(() => {
-    void Promise.resolve(openOutbox())
+    void Promise.resolve(openOutbox(person))
       .then(() => sendWaiting(store))
       .then((stored) => stored > 0 && router.refresh());
-  }, [store, router]);
+  }, [person, store, router]);
 
   useEffect(() => {
     const tryAgain = async () => {

@@ -21,6 +21,6 @@ export async function send<T>(action: () => Promise<Outcome<T>>): Promise<Outcom
   }
 }
 
-/** Whether what went wrong passes by itself, so that it is worth trying again: no connection, no database. */
+/** Whether what went wrong passes, so that it is worth trying again: no connection, no database, or nobody signed in for now. */
 export const isPassing = ({ code }: Problem): boolean =>
-  code === "offline" || code === "database-unreachable";
+  code === "offline" || code === "database-unreachable" || code === "signed-out";

@@ -20,7 +20,7 @@ export const GET = async (
 ): Promise<Response> =>
   fileResponse(
     await outcomeOf(async () => {
-      const actor = await currentActor();
+      const actor = await currentActor("see-household");
       const household = await readHousehold(actor, (await params).id);
       if (!household || !isSurveyed(household)) return refused({ code: "not-found" });
       const { plan, setting: plain, today, records } = await readGarden(actor, household);

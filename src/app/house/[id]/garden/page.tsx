@@ -6,9 +6,13 @@ import { t } from "@/ui/words/translate";
 export const metadata = { title: t("own.title") };
 
 export default async function Page({ params }: PageProps<"/house/[id]/garden">) {
-  return houseScreen(params, async (actor, household) => {
-    return (
-      <OwnGarden householdId={household.id} name={household.name} {...await readGarden(actor, household)} />
-    );
-  });
+  return houseScreen(
+    params,
+    async (actor, household) => {
+      return (
+        <OwnGarden householdId={household.id} name={household.name} {...await readGarden(actor, household)} />
+      );
+    },
+    "see-household",
+  );
 }

@@ -32,5 +32,5 @@ export default async function Page({ params, searchParams }: PageProps<"/house/[
         store={addRecordAction}
       />
     );
-  });
+  }, "see-household");
 }

@@ -13,7 +13,11 @@ export async function GET(
   const units = await readUnits();
   const paper = new URL(request.url).searchParams.get("paper") ?? (units === "us" ? "LETTER" : "A4");
   const outcome = await outcomeOf(async () =>
-    householdSheet(await currentActor(), (await params).id, { units, paper, origin: await ownOrigin() }),
+    householdSheet(await currentActor("see-household"), (await params).id, {
+      units,
+      paper,
+      origin: await ownOrigin(),
+    }),
   );
   return pdfResponse(
     outcome.ok

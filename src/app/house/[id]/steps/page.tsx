@@ -7,14 +7,18 @@ import { t } from "@/ui/words/translate";
 export const metadata = { title: t("steps.title") };
 
 export default async function Page({ params }: PageProps<"/house/[id]/steps">) {
-  return houseScreen(params, async (actor, household) => {
-    return (
-      <Steps
-        householdId={household.id}
-        title={`${t("steps.title")}: ${household.code} ${household.name}`}
-        store={addRecordAction}
-        {...await readGarden(actor, household)}
-      />
-    );
-  });
+  return houseScreen(
+    params,
+    async (actor, household) => {
+      return (
+        <Steps
+          householdId={household.id}
+          title={`${t("steps.title")}: ${household.code} ${household.name}`}
+          store={addRecordAction}
+          {...await readGarden(actor, household)}
+        />
+      );
+    },
+    "see-household",
+  );
 }
