@@ -57,7 +57,7 @@ import { overrideValue, type PlanDifference, previewOverride } from "@/server/re
 /** Actions are doors that anybody can knock at: each finds the actor, and the use case parses all that comes in. */
 
 export async function addHouseholdAction(typed: SurveyTyped): Promise<Outcome<{ id: string }>> {
-  const outcome = await outcomeOf(async () => addHousehold(await currentActor(), typed));
+  const outcome = await outcomeOf(async () => addHousehold(await currentActor("change-programme"), typed));
   if (outcome.ok) revalidatePath("/", "layout");
   return outcome;
 }
@@ -67,13 +67,15 @@ export async function resurveyAction(
   readAt: number,
   typed: SurveyTyped,
 ): Promise<Outcome<{ id: string }>> {
-  const outcome = await outcomeOf(async () => resurvey(await currentActor(), householdId, readAt, typed));
+  const outcome = await outcomeOf(async () =>
+    resurvey(await currentActor("change-programme"), householdId, readAt, typed),
+  );
   if (outcome.ok) revalidatePath("/", "layout");
   return outcome;
 }
 
 export async function savePlanAction(householdId: string, readAt: number, plan: Plan) {
-  return outcomeOf(async () => savePlan(await currentActor(), householdId, readAt, plan));
+  return outcomeOf(async () => savePlan(await currentActor("change-programme"), householdId, readAt, plan));
 }
 
 export async function setAsideAction(
@@ -81,7 +83,7 @@ export async function setAsideAction(
   readAt: number,
   plan: Plan,
 ): Promise<Outcome<null>> {
-  return outcomeOf(async () => setAside(await currentActor(), householdId, readAt, plan));
+  return outcomeOf(async () => setAside(await currentActor("change-programme"), householdId, readAt, plan));
 }
 
 export async function addRecordAction(
@@ -99,7 +101,7 @@ export async function previewOverrideAction(
   name: string,
   value: number | null,
 ): Promise<Outcome<PlanDifference[]>> {
-  return outcomeOf(async () => previewOverride(await currentActor(), String(name), value));
+  return outcomeOf(async () => previewOverride(await currentActor("change-programme"), String(name), value));
 }
 
 export async function overrideAction(
@@ -108,20 +110,22 @@ export async function overrideAction(
   reason: string,
 ): Promise<Outcome<null>> {
   const outcome = await outcomeOf(async () =>
-    overrideValue(await currentActor(), String(name), value, String(reason)),
+    overrideValue(await currentActor("change-programme"), String(name), value, String(reason)),
   );
   if (outcome.ok) revalidatePath("/", "layout");
   return outcome;
 }
 
 export async function importValuesAction(text: string): Promise<Outcome<ImportReport>> {
-  const outcome = await outcomeOf(async () => importValues(await currentActor(), String(text)));
+  const outcome = await outcomeOf(async () =>
+    importValues(await currentActor("change-programme"), String(text)),
+  );
   if (outcome.ok) revalidatePath("/", "layout");
   return outcome;
 }
 
 export async function saveClimateAction(climate: TownClimate | null): Promise<Outcome<null>> {
-  const outcome = await outcomeOf(async () => saveClimate(await currentActor(), climate));
+  const outcome = await outcomeOf(async () => saveClimate(await currentActor("change-programme"), climate));
   if (outcome.ok) revalidatePath("/", "layout");
   return outcome;
 }
@@ -131,14 +135,18 @@ export async function previewSchoolsAction(
   schools: Schools,
   isAll: boolean,
 ): Promise<Outcome<SchoolsEffect>> {
-  return outcomeOf(async () => previewSchools(await currentActor(), householdId, schools, isAll));
+  return outcomeOf(async () =>
+    previewSchools(await currentActor("change-programme"), householdId, schools, isAll),
+  );
 }
 
 export async function saveSchoolsAction(
   householdId: string | null,
   schools: Schools,
 ): Promise<Outcome<null>> {
-  const outcome = await outcomeOf(async () => saveSchools(await currentActor(), householdId, schools));
+  const outcome = await outcomeOf(async () =>
+    saveSchools(await currentActor("change-programme"), householdId, schools),
+  );
   if (outcome.ok) revalidatePath("/", "layout");
   return outcome;
 }
@@ -146,13 +154,13 @@ export async function saveSchoolsAction(
 export async function savePriceAction(
   price: Omit<Price, "minor"> & { readonly minor: number | null },
 ): Promise<Outcome<null>> {
-  const outcome = await outcomeOf(async () => savePrice(await currentActor(), price));
+  const outcome = await outcomeOf(async () => savePrice(await currentActor("change-programme"), price));
   if (outcome.ok) revalidatePath("/", "layout");
   return outcome;
 }
 
 export async function saveTogetherAction(groups: readonly SharedGroup[]): Promise<Outcome<null>> {
-  const outcome = await outcomeOf(async () => saveTogether(await currentActor(), groups));
+  const outcome = await outcomeOf(async () => saveTogether(await currentActor("change-programme"), groups));
   if (outcome.ok) revalidatePath("/", "layout");
   return outcome;
 }
@@ -162,13 +170,15 @@ export async function nameVersionAction(
   id: string,
   name: string,
 ): Promise<Outcome<null>> {
-  const outcome = await outcomeOf(async () => nameVersion(await currentActor(), householdId, { id, name }));
+  const outcome = await outcomeOf(async () =>
+    nameVersion(await currentActor("change-programme"), householdId, { id, name }),
+  );
   if (outcome.ok) revalidatePath("/", "layout");
   return outcome;
 }
 
 export async function proposeForAllAction(aim: Aim): Promise<Outcome<null>> {
-  return outcomeOf(async () => proposeForAll(await currentActor(), aim));
+  return outcomeOf(async () => proposeForAll(await currentActor("change-programme"), aim));
 }
 
 export async function readProposalsAction(page: number): Promise<Outcome<ProposalsPage>> {
@@ -176,19 +186,25 @@ export async function readProposalsAction(page: number): Promise<Outcome<Proposa
 }
 
 export async function takeProposalAction(householdId: string): Promise<Outcome<{ version: number }>> {
-  const outcome = await outcomeOf(async () => takeProposal(await currentActor(), householdId));
+  const outcome = await outcomeOf(async () =>
+    takeProposal(await currentActor("change-programme"), householdId),
+  );
   if (outcome.ok) revalidatePath("/", "layout");
   return outcome;
 }
 
 export async function takeBackProposalAction(householdId: string): Promise<Outcome<{ version: number }>> {
-  const outcome = await outcomeOf(async () => takeBackProposal(await currentActor(), householdId));
+  const outcome = await outcomeOf(async () =>
+    takeBackProposal(await currentActor("change-programme"), householdId),
+  );
   if (outcome.ok) revalidatePath("/", "layout");
   return outcome;
 }
 
 export async function putAwayAction(householdId: string, isPutAway: boolean): Promise<Outcome<null>> {
-  const outcome = await outcomeOf(async () => putAway(await currentActor(), householdId, isPutAway));
+  const outcome = await outcomeOf(async () =>
+    putAway(await currentActor("change-programme"), householdId, isPutAway),
+  );
   if (outcome.ok) revalidatePath("/", "layout");
   return outcome;
 }
@@ -201,27 +217,27 @@ async function changed(work: () => Promise<Outcome<null>>): Promise<Outcome<null
 }
 
 export async function chooseMixAction(id: string): Promise<Outcome<null>> {
-  return changed(async () => chooseMix(await currentActor(), id));
+  return changed(async () => chooseMix(await currentActor("change-programme"), id));
 }
 
 export async function saveMixAction(mix: OwnMix): Promise<Outcome<null>> {
-  return changed(async () => saveMix(await currentActor(), mix));
+  return changed(async () => saveMix(await currentActor("change-programme"), mix));
 }
 
 export async function removeMixAction(id: string): Promise<Outcome<null>> {
-  return changed(async () => removeMix(await currentActor(), id));
+  return changed(async () => removeMix(await currentActor("change-programme"), id));
 }
 
 export async function saveSizesAction(sizes: Sizes): Promise<Outcome<null>> {
-  return changed(async () => saveSizes(await currentActor(), sizes));
+  return changed(async () => saveSizes(await currentActor("change-programme"), sizes));
 }
 
 export async function setWeatherModeAction(mode: WeatherMode): Promise<Outcome<null>> {
-  return changed(async () => setWeatherMode(await currentActor(), mode));
+  return changed(async () => setWeatherMode(await currentActor("change-programme"), mode));
 }
 
 export async function saveStockAction(item: string, amount: number): Promise<Outcome<null>> {
-  return changed(async () => saveStock(await currentActor(), { item, amount }));
+  return changed(async () => saveStock(await currentActor("change-programme"), { item, amount }));
 }
 
 export async function saveGroupAction(group: {
@@ -229,18 +245,18 @@ export async function saveGroupAction(group: {
   readonly name: string;
   readonly meetsOn: readonly string[];
 }): Promise<Outcome<null>> {
-  return changed(async () => saveGroup(await currentActor(), group));
+  return changed(async () => saveGroup(await currentActor("change-programme"), group));
 }
 
 export async function removeGroupAction(id: string): Promise<Outcome<null>> {
-  return changed(async () => removeGroup(await currentActor(), id));
+  return changed(async () => removeGroup(await currentActor("change-programme"), id));
 }
 
 export async function placeInGroupAction(
   householdId: string,
   groupId: string | null,
 ): Promise<Outcome<null>> {
-  return changed(async () => placeInGroup(await currentActor(), householdId, groupId));
+  return changed(async () => placeInGroup(await currentActor("change-programme"), householdId, groupId));
 }
 
 export async function askPrintAction(
@@ -249,13 +265,15 @@ export async function askPrintAction(
 ): Promise<Outcome<{ id: string }>> {
   const [units, origin] = await Promise.all([readUnits(), ownOrigin()]);
   const look = { units, paper: units === "us" ? "LETTER" : "A4", origin };
-  return outcomeOf(async () => askForPrint(await currentActor(), kind, groupId, look));
+  return outcomeOf(async () => askForPrint(await currentActor("change-programme"), kind, groupId, look));
 }
 
 export async function importPricesAction(
   text: string,
 ): Promise<Outcome<{ stored: number; faults: readonly RowFault[] }>> {
-  const outcome = await outcomeOf(async () => importPrices(await currentActor(), String(text)));
+  const outcome = await outcomeOf(async () =>
+    importPrices(await currentActor("change-programme"), String(text)),
+  );
   if (outcome.ok) revalidatePath("/", "layout");
   return outcome;
 }
@@ -270,18 +288,18 @@ export async function receiveMessageAction(message: {
   readonly text: string;
 }): Promise<Outcome<{ answer: string }>> {
   const outcome = await outcomeOf(async () =>
-    receiveMessage(await currentActor(), message, await ownMessageWords()),
+    receiveMessage(await currentActor("change-programme"), message, await ownMessageWords()),
   );
   if (outcome.ok) revalidatePath("/", "layout");
   return outcome;
 }
 
 export async function remindNowAction(): Promise<Outcome<{ sent: number }>> {
-  return outcomeOf(async () => remindNow(await currentActor(), await ownMessageWords()));
+  return outcomeOf(async () => remindNow(await currentActor("change-programme"), await ownMessageWords()));
 }
 
 export async function savePhoneAction(householdId: string, phone: string): Promise<Outcome<null>> {
-  return changed(async () => savePhone(await currentActor(), householdId, phone));
+  return changed(async () => savePhone(await currentActor("change-programme"), householdId, phone));
 }
 
 /** From where somebody tries to sign in, as a proxy or the connection has it. */

@@ -98,16 +98,16 @@ const limiter = (keyPrefix: string, points: number) =>
   });
 
 /**
- * Signs somebody in, and sets the cookie of their session.
+ * Signs somebody in, and sets the cookie of their session where an action is answered.
  *
  * @param address from which they try
- * @returns "wrong" for a name that is not there as for a wrong password, "locked" after too many tries
+ * @returns that they are in, with their cookies as the library writes them; "wrong" for a name that is not there as for a wrong password, "locked" after too many tries
  */
 export async function signIn(
   name: string,
   password: string,
   { address, headers }: { readonly address: string; readonly headers: Headers },
-): Promise<"in" | "wrong" | "locked"> {
+): Promise<{ readonly is: "in"; readonly cookies: readonly string[] } | { readonly is: "wrong" | "locked" }> {
   const account = name.toLowerCase();
   const byAccount = limiter("account", TRIES_PER_ACCOUNT);
   const tries = [
@@ -115,17 +115,18 @@ export async function signIn(
     { by: limiter("address", TRIES_PER_ADDRESS), key: address, most: TRIES_PER_ADDRESS },
   ];
   for (const { by, key, most } of tries)
-    if (((await by.get(key))?.consumedPoints ?? 0) >= most) return "locked";
+    if (((await by.get(key))?.consumedPoints ?? 0) >= most) return { is: "locked" };
   try {
-    await (await auth()).api.signInUsername({ body: { username: account, password }, headers });
+    const body = { username: account, password };
+    const answer = await (await auth()).api.signInUsername({ body, headers, returnHeaders: true });
+    await byAccount.delete(account);
+    return { is: "in", cookies: answer.headers.getSetCookie() };
   } catch (error) {
     if ((error as { statusCode?: number }).statusCode === undefined) throw error;
     // Whoever passes the limit in this moment is locked from the next try on.
     for (const { by, key } of tries) await by.consume(key).catch(() => undefined);
-    return "wrong";
+    return { is: "wrong" };
   }
-  await byAccount.delete(account);
-  return "in";
 }
 
 /** Ends the session of a request, and takes its cookie away. */

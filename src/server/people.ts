@@ -11,6 +11,7 @@ import {
   listCards,
   listChanges,
   listMembers,
+  listMemberships,
   type Member,
   type MemberChange,
   noteChange,
@@ -147,6 +148,12 @@ export function invite(actor: Actor, input: unknown): Promise<Outcome<Key>> {
   });
 }
 
+/** Closes an account that may do nothing anywhere any more: its password is one that nobody knows, and its sessions end. */
+async function closeUnused(userId: string): Promise<void> {
+  const memberships = await listMemberships(db("everything"), userId);
+  if (memberships.length === 0) await changePassword(userId, randomUUID());
+}
+
 /** Gives a household a card, in the place of the one that it had: the old one opens nothing any more. */
 export function giveCard(actor: Actor, householdId: unknown): Promise<Outcome<Key>> {
   return outcomeOf(async () => {
@@ -174,7 +181,7 @@ export function giveCard(actor: Actor, householdId: unknown): Promise<Outcome<Ke
       const about = `${household.code} ${household.name}`;
       await noteChange(on, programmeId, { author: actor.name, act: "card", about });
     });
-    if (old) await endSessions(old.userId);
+    if (old) await closeUnused(old.userId);
     return { ok: true, value: { name: `${household.code} ${household.name}`, account, password } };
   });
 }
@@ -229,7 +236,7 @@ export function endMembership(actor: Actor, memberId: unknown): Promise<Outcome<
       await endMember(on, programmeId, id);
       await noteChange(on, programmeId, { author: actor.name, act: "ended", about: name });
     });
-    await endSessions(userId);
+    await closeUnused(userId);
     return { ok: true, value: null };
   });
 }
@@ -267,8 +274,7 @@ export function signInBy(
     if (!typed.ok) return typed;
     // A card's code is printed in two parts.
     const name = typed.value.name.replace(/[\s-]/g, "");
-    const outcome = await signIn(name, typed.value.password, from);
-    if (outcome === "in") return { ok: true, value: null };
-    return refused({ code: outcome === "locked" ? "sign-in-locked" : "sign-in-wrong" });
+    const { is } = await signIn(name, typed.value.password, from);
+    return is === "in" ? { ok: true, value: null } : refused({ code: `sign-in-${is}` });
   });
 }

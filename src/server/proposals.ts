@@ -154,6 +154,8 @@ export async function proposedPlan(actor: Actor, householdId: string): Promise<P
 /** Puts the plan back over which a household's proposal was taken, as long as nobody has saved since. */
 export function takeBackProposal(actor: Actor, householdId: unknown): Promise<Outcome<{ version: number }>> {
   return outcomeOf(async () => {
+    const allowed = await programmeToChange(actor);
+    if (!allowed.ok) return allowed;
     const id = parsed(z.uuid(), householdId);
     if (!id.ok) return refused({ code: "not-found" });
     const found = await findProposal(db(actor), scopeOf(actor, id.value));
@@ -172,6 +174,8 @@ export function takeBackProposal(actor: Actor, householdId: unknown): Promise<Ou
 /** Saves a proposal as its household's plan, over the version that it was made for. */
 export function takeProposal(actor: Actor, householdId: unknown): Promise<Outcome<{ version: number }>> {
   return outcomeOf(async () => {
+    const allowed = await programmeToChange(actor);
+    if (!allowed.ok) return allowed;
     const id = parsed(z.uuid(), householdId);
     if (!id.ok) return refused({ code: "not-found" });
     const found = await findProposal(db(actor), scopeOf(actor, id.value));
