@@ -78,9 +78,12 @@ async function emptyPage() {
   return { url, stop: () => child.kill("SIGKILL") };
 }
 
+/** The cookie of the demo's trainer. */
+let cookie = "";
+
 async function timed(url) {
   const start = performance.now();
-  const response = await fetch(url, { headers: { accept: "text/html" } });
+  const response = await fetch(url, { headers: { accept: "text/html", cookie } });
   const bytes = (await response.arrayBuffer()).byteLength;
   if (!response.ok) throw new Error(`${url} answered ${response.status}`);
   return { ms: performance.now() - start, bytes };
@@ -93,7 +96,7 @@ async function middleOf(url) {
 }
 
 async function measure(base) {
-  const { households } = await (await fetch(`${base}/households/search?q=01`)).json();
+  const { households } = await (await fetch(`${base}/households/search?q=01`, { headers: { cookie } })).json();
   const house = `/house/${households[0].id}`;
   const pages = {
     Households: "/",
@@ -139,7 +142,7 @@ async function pagesASecond(url) {
 
 /** Bytes of script that a page asks for before anything else, as they come over the wire. */
 async function firstLoad(url) {
-  const html = await (await fetch(url, { headers: { accept: "text/html" } })).text();
+  const html = await (await fetch(url, { headers: { accept: "text/html", cookie } })).text();
   const scripts = new Set([...html.matchAll(/<script[^>]+src="([^"]+\.js[^"]*)"/g)].map((found) => found[1]));
   let bytes = 0;
   for (const path of scripts) {
@@ -153,6 +156,14 @@ try {
   await migrateDatabase(database.url);
   await loadDemo(database.url);
   await ensureBuild();
+  cookie = (
+    await must(
+      "The demo's trainer could not sign in.",
+      process.execPath,
+      [at("node_modules/tsx/dist/cli.mjs"), at("src/demo/session.ts")],
+      { cwd: ROOT, env: { ...process.env, ...env } },
+    )
+  ).trim();
   let small;
   for (const [households, records] of SIZES) {
     if (records > 0)

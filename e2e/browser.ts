@@ -25,7 +25,7 @@ export async function signedIn(page: Page, account: string, app = APP): Promise<
   await page.goto(new URL("/sign-in", app).href, { waitUntil: "networkidle0" });
   await type(page, "Name or card code", account);
   await type(page, "Password or PIN", person!.password);
-  await Promise.all([page.waitForNavigation({ waitUntil: "networkidle0" }), press(page, "Sign in")]);
+  await Promise.all([page.waitForNavigation({ waitUntil: "networkidle0" }), page.locator("form button[type=submit]").click()]);
 }
 
 /**

@@ -37,6 +37,11 @@ const PASSWORD_LENGTH = 12;
 const drawn = (letters: string, length: number): string =>
   Array.from({ length }, () => letters[randomInt(letters.length)]).join("");
 
+/** A password for somebody who sees more than one household. */
+export const newPassword = (): string => drawn(CODE_LETTERS, PASSWORD_LENGTH);
+
+const newPin = (): string => drawn("0123456789", PIN_DIGITS);
+
 /** What opens an account, shown once to whoever hands it over: it is kept nowhere. */
 export interface Key {
   readonly name: string;
@@ -134,7 +139,7 @@ export function invite(actor: Actor, input: unknown): Promise<Outcome<Key>> {
     if (!mayKeep(actor, role)) return refused({ code: "not-allowed" });
     const codes = await codesOf(actor, role === "helper" ? asked.value.households : "");
     if (!codes.ok) return codes;
-    const password = drawn(CODE_LETTERS, PASSWORD_LENGTH);
+    const password = newPassword();
     const userId = await makeAccount(account, password);
     if (!userId) return refused({ code: "invalid-input" }, { account: { code: "account-taken" } });
     const { programmeId } = actor;
@@ -166,7 +171,7 @@ export function giveCard(actor: Actor, householdId: unknown): Promise<Outcome<Ke
     const { programmeId } = actor;
     const old = await findCard(db("everything"), programmeId, household.id);
     const account = drawn(CODE_LETTERS, CODE_LENGTH);
-    const password = drawn("0123456789", PIN_DIGITS);
+    const password = newPin();
     const userId = await makeAccount(account, password);
     if (!userId) return refused({ code: "server-fault" });
     await transaction(actor, async (on) => {
@@ -202,8 +207,7 @@ export function renew(actor: Actor, memberId: unknown): Promise<Outcome<Key>> {
     const found = await memberToKeep(actor, memberId);
     if (!found.ok) return found;
     const { userId, name, username, role } = found.value;
-    const password =
-      role === "household" ? drawn("0123456789", PIN_DIGITS) : drawn(CODE_LETTERS, PASSWORD_LENGTH);
+    const password = role === "household" ? newPin() : newPassword();
     await changePassword(userId, password);
     await noteChange(db(actor), actor.programmeId, { author: actor.name, act: "renewed", about: name });
     return { ok: true, value: { name, account: username, password } };
