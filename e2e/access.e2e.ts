@@ -129,12 +129,19 @@ it("a crop is chosen, changed and undone by keyboard alone", async () => {
 });
 
 it("answers bad addresses with a stable code", async () => {
+  const page = await openPage(opened.browser, "/library");
+  const answered = (path: string) =>
+    page.evaluate(async (p) => {
+      const response = await fetch(p);
+      return { status: response.status, text: await response.text() };
+    }, path);
   for (const id of ["00000000-0000-4000-8000-000000000000", "not-an-id"]) {
-    const answer = await fetch(`${APP}/house/${id}/records.csv`);
-    expect(answer.status).toBe(404);
-    expect(await answer.json()).toEqual({ problem: { code: "not-found" } });
-    expect((await fetch(`${APP}/house/${id}/bench`)).status).toBe(404);
+    const { status, text } = await answered(`/house/${id}/records.csv`);
+    expect(status).toBe(404);
+    expect(JSON.parse(text)).toEqual({ problem: { code: "not-found" } });
+    expect((await answered(`/house/${id}/bench`)).status).toBe(404);
   }
+  await page.close();
 });
 
 it("lets no other site frame a page, take its forms, or learn its address", async () => {

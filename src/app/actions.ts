@@ -89,8 +89,9 @@ export async function setAsideAction(
 export async function addRecordAction(
   householdId: string,
   record: GardenRecord,
+  photo?: string,
 ): Promise<Outcome<{ id: string }>> {
-  return outcomeOf(async () => addRecord(await currentActor("write-records"), householdId, record));
+  return outcomeOf(async () => addRecord(await currentActor("write-records"), householdId, record, photo));
 }
 
 export async function readPlanAction(householdId: string): Promise<Outcome<SavedPlan>> {

@@ -180,10 +180,6 @@ export const unknownCodes = async (
     })
   ).map(({ code }) => code);
 
-/** Whether anybody can sign in at all. */
-export const hasMembers = async (on: Db): Promise<boolean> =>
-  (await rowOf(on, z.object({ n: z.number() }), { sql: `SELECT 1 AS n FROM member LIMIT 1` })) !== undefined;
-
 /** What sessions are signed with; undefined in a database that was never migrated so far. */
 export const readSecret = async (on: Db): Promise<string | undefined> =>
   (await rowOf(on, z.object({ secret: z.string() }), { sql: `SELECT secret FROM auth_secret` }))?.secret;

@@ -307,6 +307,7 @@ export const countWaiting = (on: Db, programmeId: string, day: Day) =>
 /** Forgets all that is kept of a programme's progress, so that it can be worked out anew. */
 export async function clearProgress(on: Db, programmeId: string): Promise<void> {
   for (const table of [
+    "picked_week",
     "need",
     "due_task",
     "seedling",

@@ -2,7 +2,7 @@ import * as z from "zod";
 import { type Day, DayText } from "@/core/day";
 import type { RecordLine } from "@/core/exchange";
 import { GardenRecord, MEASURES, RECORD_KINDS } from "@/core/record";
-import { connectionOf, type Db, rowsOf, type Sight } from "./pool";
+import { connectionOf, type Db, rowOf, rowsOf, type Sight } from "./pool";
 import type { Scope } from "./scope";
 
 const Instant = z.date().transform((date) => date.toISOString());
@@ -17,7 +17,7 @@ export type StoredRecord = z.infer<typeof Stored>;
 
 const COLUMNS = `t.household_id AS "householdId", t.id, t.planting_id AS "plantingId", t.row_id AS "rowId", t.kind, t.happened_on AS "on",
   CASE WHEN t.measure IS NULL THEN NULL ELSE jsonb_build_object('measure', t.measure, 'value', t.value, 'typed', t.typed, 'unit', t.unit) END AS amount,
-  t.note, t.supersedes, t.author, t.noted_at AS "notedAt"`;
+  t.note, t.supersedes, t.detail, t.author, t.noted_at AS "notedAt"`;
 
 /** All records of a household, oldest happening first. */
 export const listRecords = (on: Db, { programmeId, householdId }: Scope): Promise<StoredRecord[]> =>
@@ -102,22 +102,6 @@ export const listDone = (
     values: [programmeId, householdId, since],
   });
 
-const Week = z.object({ from: DayText, kg: z.number() });
-
-/** What was picked and weighed, kg, by the week that begins on a Monday, from a day on; weeks without any are left out. */
-export const pickedByWeek = (
-  on: Db,
-  { programmeId, householdId }: Scope,
-  since: Day,
-): Promise<z.infer<typeof Week>[]> =>
-  rowsOf(on, Week, {
-    sql: `SELECT date_trunc('week', t.happened_on)::date AS "from", sum(t.value) AS kg FROM record t
-      WHERE t.programme_id = $1 AND t.household_id = $2 AND t.kind = 'picked' AND t.measure = 'mass' AND t.happened_on >= $3
-        AND NOT EXISTS (SELECT 1 FROM record later WHERE later.supersedes = t.id)
-      GROUP BY 1 ORDER BY 1`,
-    values: [programmeId, householdId, since],
-  });
-
 /** The planting that a record of a household speaks of; null for one that speaks of none, or is not there. */
 export async function plantingOfRecord(
   on: Db,
@@ -145,6 +129,7 @@ const Line = z.object({
   typed: z.string(),
   unit: z.string(),
   note: z.string(),
+  detail: GardenRecord.shape.detail,
   supersedes: z.string().nullable(),
   stands: z.boolean(),
   author: z.string(),
@@ -168,7 +153,7 @@ export async function* recordsInBatches(
     await client.query(
       `DECLARE records NO SCROLL CURSOR FOR
        SELECT t.id, h.code AS household, h.name AS "householdName", t.happened_on AS "on", r.position + 1 AS row, coalesce(b.kind_id, '') AS bag, coalesce(p.goal_id, '') AS "goalId",
-         t.kind, t.measure, t.value, t.typed, t.unit, t.note, t.supersedes, t.author, t.noted_at AS "notedAt",
+         t.kind, t.measure, t.value, t.typed, t.unit, t.note, t.detail, t.supersedes, t.author, t.noted_at AS "notedAt",
          t.kind <> 'struck' AND NOT EXISTS (SELECT 1 FROM record later WHERE later.supersedes = t.id) AS stands
        FROM record t JOIN household h ON h.id = t.household_id
          LEFT JOIN planting p ON p.id = t.planting_id LEFT JOIN plan_row r ON r.id = coalesce(p.row_id, t.row_id) LEFT JOIN bag b ON b.id = r.bag_id
@@ -204,8 +189,8 @@ export async function insertRecord(
   { record: r, author, notedAt }: NewRecord,
 ): Promise<boolean> {
   const { rowCount } = await on.query(
-    `INSERT INTO record (id, programme_id, household_id, planting_id, row_id, kind, happened_on, measure, value, typed, unit, note, supersedes, author, noted_at)
-     VALUES ($1, $2, $3, $4, $5, $6, $7, $8, $9, $10, $11, $12, $13, $14, coalesce($15, now())) ON CONFLICT (id) DO NOTHING`,
+    `INSERT INTO record (id, programme_id, household_id, planting_id, row_id, kind, happened_on, measure, value, typed, unit, note, supersedes, author, noted_at, detail)
+     VALUES ($1, $2, $3, $4, $5, $6, $7, $8, $9, $10, $11, $12, $13, $14, coalesce($15, now()), $16) ON CONFLICT (id) DO NOTHING`,
     [
       r.id,
       programmeId,
@@ -222,7 +207,34 @@ export async function insertRecord(
       r.supersedes,
       author,
       notedAt ?? null,
+      r.detail ? JSON.stringify(r.detail) : null,
     ],
   );
   return rowCount === 1;
 }
+
+/** Keeps the photo that came with a record. Sending it again changes nothing. */
+export async function insertPhoto(
+  on: Db,
+  { programmeId, householdId }: Scope,
+  recordId: string,
+  jpeg: Uint8Array,
+): Promise<void> {
+  await on.query(
+    `INSERT INTO photo (programme_id, household_id, record_id, jpeg) VALUES ($1, $2, $3, $4) ON CONFLICT (record_id) DO NOTHING`,
+    [programmeId, householdId, recordId, Buffer.from(jpeg)],
+  );
+}
+
+/** The photo of a record of a household; undefined where there is none. */
+export const findPhoto = async (
+  on: Db,
+  { programmeId, householdId }: Scope,
+  recordId: string,
+): Promise<Uint8Array | undefined> =>
+  (
+    await rowOf(on, z.object({ jpeg: z.instanceof(Uint8Array) }), {
+      sql: `SELECT jpeg FROM photo WHERE programme_id = $1 AND household_id = $2 AND record_id = $3`,
+      values: [programmeId, householdId, recordId],
+    })
+  )?.jpeg;

@@ -4,7 +4,7 @@ import * as z from "zod";
 import type { Actor } from "@/server/actor";
 import { addRecord } from "@/server/records";
 import { savePlan } from "@/server/plans";
-import { householdOf, planWith, record, twoTrainers } from "@/testing/programme";
+import { householdOf, planWith, record, tinyJpeg, twoTrainers } from "@/testing/programme";
 import { closePool, connectionOf, db, rowsOf, type Seen, transaction } from "./pool";
 
 /** Tables with a row for each household, and tables of the whole programme. */
@@ -20,6 +20,8 @@ const OF_HOUSEHOLDS = [
   "planting",
   "planting_progress",
   "record",
+  "picked_week",
+  "photo",
 ];
 const ACCOUNTS = ["auth_user", "auth_session", "auth_account", "auth_secret", "auth_tries", "pgmigrations"];
 
@@ -33,8 +35,11 @@ beforeAll(async () => {
   const made = planWith();
   plantingId = made.plantingId;
   await savePlan(trainer, mine, 0, made.plan);
-  await addRecord(trainer, mine, record(plantingId, { kind: "sown", amount: null }));
-  await householdOf(stranger);
+  await addRecord(trainer, mine, record(plantingId));
+  const theirs = await householdOf(stranger);
+  const seen = () => record(null, { kind: "note", amount: null, detail: { photo: true } });
+  await addRecord(trainer, mine, seen(), tinyJpeg());
+  await addRecord(stranger, theirs, seen(), tinyJpeg());
 });
 afterAll(closePool);
 

@@ -23,7 +23,8 @@ const { values } = parseArgs({
 
 async function begin(): Promise<string> {
   const { organiser, account, programme, town, currency } = values;
-  if (!organiser || !account) return 'name the organiser: npm run begin -- --organiser "Jo Marsh" --account jo';
+  if (!organiser || !account)
+    return 'name the organiser: npm run begin -- --organiser "Jo Marsh" --account jo';
   if (!/^[a-z0-9_.]{3,30}$/.test(account))
     return "--account takes 3 to 30 small letters, digits, dots or underscores.";
   if (!Intl.supportedValuesOf("currency").includes(currency))

@@ -13,6 +13,7 @@ import { type Reference, settingFrom } from "@/core/setting";
 import { findHousehold, householdsAfter, lockHousehold } from "@/db/households";
 import { listOverrides } from "@/db/overrides";
 import { everPlanted, findPlanted, type Planted, readPlans } from "@/db/plans";
+import { followPicked } from "@/db/picked";
 import { type Db, db, transaction } from "@/db/pool";
 import {
   addGermination,
@@ -92,6 +93,7 @@ async function judgeHousehold(on: Db, scope: Scope, judge: Judge): Promise<void>
   const before = await listProgress(on, scope);
   const after = planted.flatMap((p) => keptOf(p, records.get(p.id) ?? [], judge));
   await putProgress(on, scope, after);
+  await followPicked(on, scope);
   await addGermination(on, scope.programmeId, germinationChange(before, after));
   const surveyed = isSurveyed(household);
   await putHouseholdProgress(on, scope, {
@@ -167,6 +169,7 @@ export async function followRecord(on: Db, scope: Scope, plantingId: string): Pr
   const before = await listProgress(on, scope);
   const after = keptOf(planted, await plantingRecords(on, scope, plantingId), judge);
   await putProgress(on, scope, after);
+  await followPicked(on, scope, plantingId);
   await overtakeProposal(on, scope);
   const others = before.filter((p) => p.plantingId !== plantingId);
   const old = before.filter((p) => p.plantingId === plantingId);

@@ -1,13 +1,14 @@
 import { randomUUID } from "node:crypto";
 import { afterAll, describe, expect, it } from "vitest";
+import type { GardenRecord } from "@/core/record";
 import { closePool, db } from "@/db/pool";
-import { householdOf, planWith, record, SURVEY, twoTrainers } from "@/testing/programme";
+import { householdOf, planWith, record, SURVEY, tinyJpeg, twoTrainers } from "@/testing/programme";
 import { addHousehold, findHouseholds, overview, putAway, readHousehold, readNextStep } from "./households";
 import { readSetting } from "./judging";
 import { savePlan } from "./plans";
 import { stopQueue } from "./queue";
 import { readKitForAll } from "./kit";
-import { addRecord, readDone, readRecords } from "./records";
+import { addRecord, readDone, readPhoto, readRecords } from "./records";
 import { isSurveyed } from "./setting";
 
 const { trainer, stranger } = await twoTrainers();
@@ -191,3 +192,33 @@ async function pageOf(id: string): Promise<number> {
     if ((await readKitForAll(trainer, { page: page })).parcels.some((p) => p.householdId === id)) return page;
   return 1;
 }
+
+it("keeps what else a record says, and the photo that came with it once, without what was hidden in it", async () => {
+  const id = await householdOf(trainer);
+  const { plan, plantingId } = planWith();
+  await savePlan(trainer, id, 0, plan);
+  const hidden = [0xff, 0xe1, 0, 8, ...new TextEncoder().encode("43.1 N")];
+  const jpeg = tinyJpeg(hidden);
+  const pest: GardenRecord = {
+    ...record(plantingId, { kind: "pest", amount: null, note: "" }),
+    detail: { photo: true, part: "left half" },
+  };
+  expect(await addRecord(trainer, id, pest)).toMatchObject({ problem: { code: "photo-unread" } });
+  expect(await addRecord(trainer, id, pest, "no picture")).toMatchObject({
+    problem: { code: "photo-unread" },
+  });
+  expect((await readRecords(trainer, id)).records).toEqual([]);
+  expect(await addRecord(trainer, id, pest, jpeg)).toMatchObject({ ok: true });
+  expect(await addRecord(trainer, id, pest, jpeg)).toMatchObject({ ok: true });
+  const { records } = await readRecords(trainer, id);
+  expect(records.map((r) => r.detail)).toEqual([{ photo: true, part: "left half" }]);
+  const photo = await readPhoto(trainer, id, pest.id);
+  expect(photo.ok && Buffer.from(photo.value).toString("base64")).toBe(tinyJpeg());
+  // Nobody else's, by whatever way.
+  const other = await householdOf(trainer);
+  const refusal = { problem: { code: "not-found" } };
+  expect(await readPhoto(trainer, other, pest.id)).toMatchObject(refusal);
+  expect(await readPhoto({ ...trainer, households: [other] }, id, pest.id)).toMatchObject(refusal);
+  expect(await readPhoto(stranger, id, pest.id)).toMatchObject(refusal);
+  expect(await readPhoto(trainer, id, "../etc")).toMatchObject(refusal);
+});

@@ -1,21 +1,24 @@
 import * as z from "zod";
 import { addDays } from "@/core/day";
 import { csvHead, csvLines } from "@/core/exchange";
+import { plainJpeg } from "@/core/photo";
 import type { Outcome } from "@/core/problem";
 import { dayProblem, dueOn, GardenRecord } from "@/core/record";
 import { lockHousehold } from "@/db/households";
 import { everPlanted } from "@/db/plans";
 import {
+  findPhoto,
+  insertPhoto,
   insertRecord,
   listDone,
   newestRecords,
-  pickedByWeek,
   plantingRecords,
   plantingOfRecord,
   recordsInBatches,
   type ShownRecord,
 } from "@/db/records";
 import { listProgress } from "@/db/progress";
+import { pickedByWeek } from "@/db/picked";
 import { db, transaction } from "@/db/pool";
 import type { Actor } from "./actor";
 import { followBag, followRecord } from "./following";
@@ -55,18 +58,43 @@ const SEASON_DAYS = 400;
 export const readDone = async (actor: Actor, householdId: string) =>
   listDone(db(actor), scopeOf(actor, householdId), addDays(await readToday(actor), -SEASON_DAYS));
 
-/** Stores one record, and what it changes in the progress of its household. Sending the same id again is no fault and stores nothing twice. */
+/** So large is a photo at most that was made small, as text; it is a fifth of that as a rule. */
+const MOST_PHOTO_CHARS = 800_000;
+
+/** A photo as it comes over the wire, in base 64, without all that is no picture in it; undefined for what is none. */
+function photoFrom(input: unknown): Uint8Array | undefined {
+  const text = z.base64().max(MOST_PHOTO_CHARS).safeParse(input);
+  return text.success ? plainJpeg(Buffer.from(text.data, "base64")) : undefined;
+}
+
+/** The photo of a record of a household that the actor sees. */
+export async function readPhoto(
+  actor: Actor,
+  householdId: string,
+  recordId: string,
+): Promise<Outcome<Uint8Array>> {
+  return outcomeOf(async () => {
+    const ids = z.tuple([z.uuid(), z.uuid()]).safeParse([householdId, recordId]);
+    const found = ids.success && (await findPhoto(db(actor), scopeOf(actor, householdId), recordId));
+    return found ? { ok: true, value: found } : refused({ code: "not-found" });
+  });
+}
+
+/** Stores one record with the photo that came with it, and what it changes in the progress of its household. Sending the same id again is no fault and stores nothing twice. */
 export function addRecord(
   actor: Actor,
   householdId: string,
   content: unknown,
+  photo?: unknown,
 ): Promise<Outcome<{ id: string }>> {
   return outcomeOf(async () => {
     const allowed = await programmeTo(actor, "write-records", householdId);
     if (!allowed.ok) return allowed;
     const record = parsed(GardenRecord, content);
     if (!record.ok) return record;
-    const { id, plantingId, supersedes } = record.value;
+    const { id, plantingId, supersedes, detail } = record.value;
+    const jpeg = detail?.photo && photoFrom(photo);
+    if (detail?.photo && !jpeg) return refused({ code: "photo-unread" });
     if (!(await readHousehold(actor, householdId))) return refused({ code: "not-found" });
     const scope = scopeOf(actor, householdId);
     const records = plantingId ? await plantingRecords(db(actor), scope, plantingId) : [];
@@ -78,6 +106,7 @@ export function addRecord(
       await lockHousehold(on, scope);
       const isNew = await insertRecord(on, scope, { record: record.value, author: actor.name });
       if (!isNew) return false;
+      if (jpeg) await insertPhoto(on, scope, id, jpeg);
       const corrected = supersedes && (await plantingOfRecord(on, scope, supersedes));
       const touched = new Set([plantingId, corrected].filter((p): p is string => Boolean(p)));
       let changed = false;
@@ -143,6 +172,7 @@ export async function logPlantings(actor: Actor, householdId: string) {
           goalId,
           plants,
           removed,
+          isStarted: progress?.isStarted === true && progress.endedOn === undefined,
           isOver: progress?.endedOn !== undefined,
           due: dueOn(progress?.waiting, day),
           firstPick: progress?.firstPick,

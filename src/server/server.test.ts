@@ -287,6 +287,7 @@ describe("what is kept of plans and records", () => {
     planting_progress: "planting_id",
     household_progress: "household_id",
     crop_germination: "crop_id",
+    picked_week: "planting_id, week",
     need: "household_id, item, until_day NULLS FIRST, amount",
   };
   const kept = async () =>

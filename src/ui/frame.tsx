@@ -41,7 +41,7 @@ interface FrameProps {
 export function Frame({ programme, person, day, fixedDay, store, signOut, choose, children }: FrameProps) {
   const { t, longDay, units } = useWords();
   const path = usePathname();
-  const floor = (["people", "town"] as const).find((name) =>
+  const floor = (["households", "people", "town"] as const).find((name) =>
     FLOORS[name].some((place) => path === place.path || path.startsWith(`${place.path}/`)),
   );
   const router = useRouter();

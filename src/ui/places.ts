@@ -10,6 +10,12 @@ export const PROGRAMME_PLACES = [
   { path: "/climate", word: "town" },
 ] as const;
 
+/** How far each household is, and what all of them brought in. */
+const HOUSEHOLD_PLACES = [
+  { path: "/", word: "start" },
+  { path: "/season", word: "season" },
+] as const;
+
 /** Who is taught together, what they write, and who may do what. */
 const PEOPLE_PLACES = [
   { path: "/groups", word: "groups" },
@@ -26,7 +32,7 @@ const TOWN_PLACES = [
 ] as const;
 
 /** Places of the programme that have places of their own below them. */
-export const FLOORS = { people: PEOPLE_PLACES, town: TOWN_PLACES } as const;
+export const FLOORS = { households: HOUSEHOLD_PLACES, people: PEOPLE_PLACES, town: TOWN_PLACES } as const;
 
 /** A household's own places, in working order. */
 export const HOUSE_PLACES = ["doorstep", "match", "bench", "kit", "steps", "days", "log", "garden"] as const;

@@ -1,6 +1,6 @@
 import Papa from "papaparse";
 import type { Day } from "../day";
-import type { Measure, RecordKind } from "../record";
+import type { Detail, Measure, RecordKind } from "../record";
 
 /** A record as a line of a file: with the names that its reader needs, and whether it still stands. */
 export interface RecordLine {
@@ -21,6 +21,8 @@ export interface RecordLine {
   readonly typed: string;
   readonly unit: string;
   readonly note: string;
+  /** What else it says. */
+  readonly detail?: Detail | null;
   readonly supersedes: string | null;
   /** No later record supersedes it, and it is more than a striking-out. */
   readonly stands: boolean;
@@ -45,10 +47,36 @@ const COLUMNS = [
   "typed",
   "typed_unit",
   "note",
+  "variety",
+  "lot",
+  "packet_days",
+  "part",
+  "reason",
+  "quality",
+  "went",
+  "weather",
+  "condition",
+  "settled_cm",
+  "photo",
   "supersedes",
   "stands",
   "author",
   "noted_at",
+] as const;
+
+/** The columns of what else a record says, in their order. */
+const DETAIL_COLUMNS = [
+  "variety",
+  "lot",
+  "packetDays",
+  "part",
+  "reason",
+  "quality",
+  "went",
+  "weather",
+  "condition",
+  "settledCm",
+  "photo",
 ] as const;
 
 const CORE_UNIT: Record<Measure, string> = {
@@ -93,6 +121,9 @@ export const csvLines = (records: readonly RecordLine[]): string =>
         r.typed,
         r.unit,
         r.note,
+        ...DETAIL_COLUMNS.map((key) =>
+          key === "photo" ? (r.detail?.photo ? 1 : "") : (r.detail?.[key] ?? ""),
+        ),
         r.supersedes ?? "",
         r.stands ? 1 : 0,
         r.author,

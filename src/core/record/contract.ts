@@ -1,9 +1,14 @@
 import * as z from "zod";
 import { DayText } from "../day";
+import { Detail, DETAILS_OF, type DetailKey } from "./detail";
 import { isOfRow, MEASURES, MEASURES_OF, RECORD_KINDS, type RecordKind } from "./kinds";
 
 /** Without an amount these say nothing. */
 const NEEDS_AMOUNT = new Set<RecordKind>(["lost", "picked"]);
+/** These say what they say by a note, or show it. */
+const SAYS_IN_WORDS = new Set<RecordKind>(["note", "pest"]);
+/** These may be of no planting and no bag. */
+export const OF_HOUSEHOLD: ReadonlySet<RecordKind> = new Set(["note", "struck", "weather"]);
 
 const Amount = z.strictObject({
   measure: z.enum(MEASURES),
@@ -26,6 +31,12 @@ export const GardenRecord = z
     amount: Amount.nullable(),
     note: z.string().max(1000, { error: "too-long" }),
     supersedes: z.uuid().nullable(),
+    /** What else it says, by its kind. */
+    detail: Detail.nullable().optional(),
+  })
+  .refine((r) => Object.keys(r.detail ?? {}).every((key) => DETAILS_OF[r.kind].includes(key as DetailKey)), {
+    error: "detail-misplaced",
+    path: ["detail"],
   })
   .refine((r) => r.amount === null || MEASURES_OF[r.kind].includes(r.amount.measure), {
     error: "wrong-measure",
@@ -42,12 +53,20 @@ export const GardenRecord = z
     error: "amount-missing",
     path: ["amount"],
   })
-  .refine((r) => r.kind !== "note" || r.note.trim() !== "", { error: "note-missing", path: ["note"] })
+  .refine((r) => !SAYS_IN_WORDS.has(r.kind) || r.note.trim() !== "" || r.detail?.photo, {
+    error: "note-missing",
+    path: ["note"],
+  })
+  .refine((r) => r.kind !== "weather" || r.detail?.weather, { error: "weather-missing", path: ["detail"] })
+  .refine((r) => r.kind !== "checked" || r.detail?.condition || r.detail?.settledCm !== undefined, {
+    error: "condition-missing",
+    path: ["detail"],
+  })
   .refine((r) => !isOfRow(r.kind) || (r.rowId && r.plantingId === null), {
     error: "row-missing",
     path: ["rowId"],
   })
-  .refine((r) => r.plantingId !== null || isOfRow(r.kind) || ["note", "struck"].includes(r.kind), {
+  .refine((r) => r.plantingId !== null || isOfRow(r.kind) || OF_HOUSEHOLD.has(r.kind), {
     error: "planting-missing",
     path: ["plantingId"],
   })

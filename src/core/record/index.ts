@@ -20,6 +20,16 @@ export {
 } from "./progress";
 export { type Amount, GardenRecord } from "./contract";
 export {
+  CONDITIONS,
+  type Detail,
+  type DetailKey,
+  DETAILS_OF,
+  QUALITIES,
+  REASONS,
+  WEATHERS,
+  WENT,
+} from "./detail";
+export {
   isOfRow,
   type Measure,
   MEASURES,

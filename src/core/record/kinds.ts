@@ -7,14 +7,15 @@ export const PLANTING_KINDS = [
   "staked",
   "lost",
   "fed",
+  "pest",
   "picked",
   "ended",
 ] as const;
-const ROW_KINDS = ["filled", "topped-up", "watered", "covered", "emptied"] as const;
+const ROW_KINDS = ["filled", "topped-up", "watered", "covered", "checked", "emptied"] as const;
 export type RowKind = (typeof ROW_KINDS)[number];
 
-/** All of it, a note about anything, and the striking out of another record. */
-export const RECORD_KINDS = [...PLANTING_KINDS, ...ROW_KINDS, "note", "struck"] as const;
+/** All of it, weather that somebody noted, a note about anything, and the striking out of another record. */
+export const RECORD_KINDS = [...PLANTING_KINDS, ...ROW_KINDS, "weather", "note", "struck"] as const;
 export type RecordKind = (typeof RECORD_KINDS)[number];
 
 /** Whether a kind of record is of a whole bag, and not of a planting in it. */
@@ -34,7 +35,10 @@ export const MEASURES_OF: Record<RecordKind, readonly Measure[]> = {
   "topped-up": ["volume"],
   watered: ["volume"],
   covered: [],
+  checked: [],
   emptied: [],
+  pest: [],
+  weather: [],
   moved: ["count"],
   lost: ["count"],
   fed: ["volume", "mass"],

@@ -8,7 +8,7 @@ import { assessGarden } from "../garden";
 import type { Plan } from "../plan";
 import type { PlainSetting } from "../setting";
 import type { Weather, WeatherDay } from "../weather";
-import { causesOf, signsFor, TROUBLE_SIGNS, type TroubleSign } from ".";
+import { causesOf, signsFor, TROUBLE_SIGNS, type TroubleSign, causeOfLate } from ".";
 
 const TODAY = "2026-05-18";
 const weather = (usual: Partial<WeatherDay>): Weather => ({
@@ -142,4 +142,12 @@ describe("what may be wrong", () => {
       for (const { code } of causes) expect(words.amiss.causes).toHaveProperty(code);
     }
   });
+});
+
+it("tells what all wait for from what one household forgot", () => {
+  const late = { goalId: "radish/root", task: "up" as const, plantings: 6, of: 10, households: 5, days: 6 };
+  expect(causeOfLate(late)).toBe("common");
+  expect(causeOfLate({ ...late, of: 40 })).toBe("single");
+  expect(causeOfLate({ ...late, households: 2 })).toBe("single");
+  expect(causeOfLate({ ...late, days: 40 })).toBe("not-written");
 });

@@ -23,6 +23,8 @@ import { useWords } from "@/ui/words/use-words";
 interface OwnGardenProps extends GardenProps {
   readonly householdId: string;
   readonly name: string;
+  /** What the whole programme picked; left out while too few did for it to say nothing of one of them. */
+  readonly shared?: { readonly households: number; readonly kg: number };
 }
 
 /** What comes within this many days is worth a card, or a line. */
@@ -33,6 +35,7 @@ const SOON_DAYS = 21;
 export function OwnGarden({
   householdId,
   name,
+  shared,
   today,
   plan,
   setting: plain,
@@ -74,6 +77,11 @@ export function OwnGarden({
           <p className="mt-2 text-lg font-semibold">
             {t(meal.first ? "bench.firstMeal" : "bench.nextMeal", { crop: crop(meal.goalId) })}:{" "}
             {day(meal.day)}
+          </p>
+        )}
+        {shared && (
+          <p className="text-muted">
+            {t("season.shared", { kg: quantity(shared.kg, "mass"), households: shared.households })}
           </p>
         )}
         <Link href={`/house/${householdId}/log`} className={`${buttonClass("solid")} mt-2 min-h-11`}>

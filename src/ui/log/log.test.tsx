@@ -17,6 +17,7 @@ const kale = {
   goalId: "kale/leaf",
   plants: 4,
   removed: false,
+  isStarted: true,
   due: { task: "move" as const, day: "2026-05-10", late: true, days: 3 },
   picked: {},
 };

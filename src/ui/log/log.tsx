@@ -92,9 +92,9 @@ export function Log({
     if ((await sendWaiting(store, { refusedToo: true })) > 0) router.refresh();
   };
 
-  const keep = async (record: GardenRecord) => {
+  const keep = async (record: GardenRecord, photo?: string) => {
     setLast(undefined);
-    const outcome = await post(householdId, record, store);
+    const outcome = await post(householdId, record, store, photo);
     if (!outcome.ok) return;
     setLast(record);
     router.refresh();
@@ -110,6 +110,30 @@ export function Log({
       note: "",
       supersedes: null,
     });
+  /** Bags in which something stands. */
+  const standing = [...new Set(current.filter((p) => p.isStarted).map((p) => p.rowId))];
+  const [watered, setWatered] = useState(0);
+  /** One tap for a whole round with the can. */
+  const waterAll = async () => {
+    setWatered(0);
+    for (const rowId of standing)
+      await post(
+        householdId,
+        {
+          id: crypto.randomUUID(),
+          plantingId: null,
+          rowId,
+          kind: "watered",
+          on: today,
+          amount: null,
+          note: "",
+          supersedes: null,
+        },
+        store,
+      );
+    setWatered(standing.length);
+    router.refresh();
+  };
   // What was due when the page opened keeps its place, so that nothing moves under a thumb.
   const [dueAtFirst] = useState(() => new Map(current.flatMap((p) => (p.due ? [[p.id, p.due]] : []))));
   const written = [...mine.map((w) => w.record), ...(last ? [last] : [])];
@@ -120,13 +144,17 @@ export function Log({
     const isWritten = written.some((w) => w.plantingId === p.id && w.kind === KIND_OF[due.task]);
     return [{ planting: p, due, isDone: isWritten || p.due === undefined }];
   });
-  const onRecord = (read: RecordRead) => {
+  const onRecord = ({ isOfRow: ofRow, ...read }: RecordRead, photo?: string) => {
     // What cannot be stored waits in the outbox, so the form is free for the next.
     if (correcting) {
       setCorrecting(undefined);
       setStart(blank(read.plantingId ?? "", today, read.kind));
     }
-    return keep({ id: crypto.randomUUID(), ...read, supersedes: correcting?.id ?? null });
+    const about = ofRow
+      ? { plantingId: null, rowId: plantings.find((p) => p.id === read.plantingId)?.rowId }
+      : {};
+    const record = { id: crypto.randomUUID(), ...read, ...about, supersedes: correcting?.id ?? null };
+    return keep(record, photo);
   };
   const onCorrect = (record: ShownRecord) => {
     setCorrecting(record);
@@ -136,6 +164,7 @@ export function Log({
       on: record.on,
       amount: record.amount?.typed ?? "",
       note: record.note,
+      detail: detailTyped(record.detail),
     });
     document.getElementById("entry")?.scrollIntoView({ block: "start" });
   };
@@ -156,6 +185,14 @@ export function Log({
         <h1 className="text-title font-bold">{title}</h1>
         <p className="mb-3 text-muted">{t("log.lead")}</p>
         <Waiting waiting={mine} onSend={() => void sendNow()} aboutOf={aboutOf} problem={problem} />
+        {standing.length > 1 && (
+          <p className="mb-3 flex flex-wrap items-center gap-3">
+            <Button className="min-h-11" onClick={() => void waterAll()}>
+              {t("log.allWatered")}
+            </Button>
+            <span role="status">{watered > 0 && `✓ ${t("log.allWateredSaved", { count: watered })}`}</span>
+          </p>
+        )}
         <DueNow
           due={dueNow}
           nameOf={nameOf}
@@ -180,7 +217,9 @@ export function Log({
             plantings={plantings.map((p) => ({ id: p.id, name: nameOf(p.id) }))}
             saveLabel={correcting ? t("log.saveCorrection") : t("log.save")}
             onRecord={onRecord}
-            check={(read) => dayProblem({ ...read, supersedes: correcting?.id ?? null }, { today, records })}
+            check={({ isOfRow: _, ...read }) =>
+              dayProblem({ ...read, supersedes: correcting?.id ?? null }, { today, records })
+            }
             onCancel={
               correcting
                 ? () => {
@@ -238,7 +277,13 @@ export function Log({
             {t("log.csv")}
           </a>
         </div>
-        <RecordList records={records} aboutOf={aboutOf} onCorrect={onCorrect} onStrike={onStrike} />
+        <RecordList
+          householdId={householdId}
+          records={records}
+          aboutOf={aboutOf}
+          onCorrect={onCorrect}
+          onStrike={onStrike}
+        />
         {hasMore && (
           <Link
             href={`/house/${householdId}/log?times=${times + 1}`}
@@ -252,6 +297,16 @@ export function Log({
     </div>
   );
 }
+
+/** What else a record says, as its form has it. A photo stays with the record that it came with. */
+const detailTyped = (detail: GardenRecord["detail"]): RecordTyped["detail"] => {
+  const { photo: _, settledCm, packetDays, ...words } = detail ?? {};
+  return {
+    ...words,
+    ...(packetDays === undefined ? {} : { packetDays: String(packetDays) }),
+    ...(settledCm === undefined ? {} : { settledCm: `${settledCm} cm` }),
+  };
+};
 
 type Words = ReturnType<typeof useWords>;
 

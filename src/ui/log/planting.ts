@@ -11,6 +11,8 @@ export interface LogPlanting {
   readonly plants: number | null;
   /** Taken out of the plan, but records may still speak of it. */
   readonly removed: boolean;
+  /** Something is on record of it, and it has not ended. */
+  readonly isStarted: boolean;
   readonly due?: Due;
   /** Days in which its first pick is to be expected. */
   readonly firstPick?: { readonly from: Day; readonly until: Day };

@@ -5,19 +5,22 @@ import { Controller, useForm, useWatch } from "react-hook-form";
 import type { Day } from "@/core/day";
 import { type Problem, problemMessage, readProblem } from "@/core/problem";
 import {
+  DETAILS_OF,
   MEASURES_OF,
   PLANTING_KINDS,
   type RecordForm,
   type RecordKind,
   type RecordTyped,
 } from "@/core/record";
-import { useEffect } from "react";
+import { useEffect, useState } from "react";
 import type { z } from "zod";
 import { Button } from "@/ui/primitives/button";
 import { Caution } from "@/ui/primitives/caution";
 import { SelectField, TextField } from "@/ui/primitives/field";
 import { laterResolver } from "@/ui/primitives/later-resolver";
 import { useWords } from "@/ui/words/use-words";
+import { PhotoField } from "./photo-field";
+import { DayTaps, RecordDetails } from "./record-details";
 
 const contract = async () => (await import("./later")).RecordForm;
 const resolver = laterResolver(contract);
@@ -30,13 +33,13 @@ interface FormProps {
   readonly plantings: readonly { readonly id: string; readonly name: string }[];
   readonly saveLabel: string;
   /** Takes a record over at once, and is done when it has been sent or waits on the device. */
-  readonly onRecord: (record: RecordRead) => Promise<void>;
+  readonly onRecord: (record: RecordRead, photo?: string) => Promise<void>;
   /** What is wrong with the day of a record that could be read; undefined for nothing. */
   readonly check: (record: RecordRead) => Problem | undefined;
   readonly onCancel?: () => void;
 }
 
-const KINDS = [...PLANTING_KINDS, "note"] as const;
+const KINDS = [...PLANTING_KINDS, "watered", "checked", "weather", "note"] as const;
 
 /** One record: which planting, what happened, how much. The kind is one tap; the rest has sensible starts. */
 export function RecordEntry({ start, today, plantings, saveLabel, onRecord, check, onCancel }: FormProps) {
@@ -52,15 +55,23 @@ export function RecordEntry({ start, today, plantings, saveLabel, onRecord, chec
   });
   useEffect(() => void contract(), []);
   const kind: RecordKind = useWatch({ control, name: "kind" });
+  const on = useWatch({ control, name: "on" });
+  const [photo, setPhoto] = useState<string>();
+  const takePhoto = (taken: string | undefined) => {
+    setPhoto(taken);
+    setValue("hasPhoto", taken !== undefined);
+  };
   const { errors } = formState;
   const problem = (message?: string) => (message === undefined ? undefined : readProblem(message));
   const submit = handleSubmit(async (record) => {
     const wrong = check(record);
     if (wrong) return setError("on", { message: problemMessage(wrong) }, { shouldFocus: true });
-    const sent = onRecord(record);
+    const sent = onRecord(record, record.detail?.photo && photo);
     // Emptied before the answer: what is typed while that is on its way belongs to the next record.
     setValue("amount", "");
     setValue("note", "");
+    setValue("detail", {});
+    takePhoto(undefined);
     await sent;
   });
   return (
@@ -122,7 +133,10 @@ export function RecordEntry({ start, today, plantings, saveLabel, onRecord, chec
           {...register("on")}
         />
       </div>
+      <DayTaps today={today} value={on} onTap={(day) => setValue("on", day)} />
+      <RecordDetails kind={kind} register={register} errors={errors} />
       <TextField label={t("log.note")} problem={problem(errors.note?.message)} {...register("note")} />
+      {DETAILS_OF[kind].includes("photo") && <PhotoField photo={photo} onPhoto={takePhoto} />}
       {kind === "fed" && <Caution>{t("cautions.feed")}</Caution>}
       {kind === "picked" && <Caution>{t("cautions.blade")}</Caution>}
       <div className="flex gap-2">

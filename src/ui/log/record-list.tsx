@@ -5,6 +5,7 @@ import { useState } from "react";
 import { type GardenRecord, isOfRow, type RecordKind } from "@/core/record";
 import { Button } from "@/ui/primitives/button";
 import { useWords } from "@/ui/words/use-words";
+import { detailWords } from "./detail-words";
 
 export interface ShownRecord extends GardenRecord {
   readonly author: string;
@@ -13,6 +14,7 @@ export interface ShownRecord extends GardenRecord {
 }
 
 interface ListProps {
+  readonly householdId: string;
   readonly records: readonly ShownRecord[];
   /** What a record is about, in words. */
   readonly aboutOf: (record: GardenRecord) => string;
@@ -21,8 +23,9 @@ interface ListProps {
 }
 
 /** Records, newest first; what a later record replaced stays to be seen, told as such. */
-export function RecordList({ records, aboutOf, onCorrect, onStrike }: ListProps) {
-  const { t, day, quantity } = useWords();
+export function RecordList({ householdId, records, aboutOf, onCorrect, onStrike }: ListProps) {
+  const words = useWords();
+  const { t, day, quantity } = words;
   const [striking, setStriking] = useState<ShownRecord>();
   const amount = ({ amount: a }: GardenRecord) =>
     a === null
@@ -49,7 +52,23 @@ export function RecordList({ records, aboutOf, onCorrect, onStrike }: ListProps)
                   <b>{t(`log.kinds.${r.kind}`)}</b> {amount(r)}
                 </span>{" "}
                 · {aboutOf(r)}
+                {r.detail && <span className="block text-note">{detailWords(r.detail, words)}</span>}
                 {r.note && <span className="block text-note">“{r.note}”</span>}
+                {r.detail?.photo && (
+                  <a href={`/house/${householdId}/photo/${r.id}`} className="mt-1 inline-block">
+                    {/* Small already, and nobody else's to fetch: the framework has nothing to add. */}
+                    {/* eslint-disable-next-line @next/next/no-img-element */}
+                    <img
+                      src={`/house/${householdId}/photo/${r.id}`}
+                      alt={t("log.photoOf", {
+                        day: day(r.on),
+                        what: `${t(`log.kinds.${r.kind}`)}, ${aboutOf(r)}`,
+                      })}
+                      loading="lazy"
+                      className="h-24 border-rule border-ink"
+                    />
+                  </a>
+                )}
                 <span className="block text-fine text-muted">
                   {t("log.by", { author: r.author })}
                   {r.supersedes && r.kind !== "struck" && ` · ${t("log.correction")}`}

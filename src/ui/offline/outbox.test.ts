@@ -1,4 +1,4 @@
-import { beforeEach, expect, it, vi } from "vitest";
+import { beforeAll, beforeEach, expect, it, vi } from "vitest";
 import type { Outcome } from "@/core/problem";
 import type { GardenRecord } from "@/core/record";
 import { id } from "@/testing/garden";
@@ -21,14 +21,15 @@ const record = (n: number): GardenRecord => ({
   supersedes: null,
 });
 const waiting = (): { record: { id: string }; problem?: { code: string }; refused: boolean }[] =>
-  (JSON.parse(kept.get("pip-row-outbox") ?? '{"state":{"waiting":[]}}') as { state: { waiting: [] } }).state
-    .waiting;
+  (JSON.parse(kept.get("pip-row-outbox tester") ?? '{"state":{"waiting":[]}}') as { state: { waiting: [] } })
+    .state.waiting;
 const stored = (_: string, r: GardenRecord): Promise<Outcome<{ id: string }>> =>
   Promise.resolve({ ok: true, value: { id: r.id } });
 const lost = () => Promise.reject(new TypeError("Failed to fetch"));
 const refusing = (): Promise<Outcome<{ id: string }>> =>
   Promise.resolve({ ok: false, problem: { code: "unknown-planting" } });
 
+beforeAll(() => openOutbox("tester"));
 beforeEach(() => waiting().forEach((w) => discard(w.record.id)));
 
 it("holds a record before it is sent, and lets it go once it is stored", async () => {
@@ -93,4 +94,23 @@ it("sends in the order in which it was written, for every household, and only on
   const [first, second] = await Promise.all([sendWaiting(slow), sendWaiting(slow)]);
   expect([first, second]).toEqual([3, 3]);
   expect(order).toEqual([id(1), id(2), id(3)]);
+});
+
+it("keeps each person's apart on a phone that is shared", async () => {
+  await post(id(1), record(30), lost);
+  vi.resetModules();
+  const other = await import("./outbox");
+  await other.openOutbox("somebody else");
+  const sent: string[] = [];
+  const store = (household: string, r: GardenRecord) => {
+    sent.push(r.id);
+    return stored(household, r);
+  };
+  expect(await other.sendWaiting(store)).toBe(0);
+  expect(waiting().map((w) => w.record.id)).toEqual([id(30)]);
+  vi.resetModules();
+  const again = await import("./outbox");
+  await again.openOutbox("tester");
+  expect(await again.sendWaiting(store)).toBe(1);
+  expect(sent).toEqual([id(30)]);
 });

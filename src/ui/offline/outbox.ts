@@ -10,6 +10,8 @@ import { isPassing, send } from "@/ui/primitives/send";
 export interface Waiting {
   readonly householdId: string;
   readonly record: GardenRecord;
+  /** A JPEG in base 64 that goes with it. */
+  readonly photo?: string;
   /** Why it could not be stored at the last try. */
   readonly problem?: Problem;
   /** The server refused it, or failed at it again and again: it is not sent again by itself. */
@@ -23,7 +25,11 @@ interface Outbox {
 }
 
 /** Stores a record of a household. */
-export type Store = (householdId: string, record: GardenRecord) => Promise<Outcome<{ id: string }>>;
+export type Store = (
+  householdId: string,
+  record: GardenRecord,
+  photo?: string,
+) => Promise<Outcome<{ id: string }>>;
 
 /** A fault of the server's own may pass too, but is not waited for longer than so many tries. */
 const MOST_FAULTS = 5;
@@ -33,6 +39,12 @@ const outbox = createStore<Outbox>()(
     name: "pip-row-outbox",
     storage: createJSONStorage(() => localStorage),
     skipHydration: true,
+    // What was written down before the store was opened is this person's too: another one begins with a page anew.
+    merge: (kept, { waiting }) => {
+      const before = (kept as Outbox | undefined)?.waiting ?? [];
+      const isIn = new Set(before.map((w) => w.record.id));
+      return { waiting: [...before, ...waiting.filter((w) => !isIn.has(w.record.id))] };
+    },
   }),
 );
 
@@ -51,8 +63,8 @@ export function openOutbox(person: string) {
 export const discard = without;
 
 /** Sends a record that is in the outbox; it leaves once it is stored. */
-async function deliver({ householdId, record, faults = 0 }: Waiting, store: Store) {
-  const outcome = await send(() => store(householdId, record));
+async function deliver({ householdId, record, photo, faults = 0 }: Waiting, store: Store) {
+  const outcome = await send(() => store(householdId, record, photo));
   if (outcome.ok) without(record.id);
   else {
     const problem = Object.values(outcome.fields ?? {})[0] ?? outcome.problem;
@@ -72,8 +84,9 @@ export async function post(
   householdId: string,
   record: GardenRecord,
   store: Store,
+  photo?: string,
 ): Promise<Outcome<{ id: string }>> {
-  const held: Waiting = { householdId, record, refused: false };
+  const held: Waiting = { householdId, record, ...(photo ? { photo } : {}), refused: false };
   outbox.setState(({ waiting }) => ({
     waiting: [...waiting.filter((w) => w.record.id !== record.id), held],
   }));

@@ -29,7 +29,7 @@ export function PaletteButton() {
     >
       <Search aria-hidden="true" className="size-4" />
       {t("palette.open")}
-      <kbd className="hidden border border-line px-1 font-sans text-xs font-normal whitespace-nowrap 2xl:inline">
+      <kbd className="hidden border border-line px-1 font-sans text-xs font-normal whitespace-nowrap lg:inline">
         Ctrl K
       </kbd>
     </button>

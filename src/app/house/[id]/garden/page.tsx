@@ -1,5 +1,6 @@
 import { houseScreen } from "@/app/screen";
 import { readGarden } from "@/server/garden";
+import { readShared } from "@/server/season";
 import { OwnGarden } from "@/ui/garden/own-garden";
 import { t } from "@/ui/words/translate";
 
@@ -10,7 +11,12 @@ export default async function Page({ params }: PageProps<"/house/[id]/garden">) 
     params,
     async (actor, household) => {
       return (
-        <OwnGarden householdId={household.id} name={household.name} {...await readGarden(actor, household)} />
+        <OwnGarden
+          householdId={household.id}
+          name={household.name}
+          shared={await readShared(actor)}
+          {...await readGarden(actor, household)}
+        />
       );
     },
     "see-household",

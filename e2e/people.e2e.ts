@@ -1,0 +1,225 @@
+import { readdirSync } from "node:fs";
+import type { Browser, BrowserContext, Page } from "puppeteer-core";
+import { afterAll, beforeAll, describe, expect, it } from "vitest";
+import { APP, expectAccessible, openBrowser, press, see, signedIn, textOf, type, visit } from "./browser";
+
+let opened: Awaited<ReturnType<typeof openBrowser>>;
+let browser: Browser;
+beforeAll(async () => {
+  opened = await openBrowser(null);
+  browser = opened.browser;
+});
+afterAll(() => opened.close());
+
+/** Somebody on a phone of their own, signed in where a name is given. */
+async function phoneOf(account?: string): Promise<{ page: Page; context: BrowserContext }> {
+  const context = await browser.createBrowserContext();
+  const page = await context.newPage();
+  await page.setViewport({ width: 390, height: 844 });
+  page.setDefaultTimeout(15_000);
+  if (account) await signedIn(page, account);
+  return { page, context };
+}
+
+/** Asks the server as whoever has signed in on a page: the status, where it leads, and every byte. */
+const asked = (page: Page, path: string) =>
+  page.evaluate(async (p) => {
+    const response = await fetch(p, { headers: { accept: "text/html" }, cache: "no-store" });
+    return { status: response.status, url: response.url, text: await response.text() };
+  }, path);
+
+/** Every address of the app, as its folders have them, with an id of a household in the place of one. */
+const addresses = (house: string) =>
+  readdirSync("src/app", { recursive: true, encoding: "utf8" })
+    .filter((file) => /(^|\/)(page\.tsx|route\.ts)$/.test(file))
+    .map((file) => `/${file}`.replace(/\/(page\.tsx|route\.ts)$/, ""))
+    .map((path) => path.replace(/\/\([^)]+\)/g, ""))
+    .map((path) =>
+      path
+        .replace("/house/[id]", `/house/${house}`)
+        .replace("[format]", "csv")
+        .replace(/\[[a-z]+\]/g, house),
+    )
+    .map((path) => (path === "" ? "/" : path))
+    .sort();
+
+const houseOf = async (page: Page, name: string) => {
+  const { text } = await asked(page, `/households/search?q=${name}`);
+  return (JSON.parse(text) as { households: { id: string }[] }).households[0]!.id;
+};
+
+/** Names of the demo's households. */
+const NAMES = [
+  "Orvane",
+  "Tellick",
+  "Braskel",
+  "Quillow",
+  "Marrowby",
+  "Velshe",
+  "Corrinder",
+  "Pellomy",
+  "Ashkettle",
+  "Drummeld",
+  "Sorrowick",
+  "Yarnbeck",
+];
+/** What is there for everybody, and what a household and a helper come to besides. */
+const OPEN = ["/health", "/offline", "/sign-in"];
+const OWN = ["days", "days.ics", "garden", "log", "records.csv", "sheet.pdf", "steps"];
+
+it("shows nobody anything before they sign in, and leads them back to where they wanted to go", async () => {
+  const trainer = await phoneOf("ilva");
+  const house = await houseOf(trainer.page, "Orvane");
+  const { page, context } = await phoneOf();
+  await visit(page, "/sign-in");
+  const paths = addresses(house);
+  expect(paths.length).toBeGreaterThan(35);
+  for (const path of paths.filter((p) => !OPEN.includes(p))) {
+    const { status, url, text } = await asked(page, path);
+    // A page leads to where one signs in; a file is refused.
+    expect(
+      status === 401 || new URL(url).pathname === "/sign-in" || text.includes("/sign-in?to="),
+      path,
+    ).toBe(true);
+    for (const name of NAMES.filter((n) => n !== "Orvane")) expect(text, path).not.toContain(name);
+  }
+  await visit(page, `/house/${house}/kit`);
+  expect(page.url()).toContain("/sign-in?to=");
+  await expectAccessible(page, "sign-in");
+  await type(page, "Name or card code", "ilva");
+  await type(page, "Password or PIN", "not her password");
+  await page.locator("form button[type=submit]").click();
+  await see(page, "That name and password do not belong together.");
+  // What was typed stays.
+  expect(await page.$eval("[name=username]", (e) => (e as HTMLInputElement).value)).toBe("ilva");
+  await type(page, "Password or PIN", "larkmouth-stairs");
+  await Promise.all([page.waitForNavigation(), page.locator("form button[type=submit]").click()]);
+  await see(page, "Kit: 01 Orvane");
+  await context.close();
+  await trainer.context.close();
+});
+
+describe.each([
+  ["a household's card", "card01", ["Orvane"]],
+  ["a helper", "tob", ["Orvane", "Quillow", "Corrinder"]],
+])("%s", (_, account, theirs) => {
+  it("comes to its own screens and files alone, and to no other household's name in any byte", async () => {
+    const trainer = await phoneOf("ilva");
+    const [house, other] = [await houseOf(trainer.page, "Orvane"), await houseOf(trainer.page, "Tellick")];
+    await trainer.context.close();
+    const { page, context } = await phoneOf(account);
+    const others = NAMES.filter((name) => !theirs.includes(name));
+    for (const path of addresses(house)) {
+      const { status, text } = await asked(page, path);
+      for (const name of others) expect(text, `${path} names ${name}`).not.toContain(name);
+      const own = OWN.some((place) => path === `/house/${house}/${place}`);
+      if (own) expect(status, path).toBe(200);
+      const isFile = /\.(csv|ics|pdf)$|search|prints|places|list|values/.test(path);
+      if (isFile && !own && !OPEN.includes(path)) expect([403, 404], path).toContain(status);
+    }
+    for (const place of [...OWN, "bench", "doorstep", "match", "kit"]) {
+      const { status, text } = await asked(page, `/house/${other}/${place}`);
+      expect(status === 404 || text.includes("Nothing here"), place).toBe(true);
+      expect(text).not.toContain("Tellick");
+    }
+    await context.close();
+  });
+});
+
+it("gives a household a card, with which it signs in, writes down what happened, and sees itself alone", async () => {
+  const trainer = await phoneOf("ilva");
+  await visit(trainer.page, "/people");
+  await expectAccessible(trainer.page, "who may do what");
+  await press(trainer.page, "Make a card: Velshe");
+  await see(trainer.page, "it is shown once");
+  const [code, pin] = await trainer.page.$$eval("main li [role=status] dd", (all) =>
+    all.map((e) => e.textContent!),
+  );
+  expect(code).toMatch(/^[a-z2-9]{4}-[a-z2-9]{4}$/);
+  expect(pin).toMatch(/^\d{6}$/);
+  await expectAccessible(trainer.page, "a card");
+
+  const { page, context } = await phoneOf();
+  // As its code leads one who scans it.
+  await visit(page, `/sign-in?card=${code!.replace("-", "")}`);
+  await type(page, "Password or PIN", pin!);
+  await Promise.all([
+    page.waitForNavigation({ waitUntil: "networkidle0" }),
+    page.locator("form button[type=submit]").click(),
+  ]);
+  await see(page, "Our garden");
+  expect(await textOf(page, "header")).not.toContain("Households");
+  await press(page, "Log");
+  await see(page, "What happened");
+  await expectAccessible(page, "a household's log");
+  await page.locator("[role=radio]::-p-text(weather)").click();
+  await page.locator('select[name="detail.weather"]').fill("hail");
+  await type(page, "Note", "stones like peas");
+  await press(page, "Save record");
+  await see(page, "Stored: weather");
+
+  await visit(trainer.page, "/?search=Velshe");
+  await trainer.page.locator("main ul a::-p-text(Velshe)").click();
+  await press(trainer.page, "Log");
+  await see(trainer.page, "stones like peas");
+  await see(trainer.page, "by Velshe");
+  await visit(trainer.page, "/people");
+  // A lost card: the next one ends it, wherever it is in use.
+  await press(trainer.page, "New card: Velshe");
+  await see(trainer.page, "it is shown once");
+  await visit(page, "/");
+  expect(page.url()).toContain("/sign-in");
+  await context.close();
+  await trainer.context.close();
+});
+
+it("keeps what a household wrote without signal on a shared phone from the next one, and sends it when it is back", async () => {
+  const { page, context } = await phoneOf("card01");
+  await press(page, "Log");
+  await see(page, "What happened");
+  await page.locator("[role=radio]::-p-text(note)").click();
+  await page.setOfflineMode(true);
+  await type(page, "Note", "written in the cellar");
+  await press(page, "Save record");
+  await see(page, "One record waits");
+  await page.setOfflineMode(false);
+  // Before the next try, somebody else takes the phone.
+  await page.locator("header summary").click();
+  await Promise.all([page.waitForNavigation({ waitUntil: "networkidle0" }), press(page, "Sign out")]);
+  await signedIn(page, "tob");
+  await see(page, "My round");
+  expect(await textOf(page, "body")).not.toContain("waits");
+  await page.locator("header summary").click();
+  await Promise.all([page.waitForNavigation({ waitUntil: "networkidle0" }), press(page, "Sign out")]);
+  await signedIn(page, "card01");
+  await press(page, "Log");
+  await see(page, "written in the cellar");
+  await see(page, "by Orvane");
+  await context.close();
+});
+
+it("lets a helper go from house to house, and a photo with what was seen", async () => {
+  const { page, context } = await phoneOf("tob");
+  await see(page, "04 Quillow");
+  expect(await textOf(page, "main")).not.toContain("Tellick");
+  await expectAccessible(page, "my round");
+  await press(page, "Write down: Quillow");
+  await see(page, "What happened");
+  await page.locator("[role=radio]::-p-text(note)").click();
+  const input = await page.waitForSelector('input[type="file"]');
+  await (input as unknown as { uploadFile: (path: string) => Promise<void> }).uploadFile(
+    "docs/screenshots/bench.png",
+  );
+  await page.waitForSelector('img[alt="Photo"]');
+  await press(page, "Save record");
+  await see(page, "Stored: note");
+  const photo = await page.waitForSelector('main li img[src*="/photo/"]');
+  const size = await photo!.evaluate(async (img) => {
+    const bytes = await (await fetch((img as HTMLImageElement).src)).arrayBuffer();
+    return bytes.byteLength;
+  });
+  expect(size).toBeGreaterThan(1000);
+  expect(size).toBeLessThan(400_000);
+  expect(await page.evaluate(async (app) => (await fetch(`${app}/records.csv`)).status, APP)).toBe(403);
+  await context.close();
+});

@@ -1,0 +1,10 @@
+import { screen } from "@/app/screen";
+import { readSeason } from "@/server/season";
+import { Season } from "@/ui/season/season";
+import { t } from "@/ui/words/translate";
+
+export const metadata = { title: t("season.title") };
+
+export default function Page() {
+  return screen(async (actor) => <Season {...await readSeason(actor)} />);
+}

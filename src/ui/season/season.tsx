@@ -1,0 +1,276 @@
+"use client";
+
+import { type ReactNode, useCallback } from "react";
+import { addDays, type Day, mondayOf } from "@/core/day";
+import type { PlaceKind } from "@/core/place";
+import type { Detail } from "@/core/record";
+import { causeOfLate, type LateStep } from "@/core/trouble";
+import { amountAxis } from "@/ui/draw/amount-axis";
+import { Chart } from "@/ui/draw/chart";
+import { chartInk } from "@/ui/draw/chart-ink";
+import { buttonClass } from "@/ui/primitives/button";
+import { JudgingSince } from "@/ui/primitives/judging-since";
+import { useWords } from "@/ui/words/use-words";
+
+interface Amounts {
+  readonly kg: number;
+  readonly pieces: number;
+  readonly bunches: number;
+}
+interface Week extends Amounts {
+  readonly from: Day;
+  readonly households: number;
+}
+interface Crop extends Amounts {
+  readonly goalId: string;
+  readonly households: number;
+}
+interface Loss {
+  readonly goalId: string;
+  readonly reason: NonNullable<Detail["reason"]> | null;
+  readonly plants: number;
+  readonly households: number;
+}
+
+export interface SeasonProps {
+  readonly today: Day;
+  readonly since: Day;
+  readonly weeks: readonly Week[];
+  readonly crops: readonly Crop[];
+  readonly places: readonly {
+    readonly kind: PlaceKind;
+    readonly households: number;
+    readonly pickers: number;
+    readonly kg: number;
+  }[];
+  readonly losses: readonly Loss[];
+  readonly late: readonly LateStep[];
+  readonly judgingSince?: string;
+}
+
+/** So many kinds stand on the chart; the table below has all. */
+const CHARTED = 12;
+
+/** What came in: by week, by crop and by kind of place; what waits too long and what was lost, with what is likely behind it. */
+export function Season({ today, since, weeks, crops, places, losses, late, judgingSince }: SeasonProps) {
+  const words = useWords();
+  const { t, day, quantity } = words;
+  const thisWeek = weeks.find((w) => w.from === mondayOf(today));
+  const lastWeek = weeks.find((w) => w.from === addDays(mondayOf(today), -7));
+  const kg = weeks.reduce((sum, w) => sum + w.kg, 0);
+  return (
+    <div className="px-4 py-4 lg:px-6">
+      <div className="flex flex-wrap items-end gap-x-6 gap-y-2">
+        <div>
+          <h1 className="text-title font-bold">{t("season.title")}</h1>
+          <p className="text-muted">{t("season.lead", { since: day(since) })}</p>
+          <JudgingSince since={judgingSince} />
+        </div>
+        <a href="/records.csv" download className={`${buttonClass("open")} ml-auto`}>
+          {t("households.csv")}
+        </a>
+      </div>
+      <p className="my-3 text-lg font-semibold">
+        {t("season.sums", {
+          week: amountsText(thisWeek, words) || t("season.nothing"),
+          last: amountsText(lastWeek, words) || t("season.nothing"),
+          all: quantity(kg, "mass"),
+        })}
+      </p>
+      {weeks.length === 0 ? (
+        <p className="border-t border-line py-6">{t("season.none")}</p>
+      ) : (
+        <div className="grid gap-x-10 gap-y-8 lg:grid-cols-2">
+          <ByWeek weeks={weeks} />
+          <ByCrop crops={crops} />
+          <Part title={t("season.byPlace")}>
+            <Table
+              head={[
+                t("season.place"),
+                t("season.households"),
+                t("season.pickers"),
+                t("season.kg"),
+                t("season.each"),
+              ]}
+              rows={places.map((p) => [
+                t(`places.${p.kind}`),
+                String(p.households),
+                String(p.pickers),
+                quantity(p.kg, "mass"),
+                p.pickers > 0 ? quantity(p.kg / p.pickers, "mass") : "–",
+              ])}
+            />
+          </Part>
+          <Trouble late={late} losses={losses} />
+        </div>
+      )}
+    </div>
+  );
+}
+
+type Words = ReturnType<typeof useWords>;
+
+/** What was picked, by what it was measured in; empty where nothing was. */
+function amountsText(amounts: Amounts | undefined, { t, quantity }: Words): string {
+  const { kg = 0, pieces = 0, bunches = 0 } = amounts ?? {};
+  return [
+    kg > 0 && quantity(kg, "mass"),
+    bunches > 0 && t("log.amounts.bunches", { n: bunches }),
+    pieces > 0 && t("log.amounts.pieces", { n: pieces }),
+  ]
+    .filter(Boolean)
+    .join(", ");
+}
+
+function Part({ title, children }: { title: string; children: ReactNode }) {
+  return (
+    <section aria-label={title} className="min-w-0">
+      <h2 className="border-t-rule border-ink pt-1.5 text-lg font-bold">{title}</h2>
+      {children}
+    </section>
+  );
+}
+
+/** A table of words and figures, the first column words. */
+function Table({ head, rows }: { head: readonly string[]; rows: readonly (readonly string[])[] }) {
+  return (
+    <table className="w-full text-note">
+      <thead className="text-left text-fine text-muted">
+        <tr>
+          {head.map((name, i) => (
+            <th key={name} scope="col" className={i > 0 ? "pl-3 text-right" : ""}>
+              {name}
+            </th>
+          ))}
+        </tr>
+      </thead>
+      <tbody>
+        {rows.map(([first, ...others], r) => (
+          <tr key={r} className="border-t border-line">
+            <th scope="row" className="py-1 text-left font-semibold">
+              {first}
+            </th>
+            {others.map((text, i) => (
+              <td key={i} className="py-1 pl-3 text-right tabular-nums">
+                {text}
+              </td>
+            ))}
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  );
+}
+
+/** What both charts share. */
+const frameOf = ({ quantity }: Words) => {
+  const inks = chartInk();
+  return {
+    inks,
+    frame: {
+      animation: false,
+      textStyle: { fontFamily: "inherit", color: inks.ink },
+      tooltip: { trigger: "axis", valueFormatter: (v: unknown) => quantity(Number(v), "mass") },
+    },
+  };
+};
+
+function ByWeek({ weeks }: { weeks: readonly Week[] }) {
+  const words = useWords();
+  const { t, day } = words;
+  const option = useCallback(() => {
+    const { inks, frame } = frameOf(words);
+    return {
+      ...frame,
+      grid: { left: 4, right: 4, top: 10, bottom: 20 },
+      xAxis: {
+        type: "category",
+        data: weeks.map((w) => words.day(w.from)),
+        axisLabel: { color: inks.muted, hideOverlap: true },
+        axisLine: { lineStyle: { color: inks.ink } },
+      },
+      yAxis: amountAxis(inks, (kg) => words.quantity(kg, "mass")),
+      series: [{ type: "bar", color: inks.leaf, barMaxWidth: 28, data: weeks.map((w) => w.kg) }],
+    };
+  }, [weeks, words]);
+  return (
+    <Part title={t("season.byWeek")}>
+      <Chart option={option} height={180} label={t("season.byWeekChart", { weeks: weeks.length })} />
+      <details>
+        <summary className="cursor-pointer py-1 text-note font-semibold">{t("season.table")}</summary>
+        <Table
+          head={[t("season.week"), t("season.households"), t("season.picked")]}
+          rows={[...weeks].reverse().map((w) => [day(w.from), String(w.households), amountsText(w, words)])}
+        />
+      </details>
+    </Part>
+  );
+}
+
+function ByCrop({ crops }: { crops: readonly Crop[] }) {
+  const words = useWords();
+  const { t, crop } = words;
+  const option = useCallback(() => {
+    const { inks, frame } = frameOf(words);
+    const shown = crops.filter((c) => c.kg > 0).slice(0, CHARTED);
+    return {
+      ...frame,
+      grid: { left: 4, right: 12, top: 4, bottom: 20, containLabel: true },
+      xAxis: { ...amountAxis(inks, (kg) => words.quantity(kg, "mass")), type: "value" },
+      yAxis: {
+        type: "category",
+        inverse: true,
+        data: shown.map((c) => words.crop(c.goalId)),
+        axisLabel: { color: inks.ink },
+        axisLine: { lineStyle: { color: inks.ink } },
+        axisTick: { show: false },
+      },
+      series: [{ type: "bar", color: inks.leaf, barMaxWidth: 14, data: shown.map((c) => c.kg) }],
+    };
+  }, [crops, words]);
+  return (
+    <Part title={t("season.byCrop")}>
+      <Chart
+        option={option}
+        height={40 + 22 * Math.min(CHARTED, crops.filter((c) => c.kg > 0).length)}
+        label={t("season.byCropChart", { count: crops.length })}
+      />
+      <details>
+        <summary className="cursor-pointer py-1 text-note font-semibold">{t("season.table")}</summary>
+        <Table
+          head={[t("season.crop"), t("season.households"), t("season.picked")]}
+          rows={crops.map((c) => [crop(c.goalId), String(c.households), amountsText(c, words)])}
+        />
+      </details>
+    </Part>
+  );
+}
+
+/** What waits too long and what was lost, and what is likely behind it. */
+function Trouble({ late, losses }: Pick<SeasonProps, "late" | "losses">) {
+  const words = useWords();
+  const { t, crop, number } = words;
+  return (
+    <Part title={t("season.trouble")}>
+      {late.length + losses.length === 0 && <p className="text-muted">{t("season.noTrouble")}</p>}
+      <ul className="text-note">
+        {late.map((step) => {
+          const { goalId, task, plantings, households, days } = step;
+          return (
+            <li key={`${goalId}/${task}`} className="border-t border-line py-1.5">
+              <b>{crop(goalId)}</b>: {t(`season.waits.${task}`, { count: plantings, households })}{" "}
+              {t("season.waitsFor", { days: number(Math.round(days)) })}
+              <span className="block text-muted">{t(`season.causes.${causeOfLate(step)}`, { task })}</span>
+            </li>
+          );
+        })}
+        {losses.map(({ goalId, reason, plants, households }) => (
+          <li key={`${goalId}/${reason}`} className="border-t border-line py-1.5">
+            <b>{crop(goalId)}</b>: {t("season.lost", { plants, households })}{" "}
+            {reason ? t(`log.detail.reasons.${reason}`) : t("season.noReason")}
+          </li>
+        ))}
+      </ul>
+    </Part>
+  );
+}
