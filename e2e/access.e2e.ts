@@ -5,6 +5,7 @@ import { APP, expectAccessible, openBrowser, openPage, see, visit } from "./brow
 let opened: Awaited<ReturnType<typeof openBrowser>>;
 let house: string;
 let group: string;
+let story: string;
 beforeAll(async () => {
   opened = await openBrowser();
   const page = await openPage(opened.browser, "/");
@@ -12,6 +13,8 @@ beforeAll(async () => {
   house = href!.split("/")[2]!;
   await visit(page, "/groups");
   group = (await page.$eval("main ul a", (a) => a.getAttribute("href")))!;
+  await visit(page, `/house/${house}/log`);
+  story = (await page.$eval('main a[href*="/planting/"]', (a) => a.getAttribute("href")))!;
   await page.close();
 });
 afterAll(() => opened.close());
@@ -27,6 +30,8 @@ const screens = () => [
   "/nursery",
   "/days",
   "/groups",
+  "/season",
+  "/people",
   "/messages",
   group,
   "/mixes",
@@ -34,6 +39,7 @@ const screens = () => [
   ...["doorstep", "match", "bench", "kit", "steps", "days", "contrast", "garden", "log"].map(
     (s) => `/house/${house}/${s}`,
   ),
+  story,
   "/nowhere",
 ];
 

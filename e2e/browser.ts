@@ -19,13 +19,19 @@ const FLAGS = [
   "--disable-sync",
 ];
 
+/** Types a name and a password where one signs in, and waits until one is in. */
+export async function goIn(page: Page, account: string, password: string): Promise<void> {
+  await type(page, "Name or card code", account);
+  await type(page, "Password or PIN", password);
+  await page.locator("form button[type=submit]").click();
+  await page.waitForFunction(() => location.pathname !== "/sign-in");
+  await page.waitForNetworkIdle();
+}
+
 /** Signs in as one of the demo's people, whoever was in before. */
 export async function signedIn(page: Page, account: string, app = APP): Promise<void> {
-  const person = DEMO_ACCOUNTS.find((a) => a.account === account);
   await page.goto(new URL("/sign-in", app).href, { waitUntil: "networkidle0" });
-  await type(page, "Name or card code", account);
-  await type(page, "Password or PIN", person!.password);
-  await Promise.all([page.waitForNavigation({ waitUntil: "networkidle0" }), page.locator("form button[type=submit]").click()]);
+  await goIn(page, account, DEMO_ACCOUNTS.find((a) => a.account === account)!.password);
 }
 
 /**

@@ -1,7 +1,18 @@
 import { readdirSync } from "node:fs";
 import type { Browser, BrowserContext, Page } from "puppeteer-core";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
-import { APP, expectAccessible, openBrowser, press, see, signedIn, textOf, type, visit } from "./browser";
+import {
+  APP,
+  expectAccessible,
+  goIn,
+  openBrowser,
+  press,
+  see,
+  signedIn,
+  textOf,
+  type,
+  visit,
+} from "./browser";
 
 let opened: Awaited<ReturnType<typeof openBrowser>>;
 let browser: Browser;
@@ -65,6 +76,8 @@ const NAMES = [
 ];
 /** What is there for everybody, and what a household and a helper come to besides. */
 const OPEN = ["/health", "/offline", "/sign-in"];
+/** Opened by its secret part alone. */
+const isSecret = (path: string) => path.startsWith("/calendar/");
 const OWN = ["days", "days.ics", "garden", "log", "records.csv", "sheet.pdf", "steps"];
 
 it("shows nobody anything before they sign in, and leads them back to where they wanted to go", async () => {
@@ -74,7 +87,8 @@ it("shows nobody anything before they sign in, and leads them back to where they
   await visit(page, "/sign-in");
   const paths = addresses(house);
   expect(paths.length).toBeGreaterThan(35);
-  for (const path of paths.filter((p) => !OPEN.includes(p))) {
+  for (const path of paths.filter((p) => isSecret(p))) expect((await asked(page, path)).status).toBe(404);
+  for (const path of paths.filter((p) => !OPEN.includes(p) && !isSecret(p))) {
     const { status, url, text } = await asked(page, path);
     // A page leads to where one signs in; a file is refused.
     expect(
@@ -92,8 +106,7 @@ it("shows nobody anything before they sign in, and leads them back to where they
   await see(page, "That name and password do not belong together.");
   // What was typed stays.
   expect(await page.$eval("[name=username]", (e) => (e as HTMLInputElement).value)).toBe("ilva");
-  await type(page, "Password or PIN", "larkmouth-stairs");
-  await Promise.all([page.waitForNavigation(), page.locator("form button[type=submit]").click()]);
+  await goIn(page, "ilva", "larkmouth-stairs");
   await see(page, "Kit: 01 Orvane");
   await context.close();
   await trainer.context.close();
@@ -142,17 +155,13 @@ it("gives a household a card, with which it signs in, writes down what happened,
   const { page, context } = await phoneOf();
   // As its code leads one who scans it.
   await visit(page, `/sign-in?card=${code!.replace("-", "")}`);
-  await type(page, "Password or PIN", pin!);
-  await Promise.all([
-    page.waitForNavigation({ waitUntil: "networkidle0" }),
-    page.locator("form button[type=submit]").click(),
-  ]);
+  await goIn(page, code!, pin!);
   await see(page, "Our garden");
   expect(await textOf(page, "header")).not.toContain("Households");
   await press(page, "Log");
   await see(page, "What happened");
   await expectAccessible(page, "a household's log");
-  await page.locator("[role=radio]::-p-text(weather)").click();
+  await press(page, "weather");
   await page.locator('select[name="detail.weather"]').fill("hail");
   await type(page, "Note", "stones like peas");
   await press(page, "Save record");
@@ -177,7 +186,7 @@ it("keeps what a household wrote without signal on a shared phone from the next 
   const { page, context } = await phoneOf("card01");
   await press(page, "Log");
   await see(page, "What happened");
-  await page.locator("[role=radio]::-p-text(note)").click();
+  await press(page, "note");
   await page.setOfflineMode(true);
   await type(page, "Note", "written in the cellar");
   await press(page, "Save record");
@@ -188,7 +197,7 @@ it("keeps what a household wrote without signal on a shared phone from the next 
   await Promise.all([page.waitForNavigation({ waitUntil: "networkidle0" }), press(page, "Sign out")]);
   await signedIn(page, "tob");
   await see(page, "My round");
-  expect(await textOf(page, "body")).not.toContain("waits");
+  expect(await textOf(page, "body")).not.toContain("record waits");
   await page.locator("header summary").click();
   await Promise.all([page.waitForNavigation({ waitUntil: "networkidle0" }), press(page, "Sign out")]);
   await signedIn(page, "card01");
@@ -205,7 +214,7 @@ it("lets a helper go from house to house, and a photo with what was seen", async
   await expectAccessible(page, "my round");
   await press(page, "Write down: Quillow");
   await see(page, "What happened");
-  await page.locator("[role=radio]::-p-text(note)").click();
+  await press(page, "note");
   const input = await page.waitForSelector('input[type="file"]');
   await (input as unknown as { uploadFile: (path: string) => Promise<void> }).uploadFile(
     "docs/screenshots/bench.png",
@@ -221,5 +230,26 @@ it("lets a helper go from house to house, and a photo with what was seen", async
   expect(size).toBeGreaterThan(1000);
   expect(size).toBeLessThan(400_000);
   expect(await page.evaluate(async (app) => (await fetch(`${app}/records.csv`)).status, APP)).toBe(403);
+  await context.close();
+});
+
+it("gives a phone's calendar an address that opens these days alone, until it is withdrawn", async () => {
+  const { page, context } = await phoneOf("card01");
+  await press(page, "Days");
+  await press(page, "Make an address");
+  await see(page, "it is shown once");
+  const address = await page.$eval('a[href*="/calendar/"]', (a) => (a as HTMLAnchorElement).href);
+  const stranger = await phoneOf();
+  await visit(stranger.page, "/sign-in");
+  const read = await asked(stranger.page, new URL(address).pathname);
+  expect(read.status).toBe(200);
+  expect(read.text).toMatch(/^BEGIN:VCALENDAR[\s\S]*BEGIN:VEVENT/);
+  for (const name of NAMES.slice(1)) expect(read.text).not.toContain(name);
+  const guess = new URL(address).pathname.replace(/.(\.ics)$/, (_, end: string) => `_${end}`);
+  expect((await asked(stranger.page, guess)).status).toBe(404);
+  await press(page, "Withdraw it");
+  await see(page, "it opens nothing any more");
+  expect((await asked(stranger.page, new URL(address).pathname)).status).toBe(404);
+  await stranger.context.close();
   await context.close();
 });

@@ -17,6 +17,7 @@ import { ownOrigin } from "@/app/origin";
 import { readUnits } from "@/app/units";
 import { currentActor, PROGRAMME_COOKIE } from "@/server/actor";
 import { signOut } from "@/server/auth";
+import { makeAddress, withdrawAddress } from "@/server/calendar-address";
 import { saveClimate } from "@/server/climate";
 import { placeInGroup, removeGroup, saveGroup } from "@/server/groups";
 import { addHousehold, putAway, resurvey } from "@/server/households";
@@ -309,7 +310,7 @@ const addressOf = (asked: Headers) => asked.get("x-forwarded-for")?.split(",")[0
 export async function signInAction(typed: {
   readonly name: string;
   readonly password: string;
-}): Promise<Outcome<null>> {
+}): Promise<Outcome<{ home: string }>> {
   const asked = await headers();
   return signInBy(typed, { address: addressOf(asked), headers: asked });
 }
@@ -353,4 +354,16 @@ export async function endMembershipAction(memberId: string): Promise<Outcome<nul
 
 export async function giveHouseholdsAction(memberId: string, households: string): Promise<Outcome<null>> {
   return changed(async () => giveHouseholds(await currentActor("keep-people"), memberId, households));
+}
+
+/** Makes an address for a phone's calendar. @returns the whole of it */
+export async function makeAddressAction(householdId: string): Promise<Outcome<{ address: string }>> {
+  const made = await outcomeOf(async () => makeAddress(await currentActor("write-records"), householdId));
+  return made.ok
+    ? { ok: true, value: { address: `${await ownOrigin()}/calendar/${made.value.token}.ics` } }
+    : made;
+}
+
+export async function withdrawAddressAction(householdId: string): Promise<Outcome<null>> {
+  return changed(async () => withdrawAddress(await currentActor("write-records"), householdId));
 }

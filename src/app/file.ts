@@ -1,5 +1,5 @@
 import type { Outcome } from "@/core/problem";
-import { statusOf } from "@/server/outcome";
+import { jsonResponse } from "./json";
 
 /** A file to keep: whole, or read while it is written. */
 interface FileOut {
@@ -15,7 +15,7 @@ async function* bytesOf(parts: FileOut["parts"]): AsyncGenerator<Uint8Array, voi
 
 /** Answers with a file to keep, or with a problem as JSON and its status. */
 export function fileResponse(outcome: Outcome<FileOut>): Response {
-  if (!outcome.ok) return Response.json({ problem: outcome.problem }, { status: statusOf(outcome.problem) });
+  if (!outcome.ok) return jsonResponse(outcome);
   const { parts, name, type } = outcome.value;
   const bytes = bytesOf(parts);
   const body = new ReadableStream<Uint8Array>({

@@ -3,7 +3,7 @@ import type { Metadata } from "next";
 import { connection } from "next/server";
 import type { ReactNode } from "react";
 import { addRecordAction, chooseProgrammeAction, signOutAction } from "@/app/actions";
-import { homeOf } from "@/app/screen";
+import { homeOf } from "@/server/home";
 import { dayAt } from "@/core/day";
 import { currentActor, NotAllowed, signedIn, SignedOut } from "@/server/actor";
 import { fixedDay } from "@/server/environment";

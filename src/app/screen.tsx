@@ -3,18 +3,11 @@ import { headers } from "next/headers";
 import type { ReactNode } from "react";
 import { type Actor, currentActor, NotAllowed, SignedOut } from "@/server/actor";
 import { readHousehold } from "@/server/households";
+import { homeOf } from "@/server/home";
 import { may, type Right } from "@/server/may";
 import { troubleOf } from "@/server/outcome";
 import { isSurveyed, type Surveyed } from "@/server/setting";
 import { t } from "@/ui/words/translate";
-
-/** Where somebody begins who does not see the whole programme: a household its garden, a helper the list of theirs. */
-export const homeOf = (actor: Actor): string =>
-  actor.role === "household" && actor.households?.[0]
-    ? `/house/${actor.households[0]}/garden`
-    : may(actor, "see-programme")
-      ? "/"
-      : "/round";
 
 /**
  * Shows a screen for the actor; a database that is away is told in words instead. Whoever has not signed in does that

@@ -42,6 +42,18 @@ export const newestRecords = (
     values: [programmeId, householdId, most],
   });
 
+/** Records of one planting of a household with what became of each, newest first. */
+export const storyRecords = (
+  on: Db,
+  { programmeId, householdId }: Scope,
+  plantingId: string,
+): Promise<ShownRecord[]> =>
+  rowsOf(on, Shown, {
+    sql: `SELECT ${COLUMNS}, (SELECT later.kind FROM record later WHERE later.supersedes = t.id) AS "replacedBy"
+      FROM record t WHERE t.programme_id = $1 AND t.household_id = $2 AND t.planting_id = $3 ORDER BY t.happened_on DESC, t.noted_at DESC, t.id DESC LIMIT 500`,
+    values: [programmeId, householdId, plantingId],
+  });
+
 /** Records of one planting of a household, oldest happening first. */
 export const plantingRecords = (
   on: Db,

@@ -107,7 +107,10 @@ export async function signIn(
   name: string,
   password: string,
   { address, headers }: { readonly address: string; readonly headers: Headers },
-): Promise<{ readonly is: "in"; readonly cookies: readonly string[] } | { readonly is: "wrong" | "locked" }> {
+): Promise<
+  | { readonly is: "in"; readonly userId: string; readonly cookies: readonly string[] }
+  | { readonly is: "wrong" | "locked" }
+> {
   const account = name.toLowerCase();
   const byAccount = limiter("account", TRIES_PER_ACCOUNT);
   const tries = [
@@ -120,7 +123,7 @@ export async function signIn(
     const body = { username: account, password };
     const answer = await (await auth()).api.signInUsername({ body, headers, returnHeaders: true });
     await byAccount.delete(account);
-    return { is: "in", cookies: answer.headers.getSetCookie() };
+    return { is: "in", userId: answer.response.user.id, cookies: answer.headers.getSetCookie() };
   } catch (error) {
     if ((error as { statusCode?: number }).statusCode === undefined) throw error;
     // Whoever passes the limit in this moment is locked from the next try on.

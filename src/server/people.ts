@@ -21,6 +21,7 @@ import {
 import { db, transaction } from "@/db/pool";
 import type { Actor } from "./actor";
 import { changePassword, endSessions, makeAccount, PIN_DIGITS, signIn } from "./auth";
+import { homeOf } from "./home";
 import { readHousehold } from "./households";
 import { may, ROLES } from "./may";
 import { outcomeOf, parsed, refused } from "./outcome";
@@ -272,13 +273,15 @@ const SignInTyped = z.strictObject({
 export function signInBy(
   input: unknown,
   from: { readonly address: string; readonly headers: Headers },
-): Promise<Outcome<null>> {
+): Promise<Outcome<{ home: string }>> {
   return outcomeOf(async () => {
     const typed = parsed(SignInTyped, input);
     if (!typed.ok) return typed;
     // A card's code is printed in two parts.
     const name = typed.value.name.replace(/[\s-]/g, "");
-    const { is } = await signIn(name, typed.value.password, from);
-    return is === "in" ? { ok: true, value: null } : refused({ code: `sign-in-${is}` });
+    const signed = await signIn(name, typed.value.password, from);
+    if (signed.is !== "in") return refused({ code: `sign-in-${signed.is}` });
+    const [first] = await listMemberships(db("everything"), signed.userId);
+    return { ok: true, value: { home: first ? homeOf(first) : "/" } };
   });
 }

@@ -15,6 +15,7 @@ import {
   plantingRecords,
   plantingOfRecord,
   recordsInBatches,
+  storyRecords,
   type ShownRecord,
 } from "@/db/records";
 import { listProgress } from "@/db/progress";
@@ -43,6 +44,10 @@ export async function readRecords(
   const records = await newestRecords(db(actor), scopeOf(actor, householdId), most + 1);
   return { records: records.slice(0, most), times: n, hasMore: records.length > most };
 }
+
+/** A planting's records to be told as its story, newest first. */
+export const readStory = (actor: Actor, householdId: string, plantingId: string): Promise<ShownRecord[]> =>
+  storyRecords(db(actor), scopeOf(actor, householdId), plantingId);
 
 /** Weeks over which a log shows what came in. */
 const WEEKS_SHOWN = 20;

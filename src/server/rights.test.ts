@@ -43,6 +43,8 @@ const RIGHT_OF: Record<string, Right | undefined> = {
     ].map((name) => [name, "change-programme"] as const),
   ),
   addRecord: "write-records",
+  makeAddress: "write-records",
+  withdrawAddress: "write-records",
   readPlan: "see-programme",
   readProposals: "see-programme",
   ...Object.fromEntries(
@@ -110,7 +112,7 @@ it.each<Role | "nobody">([...ROLES, "nobody"])(
       const code = outcome.problem?.code ?? "";
       if (role === "nobody") expect(code, name).toBe("signed-out");
       // A helper may write, but not for a household that is not theirs.
-      else if (!may({ role }, right) || (isKept && name === "addRecord"))
+      else if (!may({ role }, right) || (isKept && right === "write-records"))
         expect(code, name).toBe("not-allowed");
       else expect(code, name).not.toMatch(/not-allowed|signed-out/);
     }

@@ -1,6 +1,6 @@
 import { redirect } from "next/navigation";
 import { signInAction } from "@/app/actions";
-import { homeOf } from "@/app/screen";
+import { homeOf } from "@/server/home";
 import { currentActor } from "@/server/actor";
 import { DEMO_ACCOUNTS, isDemo } from "@/server/demo-accounts";
 import { outcomeOf } from "@/server/outcome";

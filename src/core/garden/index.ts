@@ -20,3 +20,4 @@ export { mixFor, newMixFor } from "./new-mix";
 export { type Patch, positionsInHalf } from "./positions";
 export { type GoalInPlace, shadeAcross } from "./shade";
 export { isSilent, silentSince } from "./silent";
+export { type StoryStep, storyOf } from "./story";

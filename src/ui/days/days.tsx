@@ -19,6 +19,7 @@ import { useWords } from "@/ui/words/use-words";
 import { Amiss } from "./amiss";
 import { AwayNotes } from "./away";
 import { doneRecord } from "./done-record";
+import { type AddressActs, CalendarAddress } from "./calendar-address";
 import { Month } from "./month";
 import { TaskLine } from "./task-line";
 import { taskWords } from "./task-words";
@@ -34,6 +35,8 @@ export interface DaysProps extends GardenProps {
   /** What the household can carry a day, L; left out where nobody asked. */
   readonly carriesLDay?: number;
   readonly store: Store;
+  /** What gives its calendar an address; left out for those who may not. */
+  readonly address?: AddressActs;
 }
 
 const WEEK_DAYS = 7;
@@ -52,6 +55,7 @@ export function Days({
   carriesLDay,
   weather,
   store,
+  address,
 }: DaysProps) {
   const words = useWords();
   const { t, day } = words;
@@ -216,6 +220,7 @@ export function Days({
             {t("days.calendarHint")}
           </p>
         )}
+        {address && garden.rows.length > 0 && <CalendarAddress {...address} />}
       </div>
     </div>
   );

@@ -31,13 +31,19 @@ export function Round({ summaries, pages, ask }: RoundProps) {
                 <DueLines due={due} />
               </ul>
             </div>
-            <Link href={`/house/${id}/days`} className={`${buttonClass("open")} min-h-11`}>
+            <Link
+              href={`/house/${id}/days`}
+              className={`${buttonClass("open")} min-h-11`}
+              aria-label={`${t("round.days")}: ${name}`}
+            >
               {t("round.days")}
-              <span className="sr-only">: {name}</span>
             </Link>
-            <Link href={`/house/${id}/log`} className={`${buttonClass("solid")} min-h-11`}>
+            <Link
+              href={`/house/${id}/log`}
+              className={`${buttonClass("solid")} min-h-11`}
+              aria-label={`${t("round.log")}: ${name}`}
+            >
               {t("round.log")}
-              <span className="sr-only">: {name}</span>
             </Link>
           </li>
         ))}

@@ -243,14 +243,14 @@ export function Log({
       <div className="min-w-0">
         <ul className="mb-6 border-t-rule border-ink print:columns-2">
           {current.map((p) => (
-            <li key={p.id}>
+            <li key={p.id} className="flex items-center gap-2 border-b border-line">
               <button
                 type="button"
                 onClick={() => {
                   setCorrecting(undefined);
                   setStart(blank(p.id, today, p.due ? KIND_OF[p.due.task] : "picked"));
                 }}
-                className="grid w-full grid-cols-[1fr_auto] items-baseline gap-x-3 border-b border-line py-1.5 text-left hover:bg-card"
+                className="min-w-0 flex-1 py-1.5 text-left hover:bg-card"
               >
                 <span>
                   <b>{crop(p.goalId)}</b>{" "}
@@ -267,6 +267,13 @@ export function Log({
                   </span>
                 </span>
               </button>
+              <Link
+                href={`/house/${householdId}/planting/${p.id}`}
+                aria-label={`${t("story.open")}: ${nameOf(p.id)}`}
+                className={buttonClass("quiet")}
+              >
+                {t("story.open")}
+              </Link>
             </li>
           ))}
         </ul>

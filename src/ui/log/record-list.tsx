@@ -18,8 +18,9 @@ interface ListProps {
   readonly records: readonly ShownRecord[];
   /** What a record is about, in words. */
   readonly aboutOf: (record: GardenRecord) => string;
-  readonly onCorrect: (record: ShownRecord) => void;
-  readonly onStrike: (record: ShownRecord) => void;
+  /** Left out where records are only shown. */
+  readonly onCorrect?: (record: ShownRecord) => void;
+  readonly onStrike?: (record: ShownRecord) => void;
 }
 
 /** Records, newest first; what a later record replaced stays to be seen, told as such. */
@@ -77,9 +78,9 @@ export function RecordList({ householdId, records, aboutOf, onCorrect, onStrike 
                     ` · ${r.replacedBy === "struck" ? t("log.struck") : t("log.corrected")}`}
                 </span>
               </div>
-              {now && (
+              {now && onStrike && (
                 <div className="flex flex-col items-end sm:flex-row">
-                  {!isOfRow(r.kind) && (
+                  {!isOfRow(r.kind) && onCorrect && (
                     <Button look="quiet" onClick={() => onCorrect(r)}>
                       {t("log.correct")}
                     </Button>
@@ -96,7 +97,7 @@ export function RecordList({ householdId, records, aboutOf, onCorrect, onStrike 
       <Strike
         isOpen={striking !== undefined}
         onClose={() => setStriking(undefined)}
-        onStrike={() => striking && onStrike(striking)}
+        onStrike={() => striking && onStrike?.(striking)}
       />
     </>
   );

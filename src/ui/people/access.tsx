@@ -180,17 +180,20 @@ function MemberLine({
                 () => setDone(t("access.given")),
               )
             }
+            aria-label={`${t("access.give")}: ${name}`}
           >
             {t("access.give")}
-            <span className="sr-only">: {name}</span>
           </Button>
         </div>
       )}
       {isMine && (
         <OutcomeLines done={done ?? false} failure={failure}>
-          <Button look="quiet" onClick={() => void act(() => renew(id), setKey)}>
+          <Button
+            look="quiet"
+            onClick={() => void act(() => renew(id), setKey)}
+            aria-label={`${t("access.renew")}: ${name}`}
+          >
             {t("access.renew")}
-            <span className="sr-only">: {name}</span>
           </Button>
           <Button
             look="quiet"
@@ -200,9 +203,9 @@ function MemberLine({
                 () => setDone(t("access.signedOut", { name })),
               )
             }
+            aria-label={`${t("access.signOut")}: ${name}`}
           >
             {t("access.signOut")}
-            <span className="sr-only">: {name}</span>
           </Button>
           <Button
             look="quiet"
@@ -212,9 +215,9 @@ function MemberLine({
                 () => setDone(t("access.ended", { name })),
               )
             }
+            aria-label={`${t("access.end")}: ${name}`}
           >
             {t("access.end")}
-            <span className="sr-only">: {name}</span>
           </Button>
         </OutcomeLines>
       )}
@@ -240,9 +243,9 @@ function CardLine({ card, origin, giveCard }: { card: Card } & AccessProps) {
         <Button
           look={memberId ? "quiet" : "open"}
           onClick={() => void act(() => giveCard(householdId), setKey)}
+          aria-label={`${memberId ? t("access.newCard") : t("access.makeCard")}: ${name}`}
         >
           {memberId ? t("access.newCard") : t("access.makeCard")}
-          <span className="sr-only">: {name}</span>
         </Button>
       </div>
       <OutcomeLines done={false} failure={failure}>

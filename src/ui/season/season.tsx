@@ -1,7 +1,7 @@
 "use client";
 
 import { type ReactNode, useCallback } from "react";
-import { addDays, type Day, mondayOf } from "@/core/day";
+import { addDays, type Day, daysBetween, mondayOf } from "@/core/day";
 import type { PlaceKind } from "@/core/place";
 import type { Detail } from "@/core/record";
 import { causeOfLate, type LateStep } from "@/core/trouble";
@@ -96,8 +96,8 @@ export function Season({ today, since, weeks, crops, places, losses, late, judgi
                 t(`places.${p.kind}`),
                 String(p.households),
                 String(p.pickers),
-                quantity(p.kg, "mass"),
-                p.pickers > 0 ? quantity(p.kg / p.pickers, "mass") : "–",
+                p.kg > 0 ? quantity(p.kg, "mass") : "–",
+                p.kg > 0 ? quantity(p.kg / p.pickers, "mass") : "–",
               ])}
             />
           </Part>
@@ -175,22 +175,34 @@ const frameOf = ({ quantity }: Words) => {
   };
 };
 
+/** Weeks without a pick stand on the chart too: time goes on. */
+function everyWeek(weeks: readonly Week[]): readonly Pick<Week, "from" | "kg">[] {
+  const [first, last] = [weeks[0], weeks.at(-1)];
+  if (!first || !last) return [];
+  const kg = new Map(weeks.map((w) => [w.from, w.kg]));
+  return Array.from({ length: daysBetween(first.from, last.from) / 7 + 1 }, (_, i) => {
+    const from = addDays(first.from, 7 * i);
+    return { from, kg: kg.get(from) ?? 0 };
+  });
+}
+
 function ByWeek({ weeks }: { weeks: readonly Week[] }) {
   const words = useWords();
   const { t, day } = words;
   const option = useCallback(() => {
     const { inks, frame } = frameOf(words);
+    const all = everyWeek(weeks);
     return {
       ...frame,
       grid: { left: 4, right: 4, top: 10, bottom: 20 },
       xAxis: {
         type: "category",
-        data: weeks.map((w) => words.day(w.from)),
+        data: all.map((w) => words.day(w.from)),
         axisLabel: { color: inks.muted, hideOverlap: true },
         axisLine: { lineStyle: { color: inks.ink } },
       },
       yAxis: amountAxis(inks, (kg) => words.quantity(kg, "mass")),
-      series: [{ type: "bar", color: inks.leaf, barMaxWidth: 28, data: weeks.map((w) => w.kg) }],
+      series: [{ type: "bar", color: inks.leaf, barMaxWidth: 28, data: all.map((w) => w.kg) }],
     };
   }, [weeks, words]);
   return (

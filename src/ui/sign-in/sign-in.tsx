@@ -21,7 +21,7 @@ interface SignInProps {
     readonly account: string;
     readonly password: string;
   }[];
-  readonly signIn: (typed: { name: string; password: string }) => Promise<Outcome<null>>;
+  readonly signIn: (typed: { name: string; password: string }) => Promise<Outcome<{ home: string }>>;
 }
 
 /** Where everybody comes in: by name and password, or by a card. */
@@ -35,7 +35,7 @@ export function SignIn({ card, to, demo, signIn }: SignInProps) {
   const goIn = async (typed: { name: string; password: string }) => {
     setTrying(true);
     const outcome = await send(() => signIn(typed));
-    if (outcome.ok) return beginAnew(to);
+    if (outcome.ok) return beginAnew(to === "/" ? outcome.value.home : to);
     setTrying(false);
     setFailure(outcome.fields ? undefined : outcome.problem);
     setFields(outcome.fields ?? {});

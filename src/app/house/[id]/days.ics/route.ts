@@ -1,17 +1,7 @@
-import { tasksOf } from "@/core/days";
-import { calendarFile } from "@/core/exchange";
-import { assessGarden } from "@/core/garden";
-import { settingFrom } from "@/core/setting";
+import { householdCalendar } from "@/app/calendar";
 import { fileResponse } from "@/app/file";
-import { readUnits } from "@/app/units";
 import { currentActor } from "@/server/actor";
-import { readGarden } from "@/server/garden";
-import { readHousehold } from "@/server/households";
-import { outcomeOf, refused } from "@/server/outcome";
-import { readProgramme, readReference } from "@/server/programme";
-import { isSurveyed } from "@/server/setting";
-import { calendarEntries } from "@/ui/days/calendar-entries";
-import { wordsFor } from "@/ui/words/words-for";
+import { outcomeOf } from "@/server/outcome";
 
 /** A household's days as a calendar file. */
 export const GET = async (
@@ -19,23 +9,5 @@ export const GET = async (
   { params }: RouteContext<"/house/[id]/days.ics">,
 ): Promise<Response> =>
   fileResponse(
-    await outcomeOf(async () => {
-      const actor = await currentActor("see-household");
-      const household = await readHousehold(actor, (await params).id);
-      if (!household || !isSurveyed(household)) return refused({ code: "not-found" });
-      const { plan, setting: plain, today, records } = await readGarden(actor, household);
-      const setting = settingFrom(plain, await readReference(actor));
-      const garden = assessGarden(plan, setting);
-      const words = wordsFor(await readUnits(), (await readProgramme(actor)).currency);
-      const entries = calendarEntries(tasksOf(garden, records, { setting, today }), garden, today, words);
-      const { code, name } = household;
-      return {
-        ok: true,
-        value: {
-          name: `days-house-${code}.ics`,
-          type: "text/calendar; charset=utf-8",
-          parts: [calendarFile(`${code} ${name}`, entries, new Date().toISOString())],
-        },
-      };
-    }),
+    await outcomeOf(async () => householdCalendar(await currentActor("see-household"), (await params).id)),
   );

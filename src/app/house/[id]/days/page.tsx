@@ -1,5 +1,7 @@
-import { addRecordAction } from "@/app/actions";
+import { addRecordAction, makeAddressAction, withdrawAddressAction } from "@/app/actions";
 import { houseScreen } from "@/app/screen";
+import { readHasAddress } from "@/server/calendar-address";
+import { may } from "@/server/may";
 import { readGarden } from "@/server/garden";
 import { Days } from "@/ui/days/days";
 import { t } from "@/ui/words/translate";
@@ -17,6 +19,15 @@ export default async function Page({ params }: PageProps<"/house/[id]/days">) {
           away={household.away}
           carriesLDay={household.place.waterLDay ?? undefined}
           store={addRecordAction}
+          address={
+            may(actor, "write-records")
+              ? {
+                  hasAddress: await readHasAddress(actor, household.id),
+                  make: makeAddressAction.bind(null, household.id),
+                  withdraw: withdrawAddressAction.bind(null, household.id),
+                }
+              : undefined
+          }
           {...await readGarden(actor, household)}
         />
       );
