@@ -32,6 +32,7 @@ const screens = () => [
   "/groups",
   "/season",
   "/people",
+  "/notes",
   "/messages",
   group,
   "/mixes",

@@ -1,4 +1,6 @@
-import { readdirSync } from "node:fs";
+import { readdirSync, writeFileSync } from "node:fs";
+import { tmpdir } from "node:os";
+import { join } from "node:path";
 import type { Browser, BrowserContext, Page } from "puppeteer-core";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import {
@@ -251,5 +253,50 @@ it("gives a phone's calendar an address that opens these days alone, until it is
   await see(page, "it opens nothing any more");
   expect((await asked(stranger.page, new URL(address).pathname)).status).toBe(404);
   await stranger.context.close();
+  await context.close();
+});
+
+it("takes in a table of other people's notes: columns guessed, rows told, stored whole, and known the second time", async () => {
+  const { page, context } = await phoneOf("ilva");
+  await page.setViewport({ width: 1280, height: 800 });
+  await visit(page, "/notes");
+  const file = join(tmpdir(), `pip-row-notes-${process.pid}.csv`);
+  writeFileSync(
+    file,
+    "House;Day;What;Plant;Weight\n01;12/5/26;harvested;strawbery;200 g\n01;17/5/26;harvested;mango;1 kg\n",
+  );
+  const choose = async () => {
+    const input = await page.waitForSelector('input[type="file"]');
+    await (input as unknown as { uploadFile: (path: string) => Promise<void> }).uploadFile(file);
+  };
+  await choose();
+  await see(page, "2 notes");
+  await press(page, "See what they say");
+  await see(page, "1 new, 0 on record already, 1 wrong");
+  await expectAccessible(page, "notes that were read");
+  writeFileSync(file, "House;Day;What;Plant;Weight\n01;12/5/26;harvested;strawbery;200 g\n");
+  await visit(page, "/notes");
+  await choose();
+  await see(page, "One note");
+  await press(page, "See what they say");
+  await see(page, "picked strawberry, everbearing 200 g");
+  await press(page, "Store this note");
+  await see(page, "One record stored.");
+  await press(page, "See what they say");
+  await see(page, "0 new, 1 on record already, 0 wrong");
+  // From paper, by the keyboard alone.
+  await page.locator('input[data-cell="0 household"]').click();
+  for (const text of ["04", "yesterday", "watered"]) {
+    await page.keyboard.type(text);
+    await page.keyboard.press("Tab");
+  }
+  await page.keyboard.type("all bags");
+  await page.keyboard.press("Enter");
+  await page.keyboard.type("bag 1");
+  expect(await page.$eval('input[data-cell="1 what"]', (e) => (e as HTMLInputElement).value)).toBe("watered");
+  await press(page, "Read these lines");
+  await see(page, "2 notes");
+  await press(page, "See what they say");
+  await see(page, "2 new");
   await context.close();
 });

@@ -24,6 +24,7 @@ import { addHousehold, putAway, resurvey } from "@/server/households";
 import { saveStock } from "@/server/kit";
 import { receiveMessage, remindNow, savePhone } from "@/server/messages";
 import { chooseMix, removeMix, saveMix, saveSizes } from "@/server/mixes";
+import { type NotesReport, takeNotes } from "@/server/notes";
 import { outcomeOf } from "@/server/outcome";
 import {
   type ProposalsPage,
@@ -366,4 +367,13 @@ export async function makeAddressAction(householdId: string): Promise<Outcome<{ 
 
 export async function withdrawAddressAction(householdId: string): Promise<Outcome<null>> {
   return changed(async () => withdrawAddress(await currentActor("write-records"), householdId));
+}
+
+export async function takeNotesAction(notes: unknown): Promise<Outcome<NotesReport>> {
+  const outcome = await outcomeOf(async () => {
+    const actor = await currentActor("change-programme");
+    return takeNotes(actor, notes, (await ownMessageWords()).namesOf);
+  });
+  if (outcome.ok && outcome.value.stored > 0) revalidatePath("/", "layout");
+  return outcome;
 }

@@ -282,3 +282,12 @@ export async function putPlace(
     ],
   );
 }
+
+const Coded = z.object({ id: z.string(), code: z.string(), name: z.string() });
+
+/** All households of a programme that have not left, by their codes. */
+export const listCodes = (on: Db, programmeId: string): Promise<z.infer<typeof Coded>[]> =>
+  rowsOf(on, Coded, {
+    sql: `SELECT id, code, name FROM household WHERE programme_id = $1 AND NOT put_away ORDER BY number`,
+    values: [programmeId],
+  });

@@ -5,10 +5,11 @@ import { closePool, db } from "@/db/pool";
 import { householdOf, planWith, record, SURVEY, tinyJpeg, twoTrainers } from "@/testing/programme";
 import { addHousehold, findHouseholds, overview, putAway, readHousehold, readNextStep } from "./households";
 import { readSetting } from "./judging";
+import { takeNotes } from "./notes";
 import { savePlan } from "./plans";
 import { stopQueue } from "./queue";
 import { readKitForAll } from "./kit";
-import { addRecord, readDone, readPhoto, readRecords } from "./records";
+import { addRecord, logPlantings, readDone, readPhoto, readRecords } from "./records";
 import { isSurveyed } from "./setting";
 
 const { trainer, stranger } = await twoTrainers();
@@ -221,4 +222,65 @@ it("keeps what else a record says, and the photo that came with it once, without
   expect(await readPhoto({ ...trainer, households: [other] }, id, pest.id)).toMatchObject(refusal);
   expect(await readPhoto(stranger, id, pest.id)).toMatchObject(refusal);
   expect(await readPhoto(trainer, id, "../etc")).toMatchObject(refusal);
+});
+
+describe("other people's notes", () => {
+  const note = (more: Record<string, string>) => ({
+    household: "",
+    date: "17.5.2026",
+    what: "picked",
+    crop: "tomato",
+    row: "",
+    amount: "0,5",
+    unit: "kg",
+    note: "",
+    id: "",
+    ...more,
+  });
+  const namesOf = (goalId: string) => [goalId.split("/")[0]!];
+  const take = (rows: object[], isStored: boolean, actor = trainer) =>
+    takeNotes(actor, { rows, order: "day-first", what: "", isStored }, namesOf);
+
+  it("are told before they are stored, stored whole, and known when they come again", async () => {
+    const id = await householdOf(trainer);
+    const { plan } = planWith();
+    await savePlan(trainer, id, 0, plan);
+    const { code } = await read(id);
+    const rows = [
+      note({ household: code }),
+      note({ household: code, date: "18.5.", amount: "3 pieces", unit: "", note: "split" }),
+    ];
+    const dry = await take(rows, false);
+    expect(dry).toMatchObject({ ok: true, value: { stored: 0, lines: [{ is: "new" }, { is: "new" }] } });
+    expect((await readRecords(trainer, id)).records).toEqual([]);
+    // One that is wrong keeps all of them out.
+    const mixed = await take([...rows, note({ household: code, crop: "mango" })], true);
+    expect(mixed).toMatchObject({ value: { stored: 0, lines: [{}, {}, { is: "wrong", line: 4 }] } });
+    expect((await readRecords(trainer, id)).records).toEqual([]);
+    expect(await take(rows, true)).toMatchObject({ value: { stored: 2 } });
+    expect((await readRecords(trainer, id)).records.map((r) => [r.on, r.amount?.value, r.note])).toEqual([
+      ["2026-05-18", 3, "split"],
+      ["2026-05-17", 0.5, ""],
+    ]);
+    expect((await logPlantings(trainer, id))[0]!.picked).toEqual({ mass: 0.5, pieces: 3 });
+    const again = await take(rows, true);
+    expect(again).toMatchObject({ value: { stored: 0, lines: [{ is: "known" }, { is: "known" }] } });
+    expect((await readRecords(trainer, id)).records).toHaveLength(2);
+  });
+
+  it("are of the actor's own households, and read whatever is typed", async () => {
+    const { code } = await read(await householdOf(trainer));
+    const wrong = await take([note({ household: code }), note({ household: "9999" })], true, stranger);
+    expect(wrong).toMatchObject({
+      value: {
+        stored: 0,
+        lines: [{ problem: { code: "household-unknown" } }, { problem: { code: "household-unknown" } }],
+      },
+    });
+    expect(await take([], true)).toMatchObject({ problem: { code: "file-empty" } });
+    expect(await take([{ household: 7 }], true)).toMatchObject({ ok: false });
+    expect(await take([note({ note: "x".repeat(1001) })], true)).toMatchObject({
+      problem: { code: "too-long" },
+    });
+  });
 });

@@ -21,11 +21,11 @@ import { brokenConstraint, db } from "@/db/pool";
 import { deliver } from "@/standins/gateway";
 import type { Actor } from "./actor";
 import { readHousehold, scopeOf } from "./households";
+import { knownOf, namedIn } from "./known";
 import { outcomeOf, parsed, refused } from "./outcome";
-import { readPlan } from "./plans";
 import { programmeToChange, readProgramme, readToday } from "./programme";
 import { actorOf } from "./proposals";
-import { addRecord, logPlantings } from "./records";
+import { addRecord } from "./records";
 import { hourIn } from "./town";
 
 /** What is answered to a message. */
@@ -106,25 +106,8 @@ async function answerTo(
   words: MessageWords,
 ): Promise<{ reply: Reply; recordIds: string[] }> {
   const scope = scopeOf(actor, householdId);
-  const [{ plan }, plantings, today] = await Promise.all([
-    readPlan(actor, householdId),
-    logPlantings(actor, householdId),
-    readToday(actor),
-  ]);
-  const numberOf = (rowId: string | undefined) => plan.rows.findIndex((row) => row.id === rowId) + 1;
-  const read = readMessage(text, {
-    today,
-    rows: plan.rows.map((row, i) => ({ id: row.id, number: i + 1 })),
-    plantings: plantings
-      .filter(({ removed }) => !removed)
-      .map(({ id: plantingId, rowId, goalId, isOver }) => ({
-        id: plantingId,
-        rowId,
-        row: numberOf(rowId),
-        names: words.namesOf(goalId),
-        isOver,
-      })),
-  });
+  const known = await knownOf(actor, householdId, words.namesOf);
+  const read = readMessage(text, known);
   switch (read.is) {
     case "stop":
     case "start":
@@ -151,10 +134,7 @@ async function answerTo(
         }
         ids.push(record.id);
       }
-      const named = read.records.map((draft) => {
-        const planting = plantings.find((p) => p.id === draft.plantingId);
-        return { ...draft, goalId: planting?.goalId, row: numberOf(planting?.rowId ?? draft.rowId) };
-      });
+      const named = read.records.map((draft) => ({ ...draft, ...namedIn(known, draft) }));
       return { reply: { is: "stored", records: named }, recordIds: ids };
     }
   }

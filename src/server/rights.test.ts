@@ -40,6 +40,7 @@ const RIGHT_OF: Record<string, Right | undefined> = {
       "receiveMessage",
       "remindNow",
       "savePhone",
+      "takeNotes",
     ].map((name) => [name, "change-programme"] as const),
   ),
   addRecord: "write-records",

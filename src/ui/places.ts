@@ -14,6 +14,7 @@ export const PROGRAMME_PLACES = [
 const HOUSEHOLD_PLACES = [
   { path: "/", word: "start" },
   { path: "/season", word: "season" },
+  { path: "/notes", word: "notes" },
 ] as const;
 
 /** Who is taught together, what they write, and who may do what. */

@@ -48,13 +48,13 @@ export function Story({
   const name = `${crop(view.goal.id)}${view.planting.plants === null ? "" : ` × ${view.planting.plants}`}`;
   const number = told.rows.indexOf(row) + 1;
   return (
-    <div className="px-4 py-4 lg:px-6">
-      <h1 className="text-title font-bold">{name}</h1>
-      <p className="text-muted">
+    <div className="py-4">
+      <h1 className="px-4 text-title font-bold lg:px-6">{name}</h1>
+      <p className="px-4 text-muted lg:px-6">
         {t("bench.row", { n: number })}, {bag(row.bag.kindId)}
       </p>
       <div className="mt-3">
-        <div className={ROW_COLUMNS}>
+        <div className={`px-4 lg:pl-6 ${ROW_COLUMNS}`}>
           <SeasonLegend />
           <SeasonAxis span={span} today={today} />
         </div>
@@ -69,7 +69,7 @@ export function Story({
           }
         />
       </div>
-      <div className="mt-6 grid gap-x-10 gap-y-6 lg:grid-cols-2">
+      <div className="mt-6 grid gap-x-10 gap-y-6 px-4 lg:grid-cols-2 lg:px-6">
         <section aria-labelledby="steps" className="min-w-0">
           <h2 id="steps" className="border-t-rule border-ink pt-1.5 text-lg font-bold">
             {t("story.steps")}

@@ -1,0 +1,10 @@
+import { takeNotesAction } from "@/app/actions";
+import { screen } from "@/app/screen";
+import { TakeNotes } from "@/ui/notes/take-notes";
+import { t } from "@/ui/words/translate";
+
+export const metadata = { title: t("takeNotes.title") };
+
+export default function Page() {
+  return screen(async () => <TakeNotes take={takeNotesAction} />, "change-programme");
+}

@@ -1,0 +1,107 @@
+"use client";
+
+import { useState } from "react";
+import {
+  type Columns,
+  guessColumns,
+  NOTE_FIELDS,
+  type NoteField,
+  type NoteRow,
+  noteRows,
+  readTable,
+  type TableRead,
+} from "@/core/notes";
+import type { Problem } from "@/core/problem";
+import { SelectField } from "@/ui/primitives/field";
+import { useWords } from "@/ui/words/use-words";
+
+const MOST_BYTES = 2_000_000;
+
+/** Where this device keeps which column held what, for tables with the same heads. */
+const keyOf = (heads: readonly string[]) => `pip-row-columns ${heads.join("|").slice(0, 400)}`;
+
+/** Columns as somebody set them for such a table before; guessed where nobody did. */
+function columnsFor(heads: readonly string[]): Columns {
+  try {
+    const kept: unknown = JSON.parse(localStorage.getItem(keyOf(heads)) ?? "null");
+    if (typeof kept === "object" && kept !== null)
+      return Object.fromEntries(
+        NOTE_FIELDS.flatMap((field) => {
+          const head = (kept as Record<string, unknown>)[field];
+          return typeof head === "string" && heads.includes(head) ? [[field, head]] : [];
+        }),
+      );
+  } catch {
+    // Somebody else's text under our name: guessed then.
+  }
+  return guessColumns(heads);
+}
+
+/** A table of notes: which column holds what is guessed, set right, and remembered for the next one. */
+export function NoteFile({ onRows }: { onRows: (rows: readonly NoteRow[]) => void }) {
+  const { t, problem } = useWords();
+  const [table, setTable] = useState<TableRead>();
+  const [columns, setColumns] = useState<Columns>({});
+  const [failure, setFailure] = useState<Problem>();
+  const read = async (file: File | undefined) => {
+    if (!file) return;
+    const found = file.size > MOST_BYTES ? ({ code: "file-large" } as const) : readTable(await file.text());
+    if ("code" in found) {
+      setFailure(found);
+      setTable(undefined);
+      return;
+    }
+    const guessed = columnsFor(found.heads);
+    setFailure(undefined);
+    setTable(found);
+    setColumns(guessed);
+    onRows(noteRows(found.rows, guessed));
+  };
+  const set = (field: NoteField, head: string) => {
+    if (!table) return;
+    const next = { ...columns, [field]: head === "" ? undefined : head };
+    setColumns(next);
+    localStorage.setItem(keyOf(table.heads), JSON.stringify(next));
+    onRows(noteRows(table.rows, next));
+  };
+  return (
+    <section aria-labelledby="file" className="min-w-0">
+      <h2 id="file" className="border-t-rule border-ink pt-1.5 text-lg font-bold">
+        {t("takeNotes.file")}
+      </h2>
+      <label className="mt-2 block text-sm font-semibold">
+        {t("takeNotes.choose")}
+        <input
+          type="file"
+          accept=".csv,.tsv,.txt,text/csv,text/tab-separated-values,text/plain"
+          className="mt-1 block w-full text-sm font-normal"
+          onChange={(e) => void read(e.target.files?.[0])}
+        />
+      </label>
+      {failure && (
+        <p role="alert" className="mt-2 font-semibold text-beet">
+          ✕ {problem(failure)}
+        </p>
+      )}
+      {table && (
+        <div className="mt-3 grid grid-cols-2 gap-3">
+          {NOTE_FIELDS.map((field) => (
+            <SelectField
+              key={field}
+              label={t(`takeNotes.fields.${field}`)}
+              value={columns[field] ?? ""}
+              onChange={(e) => set(field, e.target.value)}
+            >
+              <option value="">{t("takeNotes.noColumn")}</option>
+              {table.heads.map((head) => (
+                <option key={head} value={head}>
+                  {head}
+                </option>
+              ))}
+            </SelectField>
+          ))}
+        </div>
+      )}
+    </section>
+  );
+}
