@@ -36,7 +36,9 @@ function pools() {
       connectionTimeoutMillis: 4000,
       statement_timeout: STATEMENT_MS,
     });
-    // A dropped idle connection is replaced at the next query; it must not end the process.
+    // One that drops while somebody has it fails the statement that it is at; said a second time, it would end the process.
+    pool.on("connect", (client) => client.on("error", () => undefined));
+    // A dropped idle connection is replaced at the next query; it must not end the process either.
     return pool.on("error", (error) => console.error(`database connection lost: ${error.message}`));
   };
   return (held.pipRowPools ??= { app: poolOf(10, `-c role=${APP_ROLE}`), owner: poolOf(6) });

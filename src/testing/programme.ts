@@ -1,4 +1,5 @@
 import { randomUUID } from "node:crypto";
+import { storedSurvey, Survey } from "@/core/place";
 import { type Plan, putPlanting } from "@/core/plan";
 import type { GardenRecord } from "@/core/record";
 import { db } from "@/db/pool";
@@ -33,6 +34,9 @@ export const SURVEY = {
   hookLimit: "30 lb",
   site: ["windy", "stairs"],
 };
+
+/** The doorstep as it is stored. */
+export const demoSurvey = () => storedSurvey(Survey.parse(SURVEY), "EUR");
 
 /** The demo's trainer, and one of another programme that has nothing yet. */
 export async function twoTrainers(): Promise<{ trainer: Actor; stranger: Actor }> {
