@@ -247,7 +247,10 @@ it("gives a phone's calendar an address that opens these days alone, until it is
   expect(read.status).toBe(200);
   expect(read.text).toMatch(/^BEGIN:VCALENDAR[\s\S]*BEGIN:VEVENT/);
   for (const name of NAMES.slice(1)) expect(read.text).not.toContain(name);
-  const guess = new URL(address).pathname.replace(/.(\.ics)$/, (_, end: string) => `_${end}`);
+  const guess = new URL(address).pathname.replace(
+    /(.)(\.ics)$/,
+    (_, last: string, end: string) => `${last === "A" ? "B" : "A"}${end}`,
+  );
   expect((await asked(stranger.page, guess)).status).toBe(404);
   await press(page, "Withdraw it");
   await see(page, "it opens nothing any more");
@@ -292,6 +295,7 @@ it("takes in a table of other people's notes: columns guessed, rows told, stored
   }
   await page.keyboard.type("all bags");
   await page.keyboard.press("Enter");
+  await page.waitForFunction(() => (document.activeElement as HTMLElement).dataset.cell === "1 crop");
   await page.keyboard.type("bag 1");
   expect(await page.$eval('input[data-cell="1 what"]', (e) => (e as HTMLInputElement).value)).toBe("watered");
   await press(page, "Read these lines");
