@@ -15,12 +15,12 @@ import type { Schools } from "@/core/school";
 import type { WeatherMode } from "@/core/weather";
 import { ownOrigin } from "@/app/origin";
 import { readUnits } from "@/app/units";
-import { currentActor, PROGRAMME_COOKIE } from "@/server/actor";
+import { currentActor, PROGRAMME_COOKIE, signedIn } from "@/server/actor";
 import { signOut } from "@/server/auth";
 import { makeAddress, withdrawAddress } from "@/server/calendar-address";
 import { saveClimate } from "@/server/climate";
 import { placeInGroup, removeGroup, saveGroup } from "@/server/groups";
-import { addHousehold, putAway, resurvey } from "@/server/households";
+import { addHousehold, leave, putAway, resurvey, sharePicked } from "@/server/households";
 import { saveStock } from "@/server/kit";
 import { receiveMessage, remindNow, savePhone } from "@/server/messages";
 import { chooseMix, removeMix, saveMix, saveSizes } from "@/server/mixes";
@@ -35,6 +35,7 @@ import {
 } from "@/server/proposals";
 import { nameVersion, rereadPlan, type SavedPlan, savePlan, setAside } from "@/server/plans";
 import { readProgramme } from "@/server/programme";
+import { beginProgramme } from "@/server/programmes";
 import {
   endMembership,
   giveCard,
@@ -376,4 +377,19 @@ export async function takeNotesAction(notes: unknown): Promise<Outcome<NotesRepo
   });
   if (outcome.ok && outcome.value.stored > 0) revalidatePath("/", "layout");
   return outcome;
+}
+
+export async function beginProgrammeAction(typed: unknown): Promise<Outcome<{ id: string }>> {
+  return outcomeOf(async () => {
+    const actor = await currentActor("keep-trainers");
+    return beginProgramme(actor, (await signedIn())?.userId ?? "", typed);
+  });
+}
+
+export async function leaveAction(householdId: string): Promise<Outcome<null>> {
+  return changed(async () => leave(await currentActor("change-programme"), householdId));
+}
+
+export async function sharePickedAction(householdId: string, isShared: boolean): Promise<Outcome<null>> {
+  return changed(async () => sharePicked(await currentActor("write-records"), householdId, isShared));
 }

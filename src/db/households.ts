@@ -68,6 +68,8 @@ const Household = z.object({
   /** The number from which it writes, and whether it wants to be reminded. */
   phone: z.string().nullable(),
   wantsReminders: z.boolean(),
+  /** What it picks counts in what all are shown. */
+  sharesPicked: z.boolean(),
   /** It has left: out of every list, its records kept. */
   isPutAway: z.boolean(),
   /** Null until somebody has surveyed it. */
@@ -87,7 +89,7 @@ const Household = z.object({
 export type Household = z.infer<typeof Household>;
 
 const COLUMNS = `h.id, h.code, h.name, h.adults, h.children, h.tastes, h.note, h.version, h.schools,
-    h.put_away AS "isPutAway", h.phone, h.wants_reminders AS "wantsReminders", h.wants, h.skill, h.trays, h.cells, h.budget_minor AS "budgetMinor", h.away,
+    h.put_away AS "isPutAway", h.phone, h.wants_reminders AS "wantsReminders", h.shares_picked AS "sharesPicked", h.wants, h.skill, h.trays, h.cells, h.budget_minor AS "budgetMinor", h.away,
     CASE WHEN p.household_id IS NULL THEN NULL ELSE jsonb_build_object(
       'kind', p.kind, 'lengthCm', p.length_cm, 'lengthTyped', p.length_typed, 'widthCm', p.width_cm,
       'widthTyped', p.width_typed, 'sun', p.sun, 'limitKgM2', p.limit_kg_m2, 'limitTyped', p.limit_typed,
@@ -291,3 +293,30 @@ export const listCodes = (on: Db, programmeId: string): Promise<z.infer<typeof C
     sql: `SELECT id, code, name FROM household WHERE programme_id = $1 AND NOT put_away ORDER BY number`,
     values: [programmeId],
   });
+
+/** Takes away all that tells who a household is; its number, its plan and its records stay. */
+export async function forgetName(on: Db, { programmeId, householdId }: Scope): Promise<void> {
+  await on.query(
+    `UPDATE household SET name = code, note = '', tastes = '', phone = NULL, wants_reminders = false, group_id = NULL, put_away = true,
+       version = version + 1 WHERE programme_id = $1 AND id = $2`,
+    [programmeId, householdId],
+  );
+  // What it wrote by message stands in its records; the messages and numbers go.
+  await on.query(`DELETE FROM message WHERE programme_id = $1 AND household_id = $2`, [
+    programmeId,
+    householdId,
+  ]);
+}
+
+/** Keeps whether what a household picks counts in what all are shown. */
+export async function updateSharing(
+  on: Db,
+  { programmeId, householdId }: Scope,
+  isShared: boolean,
+): Promise<void> {
+  await on.query(`UPDATE household SET shares_picked = $3 WHERE programme_id = $1 AND id = $2`, [
+    programmeId,
+    householdId,
+    isShared,
+  ]);
+}

@@ -23,6 +23,6 @@ export const DEMO_ACCOUNTS: readonly DemoAccount[] = [
     password: "larkmouth-yards",
     households: ["01", "04", "07"],
   },
-  { role: "household", name: "Orvane", account: "card01", password: "246802", households: ["01"] },
+  { role: "household", name: "House 01", account: "card01", password: "246802", households: ["01"] },
   { role: "reader", name: "Town desk", account: "desk", password: "larkmouth-desks" },
 ];

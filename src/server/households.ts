@@ -16,6 +16,7 @@ import {
 } from "@/core/record";
 import {
   findHousehold,
+  forgetName,
   type Household,
   insertHousehold,
   type NamedHousehold,
@@ -23,16 +24,20 @@ import {
   putPlace,
   searchHouseholds,
   updateHousehold,
+  updateSharing,
   updatePutAway,
 } from "@/db/households";
+import { deleteAddress } from "@/db/calendar-addresses";
+import { endMember, findCard, noteChange } from "@/db/members";
 import { db, transaction } from "@/db/pool";
 import { countStages, countWaiting, type ListAsk, listPage, listWaiting, PAGE_SIZE } from "@/db/progress";
 import type { Scope } from "@/db/scope";
 import { CROPS } from "@/library";
+import { closeUnused } from "./accounts";
 import type { Actor } from "./actor";
 import { followHousehold } from "./following";
 import { outcomeOf, parsed, refused } from "./outcome";
-import { judgingSince, type Programme, programmeToChange, readToday } from "./programme";
+import { judgingSince, type Programme, programmeTo, programmeToChange, readToday } from "./programme";
 import { climateOf, todayIn } from "./town";
 
 export type { Household };
@@ -220,6 +225,42 @@ export function putAway(actor: Actor, householdId: string, isPutAway: unknown): 
     if (!wanted.ok) return wanted;
     if (!(await readHousehold(actor, householdId))) return refused({ code: "not-found" });
     await updatePutAway(db(actor), scopeOf(actor, householdId), wanted.value);
+    return { ok: true, value: null };
+  });
+}
+
+/**
+ * Lets a household go for good: its name and all that tells who it is go with it, its card and its calendar's address open
+ * nothing any more, and its records stay without it.
+ */
+export function leave(actor: Actor, householdId: string): Promise<Outcome<null>> {
+  return outcomeOf(async () => {
+    const allowed = await programmeToChange(actor);
+    if (!allowed.ok) return allowed;
+    const household = await readHousehold(actor, householdId);
+    if (!household) return refused({ code: "not-found" });
+    const card = await findCard(db("everything"), actor.programmeId, household.id);
+    await transaction(actor, async (on) => {
+      const scope = scopeOf(actor, householdId);
+      await forgetName(on, scope);
+      await deleteAddress(on, scope);
+      if (card) await endMember(on, actor.programmeId, card.id);
+      await noteChange(on, actor.programmeId, { author: actor.name, act: "left", about: household.code });
+    });
+    if (card) await closeUnused(card.userId);
+    return { ok: true, value: null };
+  });
+}
+
+/** Keeps whether what a household picks counts in what all are shown. */
+export function sharePicked(actor: Actor, householdId: string, isShared: unknown): Promise<Outcome<null>> {
+  return outcomeOf(async () => {
+    const allowed = await programmeTo(actor, "write-records", householdId);
+    if (!allowed.ok) return allowed;
+    const wanted = parsed(z.boolean(), isShared);
+    if (!wanted.ok) return wanted;
+    if (!(await readHousehold(actor, householdId))) return refused({ code: "not-found" });
+    await updateSharing(db(actor), scopeOf(actor, householdId), wanted.value);
     return { ok: true, value: null };
   });
 }

@@ -3,8 +3,15 @@ import { applySetCookies } from "better-auth/cookies";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { findCard, listMemberships } from "@/db/members";
 import { closePool, db } from "@/db/pool";
-import { householdOf, twoTrainers } from "@/testing/programme";
+import { householdOf, planWith, record, SURVEY, twoTrainers } from "@/testing/programme";
 import type { Actor } from "./actor";
+import { addHousehold, leave, overview, sharePicked } from "./households";
+import { savePlan } from "./plans";
+import { readPriceList } from "./prices";
+import { beginProgramme } from "./programmes";
+import { stopQueue } from "./queue";
+import { addRecord, readRecords } from "./records";
+import { readShared } from "./season";
 import { sessionOf, signIn } from "./auth";
 import {
   endMembership,
@@ -26,7 +33,10 @@ beforeAll(async () => {
   ({ trainer, stranger } = await twoTrainers());
   organiser = { ...trainer, role: "organiser", name: "Maud Ferrin" };
 });
-afterAll(closePool);
+afterAll(async () => {
+  await stopQueue();
+  await closePool();
+});
 
 /** Tries to get in; the headers of a request of whoever got in. */
 async function tryIn(account: string, password: string, address: string = randomUUID()) {
@@ -183,4 +193,84 @@ it("signs somebody out everywhere, and opens the account with the new password a
   const renewed = keyOf(await renew(trainer, id));
   expect((await tryIn(key.account, key.password)).is).toBe("wrong");
   expect((await tryIn(key.account, renewed.password)).is).toBe("in");
+});
+
+it("begins a programme of its own, from the library or as a copy without households, for organisers alone", async () => {
+  const typed = {
+    name: "Next year",
+    town: "Larkmouth",
+    climateId: "northquay",
+    currency: "eur",
+    isCopy: true,
+  };
+  expect(await beginProgramme(trainer, await userOf("ilva"), typed)).toMatchObject({
+    problem: { code: "not-allowed" },
+  });
+  expect(
+    await beginProgramme(organiser, await userOf("maud"), { ...typed, currency: "moons" }),
+  ).toMatchObject({
+    fields: { currency: { code: "currency-unknown" } },
+  });
+  const copied = await beginProgramme(organiser, await userOf("maud"), typed);
+  const fresh = await beginProgramme(organiser, await userOf("maud"), {
+    ...typed,
+    name: "Elsewhere",
+    isCopy: false,
+  });
+  if (!copied.ok || !fresh.ok) throw new Error("not begun");
+  const seen = (programmeId: string) => ({ ...organiser, programmeId });
+  expect(await readPriceList(seen(copied.value.id))).toEqual(await readPriceList(organiser));
+  expect(await readPriceList(seen(fresh.value.id))).toEqual([]);
+  expect((await overview(seen(copied.value.id), {})).found).toBe(0);
+  const memberships = await listMemberships(db("everything"), await userOf("maud"));
+  expect(memberships.map((m) => m.programme)).toEqual(expect.arrayContaining(["Zz next year", "Zz afresh"]));
+});
+
+const userOf = async (username: string): Promise<string> =>
+  (await db("everything").query(`SELECT id FROM auth_user WHERE username = $1`, [username])).rows[0].id;
+
+it("lets a household go: nothing that the database holds names it any more, and its records stay", async () => {
+  const name = `Zz${randomUUID().slice(0, 8)}`;
+  const made = await addHousehold(trainer, { ...SURVEY, name, note: `ask for ${name}` });
+  if (!made.ok) throw new Error("not added");
+  const { id } = made.value;
+  const key = keyOf(await giveCard(trainer, id));
+  const { plan, plantingId } = planWith();
+  await savePlan(trainer, id, 0, plan);
+  const { headers } = await tryIn(key.account, key.password);
+  const [card] = await listMemberships(db("everything"), (await sessionOf(headers))!.userId);
+  const own: Actor = { ...trainer, role: "household", name: card!.name, households: [id] };
+  expect(await addRecord(own, id, record(plantingId))).toMatchObject({ ok: true });
+  expect(await leave(own, id)).toMatchObject({ problem: { code: "not-allowed" } });
+  expect(await leave(trainer, id)).toEqual({ ok: true, value: null });
+  const { rows: tables } = await db("everything").query(
+    `SELECT relname AS name FROM pg_class WHERE relkind = 'r' AND relnamespace = 'public'::regnamespace AND relname <> 'member_change'`,
+  );
+  for (const { name: table } of tables as { name: string }[]) {
+    const { rows } = await db("everything").query(
+      `SELECT count(*)::int AS n FROM ${table} t WHERE t::text LIKE $1`,
+      [`%${name}%`],
+    );
+    expect(rows[0].n, table).toBe(0);
+  }
+  expect(await sessionOf(headers)).toBeUndefined();
+  expect((await readRecords(trainer, id)).records).toHaveLength(1);
+});
+
+it("shows a household what all picked only where three or more did, and never with one that does not share", async () => {
+  const on = { ...stranger, programmeId: stranger.programmeId };
+  const ids = [await householdOf(on), await householdOf(on), await householdOf(on)];
+  for (const [i, id] of ids.entries()) {
+    expect(await readShared({ ...on, role: "household", households: [ids[0]!] })).toBeUndefined();
+    const { plan, plantingId } = planWith();
+    await savePlan(on, id, 0, plan);
+    await addRecord(on, id, record(plantingId, { on: "2026-05-11" }));
+    expect(i).toBeLessThan(3);
+  }
+  const own: Actor = { ...on, role: "household", households: [ids[0]!] };
+  expect(await readShared(own)).toMatchObject({ households: 3 });
+  expect((await readShared(own))!.kg).toBeCloseTo(1.26, 9);
+  expect(await sharePicked(own, ids[1]!, false)).toMatchObject({ problem: { code: "not-allowed" } });
+  expect(await sharePicked(own, ids[0]!, false)).toEqual({ ok: true, value: null });
+  expect(await readShared(own)).toBeUndefined();
 });

@@ -20,6 +20,7 @@ import {
 } from "@/db/members";
 import { db, transaction } from "@/db/pool";
 import type { Actor } from "./actor";
+import { closeUnused } from "./accounts";
 import { changePassword, endSessions, makeAccount, PIN_DIGITS, signIn } from "./auth";
 import { homeOf } from "./home";
 import { readHousehold } from "./households";
@@ -154,12 +155,6 @@ export function invite(actor: Actor, input: unknown): Promise<Outcome<Key>> {
   });
 }
 
-/** Closes an account that may do nothing anywhere any more: its password is one that nobody knows, and its sessions end. */
-async function closeUnused(userId: string): Promise<void> {
-  const memberships = await listMemberships(db("everything"), userId);
-  if (memberships.length === 0) await changePassword(userId, randomUUID());
-}
-
 /** Gives a household a card, in the place of the one that it had: the old one opens nothing any more. */
 export function giveCard(actor: Actor, householdId: unknown): Promise<Outcome<Key>> {
   return outcomeOf(async () => {
@@ -181,7 +176,8 @@ export function giveCard(actor: Actor, householdId: unknown): Promise<Outcome<Ke
         id: randomUUID(),
         userId,
         role: "household",
-        name: household.name,
+        // What it writes down is kept for good: its number signs that, so that its name can go.
+        name: `House ${household.code}`,
         householdId: household.id,
       });
       const about = `${household.code} ${household.name}`;

@@ -22,6 +22,12 @@ afterAll(async () => {
   await closePool();
 });
 
+// What a household has to do follows in the queue, which is held elsewhere to losing nothing.
+vi.mock("./judging", async (original) => ({
+  ...(await original<typeof import("./judging")>()),
+  followSoon: async () => undefined,
+}));
+
 /** The outbox of one device: a module of its own, with storage of its own that outlives a visit. */
 async function deviceOf(storage: Map<string, string>) {
   vi.stubGlobal("localStorage", {

@@ -1,7 +1,7 @@
 import type { Climate } from "@/core/climate";
 import { type Day, dayAt } from "@/core/day";
 import type { Programme } from "@/db/programmes";
-import { findClimate } from "@/library";
+import { CLIMATES, findClimate } from "@/library";
 import { fixedDay } from "./environment";
 
 /** The town's own climate, or the library's profile. */
@@ -25,3 +25,6 @@ export const hourIn = (programme: Programme): number =>
       timeZone: climateOf(programme).timeZone || undefined,
     }).format(new Date()),
   );
+
+/** Profiles that a town may start from, until it has a climate of its own. */
+export const climateChoices = (): string[] => CLIMATES.map(({ id }) => id);

@@ -11,15 +11,19 @@ import { useWords } from "@/ui/words/use-words";
 interface PutAwayProps {
   readonly isPutAway: boolean;
   readonly putAway: (isPutAway: boolean) => Promise<Outcome<null>>;
+  /** Lets it go for good, without its name. */
+  readonly leave: () => Promise<Outcome<null>>;
 }
 
 /** Puts a household that has left out of every list, and takes it back. */
-export function PutAway({ isPutAway, putAway }: PutAwayProps) {
+export function PutAway({ isPutAway, putAway, leave }: PutAwayProps) {
   const { t } = useWords();
   const router = useRouter();
   const [failure, setFailure] = useState<Problem>();
-  const press = async () => {
-    const outcome = await send(() => putAway(!isPutAway));
+  const [isAsked, setAsked] = useState(false);
+  const act = async (work: () => Promise<Outcome<null>>) => {
+    const outcome = await send(work);
+    setAsked(false);
     setFailure(outcome.ok ? undefined : outcome.problem);
     if (outcome.ok) router.refresh();
   };
@@ -27,9 +31,22 @@ export function PutAway({ isPutAway, putAway }: PutAwayProps) {
     <div className="mt-6 border-t-rule border-ink pt-2">
       <p className="text-muted">{t("doorstep.putAwayHint")}</p>
       <OutcomeLines done={isPutAway && t("doorstep.isAway")} failure={failure}>
-        <Button look={isPutAway ? "open" : "warn"} onClick={() => void press()}>
+        <Button look={isPutAway ? "open" : "warn"} onClick={() => void act(() => putAway(!isPutAway))}>
           {t(isPutAway ? "doorstep.takeBack" : "doorstep.putAway")}
         </Button>
+        {isAsked ? (
+          <>
+            <span className="font-semibold text-beet">▲ {t("doorstep.leaveAsk")}</span>
+            <Button look="warn" onClick={() => void act(leave)}>
+              {t("doorstep.leaveYes")}
+            </Button>
+            <Button onClick={() => setAsked(false)}>{t("doorstep.leaveNo")}</Button>
+          </>
+        ) : (
+          <Button look="quiet" onClick={() => setAsked(true)}>
+            {t("doorstep.leave")}
+          </Button>
+        )}
       </OutcomeLines>
     </div>
   );

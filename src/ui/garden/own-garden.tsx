@@ -13,6 +13,8 @@ import { StillRow } from "@/ui/bench/still-row";
 import { taskWords } from "@/ui/days/task-words";
 import { BagSection } from "@/ui/draw/section";
 import { SeasonAxis, SeasonLegend } from "@/ui/draw/strip";
+import type { Outcome } from "@/core/problem";
+import { Sharing } from "./sharing";
 import { Caution } from "@/ui/primitives/caution";
 import { buttonClass } from "@/ui/primitives/button";
 import { useJudged } from "@/ui/use-judged";
@@ -25,6 +27,11 @@ interface OwnGardenProps extends GardenProps {
   readonly name: string;
   /** What the whole programme picked; left out while too few did for it to say nothing of one of them. */
   readonly shared?: { readonly households: number; readonly kg: number };
+  /** Whether its own harvest counts in that, and what changes it; left out for those who may not. */
+  readonly sharing?: {
+    readonly isShared: boolean;
+    readonly share: (isShared: boolean) => Promise<Outcome<null>>;
+  };
 }
 
 /** What comes within this many days is worth a card, or a line. */
@@ -36,6 +43,7 @@ export function OwnGarden({
   householdId,
   name,
   shared,
+  sharing,
   today,
   plan,
   setting: plain,
@@ -84,6 +92,7 @@ export function OwnGarden({
             {t("season.shared", { kg: quantity(shared.kg, "mass"), households: shared.households })}
           </p>
         )}
+        {sharing && <Sharing {...sharing} />}
         <Link href={`/house/${householdId}/log`} className={`${buttonClass("solid")} mt-2 min-h-11`}>
           {t("own.log")}
         </Link>

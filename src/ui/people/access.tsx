@@ -1,5 +1,6 @@
 "use client";
 
+import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { useState } from "react";
 import type { FieldProblems, Outcome, Problem } from "@/core/problem";
@@ -68,7 +69,14 @@ export function Access(props: AccessProps) {
   return (
     <div className="px-4 py-4 lg:px-6">
       <h1 className="text-title font-bold">{t("access.title")}</h1>
-      <p className="mb-3 text-muted">{t("access.lead")}</p>
+      <p className="mb-3 text-muted">
+        {t("access.lead")}{" "}
+        {mayKeepTrainers && (
+          <Link href="/programmes/new" className="font-semibold underline underline-offset-4">
+            {t("begin.title")}
+          </Link>
+        )}
+      </p>
       <div className="grid gap-x-10 gap-y-8 lg:grid-cols-[minmax(0,1fr)_24rem]">
         <div className="grid min-w-0 content-start gap-8">
           <section aria-labelledby="people">

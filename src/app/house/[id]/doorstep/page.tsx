@@ -1,5 +1,6 @@
 import { notFound } from "next/navigation";
 import {
+  leaveAction,
   putAwayAction,
   resurveyAction,
   previewSchoolsAction,
@@ -51,7 +52,11 @@ export default async function Page({ params }: PageProps<"/house/[id]/doorstep">
             save={saveSchoolsAction.bind(null, household.id)}
           />
           <Phone saved={household.phone} save={savePhoneAction.bind(null, household.id)} />
-          <PutAway isPutAway={household.isPutAway} putAway={putAwayAction.bind(null, household.id)} />
+          <PutAway
+            isPutAway={household.isPutAway}
+            putAway={putAwayAction.bind(null, household.id)}
+            leave={leaveAction.bind(null, household.id)}
+          />
         </section>
       </>
     );

@@ -1,4 +1,6 @@
+import { sharePickedAction } from "@/app/actions";
 import { houseScreen } from "@/app/screen";
+import { may } from "@/server/may";
 import { readGarden } from "@/server/garden";
 import { readShared } from "@/server/season";
 import { OwnGarden } from "@/ui/garden/own-garden";
@@ -15,6 +17,11 @@ export default async function Page({ params }: PageProps<"/house/[id]/garden">) 
           householdId={household.id}
           name={household.name}
           shared={await readShared(actor)}
+          sharing={
+            may(actor, "write-records")
+              ? { isShared: household.sharesPicked, share: sharePickedAction.bind(null, household.id) }
+              : undefined
+          }
           {...await readGarden(actor, household)}
         />
       );

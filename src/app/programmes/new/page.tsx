@@ -1,0 +1,22 @@
+import { beginProgrammeAction, chooseProgrammeAction } from "@/app/actions";
+import { screen } from "@/app/screen";
+import { readProgramme } from "@/server/programme";
+import { climateChoices } from "@/server/town";
+import { Begin } from "@/ui/programmes/begin";
+import { t } from "@/ui/words/translate";
+
+export const metadata = { title: t("begin.title") };
+
+export default function Page() {
+  return screen(async (actor) => {
+    const { name, town, climateId, currency } = await readProgramme(actor);
+    return (
+      <Begin
+        before={{ name, town, climateId, currency }}
+        climates={climateChoices()}
+        begin={beginProgrammeAction}
+        choose={chooseProgrammeAction}
+      />
+    );
+  }, "keep-trainers");
+}
