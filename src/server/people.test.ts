@@ -197,7 +197,7 @@ it("signs somebody out everywhere, and opens the account with the new password a
 
 it("begins a programme of its own, from the library or as a copy without households, for organisers alone", async () => {
   const typed = {
-    name: "Next year",
+    name: "Zz next year",
     town: "Larkmouth",
     climateId: "northquay",
     currency: "eur",
@@ -214,7 +214,7 @@ it("begins a programme of its own, from the library or as a copy without househo
   const copied = await beginProgramme(organiser, await userOf("maud"), typed);
   const fresh = await beginProgramme(organiser, await userOf("maud"), {
     ...typed,
-    name: "Elsewhere",
+    name: "Zz afresh",
     isCopy: false,
   });
   if (!copied.ok || !fresh.ok) throw new Error("not begun");
