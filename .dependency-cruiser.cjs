@@ -31,7 +31,7 @@ module.exports = {
       to: {
         dependencyTypes: ["core", "npm", "npm-dev"],
         pathNot:
-          "node_modules/(zod|papaparse|ical-generator|@types/papaparse|date-fns|pure-rand|damerau-levenshtein|@types/damerau-levenshtein)/",
+          "node_modules/(zod|papaparse|ical-generator|@types/papaparse|date-fns|pure-rand|damerau-levenshtein|fflate|@types/damerau-levenshtein)/",
       },
     },
     {

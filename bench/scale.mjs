@@ -96,7 +96,9 @@ async function middleOf(url) {
 }
 
 async function measure(base) {
-  const { households } = await (await fetch(`${base}/households/search?q=01`, { headers: { cookie } })).json();
+  const { households } = await (
+    await fetch(`${base}/households/search?q=01`, { headers: { cookie } })
+  ).json();
   const house = `/house/${households[0].id}`;
   const pages = {
     Households: "/",

@@ -80,7 +80,17 @@ const NAMES = [
 const OPEN = ["/health", "/offline", "/sign-in"];
 /** Opened by its secret part alone. */
 const isSecret = (path: string) => path.startsWith("/calendar/");
-const OWN = ["days", "days.ics", "garden", "log", "records.csv", "sheet.pdf", "steps"];
+const OWN = [
+  "days",
+  "days.ics",
+  "garden",
+  "log",
+  "records",
+  "records.csv",
+  "records.zip",
+  "sheet.pdf",
+  "steps",
+];
 
 it("shows nobody anything before they sign in, and leads them back to where they wanted to go", async () => {
   const trainer = await phoneOf("ilva");
@@ -129,7 +139,7 @@ describe.each([
       for (const name of others) expect(text, `${path} names ${name}`).not.toContain(name);
       const own = OWN.some((place) => path === `/house/${house}/${place}`);
       if (own) expect(status, path).toBe(200);
-      const isFile = /\.(csv|ics|pdf)$|search|prints|places|list|values/.test(path);
+      const isFile = /\.(csv|ics|pdf|zip)$|search|prints|places|list|values/.test(path);
       if (isFile && !own && !OPEN.includes(path)) expect([403, 404], path).toContain(status);
     }
     for (const place of [...OWN, "bench", "doorstep", "match", "kit"]) {

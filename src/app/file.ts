@@ -5,12 +5,12 @@ import { jsonResponse } from "./json";
 interface FileOut {
   readonly name: string;
   readonly type: string;
-  readonly parts: AsyncIterable<string> | readonly string[];
+  readonly parts: AsyncIterable<string | Uint8Array> | readonly string[];
 }
 
 async function* bytesOf(parts: FileOut["parts"]): AsyncGenerator<Uint8Array, void> {
   const encoder = new TextEncoder();
-  for await (const part of parts) yield encoder.encode(part);
+  for await (const part of parts) yield typeof part === "string" ? encoder.encode(part) : part;
 }
 
 /** Answers with a file to keep, or with a problem as JSON and its status. */

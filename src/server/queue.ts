@@ -32,6 +32,7 @@ export interface Jobs {
 export type Workers = { readonly [Q in QueueName]: (job: Jobs[Q]) => Promise<void> };
 
 const POLL_SECONDS = 0.5;
+const FOLLOW_AFTER_S = 2;
 /** Five past, in cron's words. */
 const EVERY_HOUR = "5 * * * *";
 
@@ -68,7 +69,9 @@ export async function enqueue<Q extends QueueName>(name: Q, jobs: readonly Jobs[
       householdId?: string;
       printId?: string;
     };
-    await boss.send(name, job, { singletonKey: printId ?? householdId ?? programmeId });
+    // What follows records waits a moment: more of them come as a rule, and one turn does for all.
+    const startAfter = name === "follow" ? FOLLOW_AFTER_S : 0;
+    await boss.send(name, job, { singletonKey: printId ?? householdId ?? programmeId, startAfter });
   }
 }
 

@@ -1,6 +1,7 @@
 import * as z from "zod";
 import { addDays } from "@/core/day";
-import { csvHead, csvLines } from "@/core/exchange";
+import { SETTLED_BY } from "@/core/days";
+import { csvHead, csvLines, dataPackage } from "@/core/exchange";
 import { plainJpeg } from "@/core/photo";
 import type { Outcome } from "@/core/problem";
 import { dayProblem, dueOn, GardenRecord } from "@/core/record";
@@ -26,7 +27,7 @@ import { followBag, followRecord } from "./following";
 import { readHousehold, scopeOf } from "./households";
 import { followSoon, workSoon } from "./judging";
 import { outcomeOf, parsed, refused } from "./outcome";
-import { programmeTo, readToday } from "./programme";
+import { programmeTo, readProgramme, readToday } from "./programme";
 import { todayIn } from "./town";
 
 /** Records that a log shows at a time. */
@@ -62,6 +63,10 @@ const SEASON_DAYS = 400;
 /** On which days each kind of thing happened to a household's plantings and bags in this season. */
 export const readDone = async (actor: Actor, householdId: string) =>
   listDone(db(actor), scopeOf(actor, householdId), addDays(await readToday(actor), -SEASON_DAYS));
+
+/** Whether a record can change what a household has to do: what is only told cannot, a correction may. */
+const changesTasks = ({ kind, supersedes }: GardenRecord): boolean =>
+  supersedes !== null || kind === "lost" || (Object.values(SETTLED_BY) as string[]).includes(kind);
 
 /** So large is a photo at most that was made small, as text; it is a fifth of that as a rule. */
 const MOST_PHOTO_CHARS = 800_000;
@@ -121,7 +126,7 @@ export function addRecord(
       return changed;
     });
     if (everyPlan) await workSoon(actor.programmeId);
-    else await followSoon(scope);
+    else if (changesTasks(record.value)) await followSoon(scope);
     return { ok: true, value: { id } };
   });
 }
@@ -130,7 +135,7 @@ export function addRecord(
 export interface StreamedFile {
   readonly name: string;
   readonly type: string;
-  readonly parts: AsyncIterable<string>;
+  readonly parts: AsyncIterable<string | Uint8Array>;
 }
 
 async function* recordLines(actor: Actor, householdId: string | null): AsyncGenerator<string, void> {
@@ -149,6 +154,25 @@ export function recordsCsv(actor: Actor, householdId: string | null): Promise<Ou
         name: household ? `records-house-${household.code}.csv` : "records.csv",
         type: "text/csv; charset=utf-8; header=present",
         parts: recordLines(actor, householdId),
+      },
+    };
+  });
+}
+
+/** The same as a Data Package: a zip with the table and what each of its columns holds. */
+export function recordsPackage(actor: Actor, householdId: string | null): Promise<Outcome<StreamedFile>> {
+  return outcomeOf(async () => {
+    const household = householdId === null ? undefined : await readHousehold(actor, householdId);
+    if (householdId !== null && !household) return refused({ code: "not-found" });
+    const { name: programme, town } = await readProgramme(actor);
+    const name = household ? `records-house-${household.code}` : "records";
+    const about = { name, title: `${programme}, ${town}`, made: new Date().toISOString() };
+    return {
+      ok: true,
+      value: {
+        name: `${name}.zip`,
+        type: "application/zip",
+        parts: dataPackage(recordLines(actor, householdId), about),
       },
     };
   });

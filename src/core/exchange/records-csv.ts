@@ -31,37 +31,38 @@ export interface RecordLine {
   readonly notedAt: string;
 }
 
-const COLUMNS = [
-  "record_id",
-  "household",
-  "household_name",
-  "date",
-  "row",
-  "bag",
-  "crop",
-  "goal",
-  "kind",
-  "measure",
-  "value",
-  "core_unit",
-  "typed",
-  "typed_unit",
-  "note",
-  "variety",
-  "lot",
-  "packet_days",
-  "part",
-  "reason",
-  "quality",
-  "went",
-  "weather",
-  "condition",
-  "settled_cm",
-  "photo",
-  "supersedes",
-  "stands",
-  "author",
-  "noted_at",
+/** Each column, with its type and what stands in it, as Table Schema has them. */
+export const RECORD_FIELDS = [
+  { name: "record_id", type: "string", description: "made once; the same record has it everywhere" },
+  { name: "household", type: "string", description: "its number" },
+  { name: "household_name", type: "string", description: "" },
+  { name: "date", type: "date", description: "on which it happened" },
+  { name: "row", type: "integer", description: "number of the bag's row in the plan" },
+  { name: "bag", type: "string", description: "kind of bag" },
+  { name: "crop", type: "string", description: "" },
+  { name: "goal", type: "string", description: "what of the crop is grown for" },
+  { name: "kind", type: "string", description: "what happened" },
+  { name: "measure", type: "string", description: "what the value counts" },
+  { name: "value", type: "number", description: "in the core unit" },
+  { name: "core_unit", type: "string", description: "kg, L, bunch or 1" },
+  { name: "typed", type: "string", description: "the amount as somebody wrote it" },
+  { name: "typed_unit", type: "string", description: "" },
+  { name: "note", type: "string", description: "" },
+  { name: "variety", type: "string", description: "" },
+  { name: "lot", type: "string", description: "of the packet" },
+  { name: "packet_days", type: "integer", description: "days to the first pick that the packet promises" },
+  { name: "part", type: "string", description: "ring, pocket or side" },
+  { name: "reason", type: "string", description: "likely reason of a loss" },
+  { name: "quality", type: "string", description: "good, fair or poor" },
+  { name: "went", type: "string", description: "eaten, sold, given or stored" },
+  { name: "weather", type: "string", description: "" },
+  { name: "condition", type: "string", description: "of the bag" },
+  { name: "settled_cm", type: "number", description: "mix below the rim, cm" },
+  { name: "photo", type: "integer", description: "1 where a photo is kept" },
+  { name: "supersedes", type: "string", description: "record that this one takes the place of" },
+  { name: "stands", type: "integer", description: "1 where no later record supersedes it" },
+  { name: "author", type: "string", description: "" },
+  { name: "noted_at", type: "datetime", description: "when it was stored" },
 ] as const;
 
 /** The columns of what else a record says, in their order. */
@@ -93,7 +94,7 @@ const linesOf = (rows: readonly (readonly unknown[])[]): string =>
     : `${Papa.unparse(rows as unknown[][], { newline: "\r\n", escapeFormulae: true })}\r\n`;
 
 /** The head line of a file of records. */
-export const csvHead = (): string => linesOf([COLUMNS]);
+export const csvHead = (): string => linesOf([RECORD_FIELDS.map(({ name }) => name)]);
 
 /**
  * Records as lines of CSV (RFC 4180: CRLF, quotes doubled), to stand under `csvHead`. Every record is in it, corrected

@@ -66,9 +66,14 @@ export function Season({ today, since, weeks, crops, places, losses, late, judgi
           <p className="text-muted">{t("season.lead", { since: day(since) })}</p>
           <JudgingSince since={judgingSince} />
         </div>
-        <a href="/records.csv" download className={`${buttonClass("open")} ml-auto`}>
-          {t("households.csv")}
-        </a>
+        <div className="ml-auto flex flex-wrap gap-2">
+          <a href="/records.csv" download className={buttonClass("open")}>
+            {t("households.csv")}
+          </a>
+          <a href="/records.zip" download className={buttonClass("open")}>
+            {t("season.package")}
+          </a>
+        </div>
       </div>
       <p className="my-3 text-lg font-semibold">
         {t("season.sums", {

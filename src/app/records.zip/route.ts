@@ -1,0 +1,3 @@
+import { packageResponse } from "@/app/csv";
+
+export const GET = (): Promise<Response> => packageResponse(null);

@@ -1,0 +1,68 @@
+import { mkdtempSync, rmSync, writeFileSync } from "node:fs";
+import { tmpdir } from "node:os";
+import { join } from "node:path";
+import { Package } from "datapackage";
+import { unzipSync } from "fflate";
+import { expect, it } from "vitest";
+import { csvHead, csvLines, dataPackage, type RecordLine } from ".";
+
+const line = (n: number, more: Partial<RecordLine> = {}): RecordLine => ({
+  id: `00000000-0000-4000-8000-${String(n).padStart(12, "0")}`,
+  kind: "picked",
+  on: "2026-05-18",
+  measure: "mass",
+  value: 0.42,
+  typed: "420 g",
+  unit: "g",
+  note: "",
+  supersedes: null,
+  household: "01",
+  householdName: "Orvane",
+  row: 2,
+  bag: "tub-80-l",
+  goalId: "pea/pod",
+  author: "Ilva Renn",
+  notedAt: "2026-05-18T18:00:00.000Z",
+  stands: true,
+  ...more,
+});
+
+async function* lines(): AsyncGenerator<string, void> {
+  yield csvHead();
+  yield csvLines([
+    line(1, { note: 'she said "sweet",\r\ntwice', detail: { quality: "good", packetDays: 55 } }),
+  ]);
+  yield csvLines([
+    line(2, { kind: "note", measure: null, value: null, typed: "", unit: "", row: null, goalId: "" }),
+  ]);
+}
+
+it("is a package that an independent reader finds valid, and reads back row by row with its types", async () => {
+  const parts: Uint8Array[] = [];
+  const about = { name: "records", title: "Records", made: "2026-05-18T18:00:00.000Z" };
+  for await (const part of dataPackage(lines(), about)) parts.push(part);
+  const files = unzipSync(Uint8Array.from(Buffer.concat(parts)));
+  expect(Object.keys(files).sort()).toEqual(["datapackage.json", "records.csv"]);
+  const folder = mkdtempSync(join(tmpdir(), "pip-row-package-"));
+  try {
+    for (const [name, bytes] of Object.entries(files)) writeFileSync(join(folder, name), bytes);
+    const read = await Package.load(join(folder, "datapackage.json"), { basePath: folder, strict: true });
+    expect(read.errors).toEqual([]);
+    expect(read.valid).toBe(true);
+    const rows = await read.resources[0]!.read({ keyed: true });
+    expect(rows).toHaveLength(2);
+    expect(rows[0]).toMatchObject({
+      value: 0.42,
+      row: 2,
+      stands: 1,
+      packet_days: 55,
+      quality: "good",
+      crop: "pea",
+    });
+    expect(rows[0]!.note).toContain("twice");
+    expect(rows[0]!.date).toBeInstanceOf(Date);
+    expect(rows[1]).toMatchObject({ value: null, row: null });
+  } finally {
+    rmSync(folder, { recursive: true, force: true });
+  }
+});
