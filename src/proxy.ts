@@ -42,4 +42,4 @@ export function proxy(request: NextRequest): NextResponse {
   return response;
 }
 
-export const config = { matcher: "/((?!_next/static|highs.wasm|icon.svg).*)" };
+export const config = { matcher: "/((?!_next/static|highs.wasm|icon.svg|health).*)" };
