@@ -52,16 +52,3 @@ export async function deleteGroup(on: Db, programmeId: string, id: string): Prom
   ]);
   await on.query(`DELETE FROM household_group WHERE programme_id = $1 AND id = $2`, [programmeId, id]);
 }
-
-/** Puts a household into a group, or into none. */
-export async function updateHouseholdGroup(
-  on: Db,
-  { programmeId, householdId }: Scope,
-  groupId: string | null,
-): Promise<void> {
-  await on.query(`UPDATE household SET group_id = $3 WHERE programme_id = $1 AND id = $2`, [
-    programmeId,
-    householdId,
-    groupId,
-  ]);
-}

@@ -206,31 +206,29 @@ export async function updateHousehold(
   return rowCount === 1;
 }
 
-/** Puts a household away, or takes it back. */
-export async function updatePutAway(
-  on: Db,
-  { programmeId, householdId }: Scope,
-  isPutAway: boolean,
-): Promise<void> {
-  await on.query(`UPDATE household SET put_away = $3 WHERE programme_id = $1 AND id = $2`, [
-    programmeId,
-    householdId,
-    isPutAway,
-  ]);
-}
+/** What keeps one thing of a household. */
+const keeping =
+  <T>(column: "put_away" | "schools" | "shares_picked" | "phone" | "wants_reminders" | "group_id") =>
+  async (on: Db, { programmeId, householdId }: Scope, value: T): Promise<void> => {
+    await on.query(`UPDATE household SET ${column} = $3 WHERE programme_id = $1 AND id = $2`, [
+      programmeId,
+      householdId,
+      value,
+    ]);
+  };
 
-/** Stores the ways of doing that a household has of its own. */
-export async function updateHouseholdSchools(
-  on: Db,
-  { programmeId, householdId }: Scope,
-  schools: Schools,
-): Promise<void> {
-  await on.query(`UPDATE household SET schools = $3 WHERE programme_id = $1 AND id = $2`, [
-    programmeId,
-    householdId,
-    JSON.stringify(schools),
-  ]);
-}
+/** Puts a household away, or takes it back. */
+export const updatePutAway = keeping<boolean>("put_away");
+/** Keeps the ways of doing that a household has of its own. */
+export const updateHouseholdSchools = keeping<Schools>("schools");
+/** Keeps whether what a household picks counts in what all are shown. */
+export const updateSharing = keeping<boolean>("shares_picked");
+/** Keeps the number from which a household writes; null takes it away. @throws when another household of the programme has it */
+export const updatePhone = keeping<string | null>("phone");
+/** Keeps whether a household wants to be reminded. */
+export const updateReminders = keeping<boolean>("wants_reminders");
+/** Puts a household into a group; null into none. */
+export const updateHouseholdGroup = keeping<string | null>("group_id");
 
 const doorOf = ({ doorAt, doorWide }: StoredSurvey): PlaceDoor | null =>
   doorAt && doorWide
@@ -305,18 +303,5 @@ export async function forgetName(on: Db, { programmeId, householdId }: Scope): P
   await on.query(`DELETE FROM message WHERE programme_id = $1 AND household_id = $2`, [
     programmeId,
     householdId,
-  ]);
-}
-
-/** Keeps whether what a household picks counts in what all are shown. */
-export async function updateSharing(
-  on: Db,
-  { programmeId, householdId }: Scope,
-  isShared: boolean,
-): Promise<void> {
-  await on.query(`UPDATE household SET shares_picked = $3 WHERE programme_id = $1 AND id = $2`, [
-    programmeId,
-    householdId,
-    isShared,
   ]);
 }

@@ -86,32 +86,6 @@ export async function forgetRecords(on: Db, id: string): Promise<void> {
   await on.query(`UPDATE message SET record_ids = '{}' WHERE id = $1`, [id]);
 }
 
-/** Stores the number from which a household writes; null takes it away. */
-export async function updatePhone(
-  on: Db,
-  { programmeId, householdId }: Scope,
-  phone: string | null,
-): Promise<void> {
-  await on.query(`UPDATE household SET phone = $3 WHERE programme_id = $1 AND id = $2`, [
-    programmeId,
-    householdId,
-    phone,
-  ]);
-}
-
-/** Stores whether a household wants to be reminded. */
-export async function updateReminders(
-  on: Db,
-  { programmeId, householdId }: Scope,
-  wants: boolean,
-): Promise<void> {
-  await on.query(`UPDATE household SET wants_reminders = $3 WHERE programme_id = $1 AND id = $2`, [
-    programmeId,
-    householdId,
-    wants,
-  ]);
-}
-
 const Phone = z.object({
   householdId: z.string(),
   name: z.string(),

@@ -6,14 +6,8 @@ import type { Outcome } from "@/core/problem";
 import { settingFrom } from "@/core/setting";
 import type { Member } from "@/core/teaching";
 import type { Setting } from "@/core/setting";
-import {
-  deleteGroup,
-  type Group,
-  listGroups,
-  listMembers,
-  putGroup,
-  updateHouseholdGroup,
-} from "@/db/groups";
+import { deleteGroup, type Group, listGroups, listMembers, putGroup } from "@/db/groups";
+import { updateHouseholdGroup } from "@/db/households";
 import { db, transaction } from "@/db/pool";
 import type { Actor } from "./actor";
 import { readGarden } from "./garden";

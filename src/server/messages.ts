@@ -14,9 +14,8 @@ import {
   listToRemind,
   type Message,
   MESSAGES_A_PAGE,
-  updatePhone,
-  updateReminders,
 } from "@/db/messages";
+import { updatePhone, updateReminders } from "@/db/households";
 import { brokenConstraint, db } from "@/db/pool";
 import { deliver } from "@/standins/gateway";
 import type { Actor } from "./actor";

@@ -4,36 +4,25 @@ import { join } from "node:path";
 import { Package } from "datapackage";
 import { unzipSync } from "fflate";
 import { expect, it } from "vitest";
-import { csvHead, csvLines, dataPackage, type RecordLine } from ".";
-
-const line = (n: number, more: Partial<RecordLine> = {}): RecordLine => ({
-  id: `00000000-0000-4000-8000-${String(n).padStart(12, "0")}`,
-  kind: "picked",
-  on: "2026-05-18",
-  measure: "mass",
-  value: 0.42,
-  typed: "420 g",
-  unit: "g",
-  note: "",
-  supersedes: null,
-  household: "01",
-  householdName: "Orvane",
-  row: 2,
-  bag: "tub-80-l",
-  goalId: "pea/pod",
-  author: "Ilva Renn",
-  notedAt: "2026-05-18T18:00:00.000Z",
-  stands: true,
-  ...more,
-});
+import { recordLine } from "@/testing/record-line";
+import { csvHead, csvLines, dataPackage } from ".";
 
 async function* lines(): AsyncGenerator<string, void> {
   yield csvHead();
   yield csvLines([
-    line(1, { note: 'she said "sweet",\r\ntwice', detail: { quality: "good", packetDays: 55 } }),
+    recordLine({ note: 'she said "sweet",\r\ntwice', detail: { quality: "good", packetDays: 55 } }),
   ]);
   yield csvLines([
-    line(2, { kind: "note", measure: null, value: null, typed: "", unit: "", row: null, goalId: "" }),
+    recordLine({
+      id: "00000000-0000-4000-8000-000000000002",
+      kind: "note",
+      measure: null,
+      value: null,
+      typed: "",
+      unit: "",
+      row: null,
+      goalId: "",
+    }),
   ]);
 }
 

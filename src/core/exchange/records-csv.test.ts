@@ -1,35 +1,15 @@
 import { parse } from "csv-parse/sync";
 import { expect, it } from "vitest";
+import { recordLine } from "@/testing/record-line";
 import { csvHead, csvLines, type RecordLine } from ".";
 
 const recordsToCsv = (records: readonly RecordLine[]) => csvHead() + csvLines(records);
 
-const line = (more: Partial<RecordLine>): RecordLine => ({
-  id: "00000000-0000-4000-8000-000000000001",
-  kind: "picked",
-  on: "2026-05-18",
-  measure: "mass",
-  value: 0.42,
-  typed: "420 g",
-  unit: "g",
-  note: "",
-  supersedes: null,
-  household: "01",
-  householdName: "Orvane",
-  row: 2,
-  bag: "tub-80-l",
-  goalId: "pea/pod",
-  author: "Ilva Renn",
-  notedAt: "2026-05-18T18:00:00.000Z",
-  stands: true,
-  ...more,
-});
-
 it("writes RFC 4180 that an independent reader takes back, quotes, commas and line breaks and all", () => {
   const note = 'she said "sweet", twice\r\nand ate them';
   const csv = recordsToCsv([
-    line({ note }),
-    line({
+    recordLine({ note }),
+    recordLine({
       id: "00000000-0000-4000-8000-000000000002",
       kind: "note",
       measure: null,
@@ -59,9 +39,12 @@ it("writes RFC 4180 that an independent reader takes back, quotes, commas and li
 });
 
 it("says of each record whether it stands", () => {
-  const rows: Record<string, string>[] = parse(recordsToCsv([line({ stands: false }), line({})]), {
-    columns: true,
-  });
+  const rows: Record<string, string>[] = parse(
+    recordsToCsv([recordLine({ stands: false }), recordLine({})]),
+    {
+      columns: true,
+    },
+  );
   expect(rows.map((r) => r.stands)).toEqual(["0", "1"]);
 });
 
