@@ -1,7 +1,6 @@
 import * as z from "zod";
 import { DayText } from "@/core/day";
 import { type Db, rowsOf } from "./pool";
-import type { Scope } from "./scope";
 
 const Group = z.object({
   id: z.string(),
