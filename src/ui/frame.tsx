@@ -10,6 +10,7 @@ import { PaletteButton } from "@/ui/palette/palette-button";
 import { useWords } from "@/ui/words/use-words";
 import { PlaceTabs } from "./place-tabs";
 import { FLOORS, PROGRAMME_PLACES } from "./places";
+import { SeesAllProvider } from "./sees-all";
 
 /** Who has signed in on this device. */
 export interface Person {
@@ -118,7 +119,7 @@ export function Frame({ programme, person, day, fixedDay, store, signOut, choose
       )}
       {person && <Signal person={person.device} store={store} />}
       <main id="content" tabIndex={-1} className="outline-none">
-        {children}
+        <SeesAllProvider value={seesAll}>{children}</SeesAllProvider>
       </main>
     </>
   );

@@ -14,6 +14,7 @@ import type { GardenProps } from "@/ui/garden-props";
 import { post, type Store, useOutbox } from "@/ui/offline/outbox";
 import { Button, buttonClass } from "@/ui/primitives/button";
 import { SheetLink } from "@/ui/kit/sheet-link";
+import { useSeesAll } from "@/ui/sees-all";
 import { useJudged } from "@/ui/use-judged";
 import { useWords } from "@/ui/words/use-words";
 import { Amiss } from "./amiss";
@@ -78,6 +79,7 @@ export function Days({
     () => waterByMonth(garden, setting, today, carriesLDay),
     [garden, setting, today, carriesLDay],
   );
+  const seesAll = useSeesAll();
   const { waiting } = useOutbox();
   const [last, setLast] = useState<{ readonly what: string; readonly records: readonly GardenRecord[] }>();
   const [written, setWritten] = useState<ReadonlySet<string>>(new Set());
@@ -152,9 +154,11 @@ export function Days({
         {garden.rows.length === 0 && (
           <p className="flex flex-wrap items-center gap-3">
             {t("days.nothingAtAll")}
-            <Link href={`/house/${householdId}/match`} className={buttonClass("solid")}>
-              {t("bench.toMatch")}
-            </Link>
+            {seesAll && (
+              <Link href={`/house/${householdId}/match`} className={buttonClass("solid")}>
+                {t("bench.toMatch")}
+              </Link>
+            )}
           </p>
         )}
         {!onDay && garden.rows.length > 0 && (

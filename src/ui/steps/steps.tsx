@@ -18,6 +18,7 @@ import { topPlanting } from "@/ui/draw/plantings";
 import { BagTop } from "@/ui/draw/top";
 import { post, type Store, useOutbox } from "@/ui/offline/outbox";
 import { Button, buttonClass } from "@/ui/primitives/button";
+import { useSeesAll } from "@/ui/sees-all";
 import { useJudged } from "@/ui/use-judged";
 import { CautionLines } from "@/ui/verdict/caution-lines";
 import { useWords } from "@/ui/words/use-words";
@@ -70,6 +71,7 @@ export function Steps({
   );
   // Cards keep their places while they are worked through.
   const [first] = useState(cards);
+  const seesAll = useSeesAll();
   const { waiting } = useOutbox();
   const [written, setWritten] = useState<ReadonlySet<string>>(new Set());
   const current = new Set(cards.map(({ id }) => id));
@@ -87,9 +89,11 @@ export function Steps({
       <h1 className="text-title font-bold">{title}</h1>
       <p className="mb-3 text-muted">{t("steps.lead")}</p>
       {plan.rows.length === 0 ? (
-        <Link href={`/house/${householdId}/match`} className={buttonClass("solid")}>
-          {t("bench.toMatch")}
-        </Link>
+        seesAll && (
+          <Link href={`/house/${householdId}/match`} className={buttonClass("solid")}>
+            {t("bench.toMatch")}
+          </Link>
+        )
       ) : first.length === 0 ? (
         <p>{t("steps.none")}</p>
       ) : (
