@@ -1,5 +1,6 @@
 import { jsonResponse } from "@/app/json";
 import { currentActor } from "@/server/actor";
+import { readHousehold } from "@/server/households";
 import { outcomeOf, refused } from "@/server/outcome";
 import { addRecord, readRecords } from "@/server/records";
 
@@ -11,8 +12,10 @@ export const GET = async (
   jsonResponse(
     await outcomeOf(async () => {
       const actor = await currentActor("see-household");
+      const { id } = await params;
+      if (!(await readHousehold(actor, id))) return refused({ code: "not-found" });
       const times = new URL(request.url).searchParams.get("times") ?? 1;
-      return { ok: true, value: await readRecords(actor, (await params).id, times) };
+      return { ok: true, value: await readRecords(actor, id, times) };
     }),
   );
 
