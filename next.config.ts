@@ -20,6 +20,8 @@ buildSync({
 const config: NextConfig = {
   poweredByHeader: false,
   reactStrictMode: true,
+  // A photo, or a table of five thousand notes, comes in one piece.
+  experimental: { serverActions: { bodySizeLimit: "4mb" } },
   // Found at run time, not bundled.
   serverExternalPackages: ["pg-boss", "rate-limiter-flexible"],
   // Types are checked by the test command; a build on a household's old laptop need not do it again.

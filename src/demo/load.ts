@@ -6,6 +6,7 @@ import { storedSurvey, Survey } from "@/core/place";
 import { type Amount, GardenRecord, readAmount } from "@/core/record";
 import { insertHousehold, putPlace, updateHouseholdGroup, updatePhone } from "@/db/households";
 import { keepVersion, writePlan } from "@/db/plans";
+import { listMembers } from "@/db/members";
 import { closePool, type Db, db, transaction } from "@/db/pool";
 import { allProgrammes, insertProgramme, updateBoughtTogether } from "@/db/programmes";
 import { putGroup } from "@/db/groups";
@@ -157,9 +158,16 @@ async function loadHousehold(on: Db, household: DemoHousehold, position: number)
   }
 }
 
+const codeToId = (code: string) => idOf(known(DEMO_HOUSEHOLDS[Number(code) - 1]).survey.name);
+
 /** Loads the demo programme into an empty database; leaves any other alone. Returns whether it loaded. */
 export async function loadDemo(): Promise<boolean> {
-  if ((await allProgrammes(db("everything"))).length > 0) return false;
+  const on = db("everything");
+  const there = await allProgrammes(on);
+  // A demo of an older release has nobody who could sign in.
+  if (there.some(({ id }) => id === PROGRAMME.id) && (await listMembers(on, PROGRAMME.id)).length === 0)
+    await loadPeople(PROGRAMME.id, codeToId);
+  if (there.length > 0) return false;
   await transaction("everything", async (on) => {
     await insertProgramme(on, PROGRAMME);
     await updateBoughtTogether(on, PROGRAMME.id, ["packet", "mix"]);
@@ -168,7 +176,7 @@ export async function loadDemo(): Promise<boolean> {
       await loadHousehold(on, household, position);
     await loadGroup(on);
   });
-  await loadPeople(PROGRAMME.id, (code) => idOf(known(DEMO_HOUSEHOLDS[Number(code) - 1]).survey.name));
+  await loadPeople(PROGRAMME.id, codeToId);
   await rebuild(PROGRAMME.id);
   return true;
 }

@@ -41,8 +41,28 @@ const make = (secret: string, origin: string | undefined) =>
     plugins: [username({ maxUsernameLength: 40 }), nextCookies()],
   });
 
-// One for the process; kept across reloads of the development server.
-const held = globalThis as { pipRowAuth?: Promise<ReturnType<typeof make>> };
+const limiter = (keyPrefix: string, points: number) =>
+  new RateLimiterPostgres({
+    storeClient: ownerPool(),
+    tableName: "auth_tries",
+    tableCreated: true,
+    keyPrefix,
+    points,
+    duration: LOCK_S,
+    blockDuration: LOCK_S,
+  });
+
+// One of each for the process; kept across reloads of the development server. A limiter clears up after itself for as long as it lives.
+const held = globalThis as {
+  pipRowAuth?: Promise<ReturnType<typeof make>>;
+  pipRowTries?: { readonly account: RateLimiterPostgres; readonly address: RateLimiterPostgres };
+};
+
+const limiters = () =>
+  (held.pipRowTries ??= {
+    account: limiter("account", TRIES_PER_ACCOUNT),
+    address: limiter("address", TRIES_PER_ADDRESS),
+  });
 
 /** The library that keeps accounts and sessions, on our own database. */
 function auth(): Promise<ReturnType<typeof make>> {
@@ -86,17 +106,6 @@ export async function endSessions(userId: string): Promise<void> {
   await internalAdapter.deleteUserSessions(userId);
 }
 
-const limiter = (keyPrefix: string, points: number) =>
-  new RateLimiterPostgres({
-    storeClient: ownerPool(),
-    tableName: "auth_tries",
-    tableCreated: true,
-    keyPrefix,
-    points,
-    duration: LOCK_S,
-    blockDuration: LOCK_S,
-  });
-
 /**
  * Signs somebody in, and sets the cookie of their session where an action is answered.
  *
@@ -112,17 +121,17 @@ export async function signIn(
   | { readonly is: "wrong" | "locked" }
 > {
   const account = name.toLowerCase();
-  const byAccount = limiter("account", TRIES_PER_ACCOUNT);
+  const by = limiters();
   const tries = [
-    { by: byAccount, key: account, most: TRIES_PER_ACCOUNT },
-    { by: limiter("address", TRIES_PER_ADDRESS), key: address, most: TRIES_PER_ADDRESS },
+    { by: by.account, key: account, most: TRIES_PER_ACCOUNT },
+    { by: by.address, key: address, most: TRIES_PER_ADDRESS },
   ];
   for (const { by, key, most } of tries)
     if (((await by.get(key))?.consumedPoints ?? 0) >= most) return { is: "locked" };
   try {
     const body = { username: account, password };
     const answer = await (await auth()).api.signInUsername({ body, headers, returnHeaders: true });
-    await byAccount.delete(account);
+    await by.account.delete(account);
     return { is: "in", userId: answer.response.user.id, cookies: answer.headers.getSetCookie() };
   } catch (error) {
     if ((error as { statusCode?: number }).statusCode === undefined) throw error;

@@ -19,6 +19,9 @@ export const GET = async (
     }),
   );
 
+/** A record with the largest photo that is taken, and some room. */
+const MOST_BYTES = 1_000_000;
+
 /** Stores one record, `{ record, photo? }`. Sending it again stores nothing twice. */
 export const POST = async (
   request: Request,
@@ -30,6 +33,8 @@ export const POST = async (
       // A form of another site cannot send this kind.
       if (!request.headers.get("content-type")?.startsWith("application/json"))
         return refused({ code: "invalid-input" });
+      if (Number(request.headers.get("content-length") ?? MOST_BYTES + 1) > MOST_BYTES)
+        return refused({ code: "photo-too-large" });
       const sent = (await request.json().catch(() => undefined)) as
         { record?: unknown; photo?: unknown } | undefined;
       return addRecord(actor, (await params).id, sent?.record, sent?.photo);
