@@ -35,8 +35,6 @@ const Member = z.object({
   role: RoleName,
   name: z.string(),
   householdId: z.string().nullable(),
-  householdCode: z.string().nullable(),
-  since: z.date(),
   /** Devices on which they have signed in, and when they were last seen on one. */
   sessions: z.number(),
   seenAt: z.date().nullable(),
@@ -46,11 +44,10 @@ const Member = z.object({
 export type Member = z.infer<typeof Member>;
 
 const MEMBER = `SELECT m.id, m.user_id AS "userId", u.username, m.role, m.name, m.household_id AS "householdId",
-    h.code AS "householdCode", m.since,
     (SELECT count(*)::int FROM auth_session s WHERE s."userId" = m.user_id AND s."expiresAt" > now()) AS sessions,
     (SELECT max(s."updatedAt") FROM auth_session s WHERE s."userId" = m.user_id) AS "seenAt",
     ARRAY(SELECT i.code FROM member_household g JOIN household i ON i.id = g.household_id WHERE g.member_id = m.id ORDER BY i.number) AS households
-  FROM member m JOIN auth_user u ON u.id = m.user_id LEFT JOIN household h ON h.id = m.household_id
+  FROM member m JOIN auth_user u ON u.id = m.user_id
   WHERE m.programme_id = $1 AND m.ended_at IS NULL`;
 
 /** Those who see more than one household of a programme, who does most first. */
@@ -70,7 +67,6 @@ const CardLine = z.object({
   all: z.number(),
   /** Null where it has no card. */
   memberId: z.string().nullable(),
-  account: z.string().nullable(),
   since: z.date().nullable(),
   seenAt: z.date().nullable(),
 });
@@ -79,9 +75,9 @@ export type CardLine = z.infer<typeof CardLine>;
 /** A page of households, by their numbers, each with its card where it has one, and how many households there are in all. */
 export const listCards = (on: Db, programmeId: string, page: number): Promise<CardLine[]> =>
   rowsOf(on, CardLine, {
-    sql: `SELECT h.id AS "householdId", h.code, h.name, (count(*) OVER ())::int AS all, m.id AS "memberId", u.username AS account, m.since,
+    sql: `SELECT h.id AS "householdId", h.code, h.name, (count(*) OVER ())::int AS all, m.id AS "memberId", m.since,
         (SELECT max(s."updatedAt") FROM auth_session s WHERE s."userId" = m.user_id) AS "seenAt"
-      FROM household h LEFT JOIN member m ON m.household_id = h.id AND m.ended_at IS NULL LEFT JOIN auth_user u ON u.id = m.user_id
+      FROM household h LEFT JOIN member m ON m.household_id = h.id AND m.ended_at IS NULL
       WHERE h.programme_id = $1 AND NOT h.put_away ORDER BY h.number LIMIT $2 OFFSET $3`,
     values: [programmeId, CARDS_A_PAGE, CARDS_A_PAGE * (page - 1)],
   });
@@ -179,6 +175,10 @@ export const unknownCodes = async (
       values: [programmeId, codes],
     })
   ).map(({ code }) => code);
+
+/** Whether anybody can sign in at all. */
+export const hasMembers = async (on: Db): Promise<boolean> =>
+  (await rowOf(on, z.object({ n: z.number() }), { sql: `SELECT 1 AS n FROM member LIMIT 1` })) !== undefined;
 
 /** What sessions are signed with; undefined in a database that was never migrated so far. */
 export const readSecret = async (on: Db): Promise<string | undefined> =>

@@ -1,4 +1,3 @@
-import { createHash } from "node:crypto";
 import { bagMass, usualGapCm } from "@/core/bag";
 import { arrange } from "@/core/floor";
 import type { BagThing, Plan } from "@/core/plan";
@@ -15,6 +14,7 @@ import { insertPrices } from "@/db/prices";
 import { insertRecord } from "@/db/records";
 import { findBagKind, findMix } from "@/library";
 import { rebuild } from "@/server/following";
+import { stableId } from "@/server/stable-id";
 import type { DemoBag, DemoHousehold, DemoPlanting, Happening } from "./doorstep";
 import { DEMO_HOUSEHOLDS } from "./households";
 import { loadPeople } from "./people";
@@ -22,10 +22,7 @@ import { demoPrices } from "./prices";
 import { known } from "@/core/known";
 
 /** The same name gives the same id on every machine, so that links and tests stay true. */
-function idOf(name: string): string {
-  const hex = createHash("sha1").update(`pip-row demo ${name}`).digest("hex");
-  return `${hex.slice(0, 8)}-${hex.slice(8, 12)}-5${hex.slice(13, 16)}-8${hex.slice(17, 20)}-${hex.slice(20, 32)}`;
-}
+const idOf = (name: string): string => stableId(`pip-row demo ${name}`);
 
 /** Day on which the demo's doorsteps were surveyed. */
 const SURVEYED_ON = "2026-04-18";

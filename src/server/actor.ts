@@ -26,10 +26,7 @@ export const PROGRAMME_COOKIE = "programme";
 
 /** Who has signed in on this device, with all that they may do; undefined for nobody. Read once a request. */
 export const signedIn = cache(
-  async (): Promise<
-    | { readonly userId: string; readonly token: string; readonly memberships: readonly Membership[] }
-    | undefined
-  > => {
+  async (): Promise<{ readonly userId: string; readonly memberships: readonly Membership[] } | undefined> => {
     const session = await sessionOf(await headers());
     return session && { ...session, memberships: await listMemberships(db("everything"), session.userId) };
   },

@@ -76,10 +76,10 @@ function auth(): Promise<ReturnType<typeof make>> {
 }
 
 /** Whose session the cookies of a request are of; undefined for nobody's. */
-export async function sessionOf(headers: Headers): Promise<{ userId: string; token: string } | undefined> {
+export async function sessionOf(headers: Headers): Promise<{ userId: string } | undefined> {
   if (!headers.get("cookie")) return undefined;
   const found = await (await auth()).api.getSession({ headers });
-  return found ? { userId: found.user.id, token: found.session.token } : undefined;
+  return found ? { userId: found.user.id } : undefined;
 }
 
 /** Makes an account. @returns its id; undefined when the name is taken */

@@ -1,4 +1,4 @@
-import { createHash, randomUUID } from "node:crypto";
+import { randomUUID } from "node:crypto";
 import * as z from "zod";
 import type { Task } from "@/core/days";
 import { type Draft, readMessage } from "@/core/message";
@@ -25,6 +25,7 @@ import { outcomeOf, parsed, refused } from "./outcome";
 import { programmeToChange, readProgramme, readToday } from "./programme";
 import { actorOf } from "./proposals";
 import { addRecord } from "./records";
+import { stableId } from "./stable-id";
 import { hourIn } from "./town";
 
 /** What is answered to a message. */
@@ -58,10 +59,7 @@ const Incoming = z.strictObject({
 });
 
 /** The same message gives the same ids, however often it comes. */
-function recordId(messageId: string, n: number): string {
-  const hex = createHash("sha1").update(`message ${messageId} ${n}`).digest("hex");
-  return `${hex.slice(0, 8)}-${hex.slice(8, 12)}-5${hex.slice(13, 16)}-8${hex.slice(17, 20)}-${hex.slice(20, 32)}`;
-}
+const recordId = (messageId: string, n: number): string => stableId(`message ${messageId} ${n}`);
 
 /** Takes a message as the gateway hands it over: stores what it says, and answers what was understood. */
 export function receiveMessage(

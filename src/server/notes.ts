@@ -1,4 +1,3 @@
-import { createHash } from "node:crypto";
 import * as z from "zod";
 import type { Draft } from "@/core/message";
 import { type DayOrder, NOTE_FIELDS, readNote } from "@/core/notes";
@@ -14,6 +13,7 @@ import { workSoon } from "./judging";
 import { knownOf, namedIn } from "./known";
 import { outcomeOf, parsed, refused } from "./outcome";
 import { programmeToChange } from "./programme";
+import { stableId } from "./stable-id";
 
 const Field = z.string().max(1000, { error: "too-long" });
 
@@ -56,10 +56,8 @@ export interface NotesReport {
 }
 
 /** The same note gives the same id, however often the table comes; one that stands in it twice is two. */
-function idOf(householdId: string, content: string, nth: number): string {
-  const hex = createHash("sha1").update(`note ${householdId} ${content} ${nth}`).digest("hex");
-  return `${hex.slice(0, 8)}-${hex.slice(8, 12)}-5${hex.slice(13, 16)}-8${hex.slice(17, 20)}-${hex.slice(20, 32)}`;
-}
+const idOf = (householdId: string, content: string, nth: number): string =>
+  stableId(`note ${householdId} ${content} ${nth}`);
 
 /** What two records have in common that say the same. */
 const contentOf = ({

@@ -7,6 +7,7 @@ import {
   endMember,
   findCard,
   findMember,
+  hasMembers,
   insertMember,
   listCards,
   listChanges,
@@ -281,3 +282,6 @@ export function signInBy(
     return { ok: true, value: { home: first ? homeOf(first) : "/" } };
   });
 }
+
+/** Whether anybody can sign in; else the first organiser has to be let in from the command line. */
+export const isBegun = (): Promise<boolean> => hasMembers(db("everything"));

@@ -14,6 +14,8 @@ interface SignInProps {
   readonly card: string;
   /** Where to go then: a path of this site. */
   readonly to: string;
+  /** Whether anybody can sign in yet. */
+  readonly isBegun: boolean;
   /** Made-up accounts of the demo; none on a real server. */
   readonly demo: readonly {
     readonly role: "organiser" | "trainer" | "helper" | "household" | "reader";
@@ -25,7 +27,7 @@ interface SignInProps {
 }
 
 /** Where everybody comes in: by name and password, or by a card. */
-export function SignIn({ card, to, demo, signIn }: SignInProps) {
+export function SignIn({ card, to, isBegun, demo, signIn }: SignInProps) {
   const { t } = useWords();
   const [name, setName] = useState(card);
   const [password, setPassword] = useState("");
@@ -74,7 +76,9 @@ export function SignIn({ card, to, demo, signIn }: SignInProps) {
             {t("signIn.go")}
           </Button>
         </OutcomeLines>
-        <p className="text-note text-muted">{t("signIn.lost")}</p>
+        <p className={isBegun ? "text-note text-muted" : "font-semibold"}>
+          {t(isBegun ? "signIn.lost" : "signIn.none")}
+        </p>
       </form>
       {demo.length > 0 && (
         <section aria-labelledby="demo">
