@@ -299,6 +299,8 @@ export async function forgetName(on: Db, { programmeId, householdId }: Scope): P
        version = version + 1 WHERE programme_id = $1 AND id = $2`,
     [programmeId, householdId],
   );
+  // Sheets and labels that lie ready name it.
+  await on.query(`DELETE FROM print WHERE programme_id = $1 AND state IN ('done', 'failed')`, [programmeId]);
   // What it wrote by message stands in its records; the messages and numbers go.
   await on.query(`DELETE FROM message WHERE programme_id = $1 AND household_id = $2`, [
     programmeId,

@@ -181,8 +181,11 @@ export function giveCard(actor: Actor, householdId: unknown): Promise<Outcome<Ke
         name: `House ${household.code}`,
         householdId: household.id,
       });
-      const about = `${household.code} ${household.name}`;
-      await noteChange(on, programmeId, { author: actor.name, act: "card", about });
+      await noteChange(on, programmeId, {
+        author: actor.name,
+        act: "card",
+        about: `House ${household.code}`,
+      });
     });
     if (old) await closeUnused(old.userId);
     return { ok: true, value: { name: `${household.code} ${household.name}`, account, password } };
