@@ -203,9 +203,11 @@ it("keeps what a household wrote without signal on a shared phone from the next 
   await type(page, "Note", "written in the cellar");
   await press(page, "Save record");
   await see(page, "One record waits");
+  await page.locator("header summary").click();
+  await press(page, "Sign out");
+  await page.waitForSelector("header details [role=alert]");
   await page.setOfflineMode(false);
   // Before the next try, somebody else takes the phone.
-  await page.locator("header summary").click();
   await press(page, "Sign out");
   await page.waitForFunction(() => location.pathname === "/sign-in");
   await signedIn(page, "tob");

@@ -2,11 +2,13 @@
 
 import Link from "next/link";
 import { usePathname, useRouter, useSelectedLayoutSegments } from "next/navigation";
-import type { ReactNode } from "react";
+import { type ReactNode, useState } from "react";
+import type { Problem } from "@/core/problem";
 import type { Store } from "@/ui/offline/outbox";
 import { beginAnew, Signal } from "@/ui/offline/signal";
 import { Button } from "@/ui/primitives/button";
 import { PaletteButton } from "@/ui/palette/palette-button";
+import { send } from "@/ui/primitives/send";
 import { useWords } from "@/ui/words/use-words";
 import { PlaceTabs } from "./place-tabs";
 import { FLOORS, PROGRAMME_PLACES } from "./places";
@@ -133,10 +135,13 @@ function Who({
 }: {
   person: Person;
 } & Pick<FrameProps, "signOut" | "choose">) {
-  const { t } = useWords();
+  const { t, problem } = useWords();
+  const [failure, setFailure] = useState<Problem>();
   const leave = async () => {
-    await signOut();
-    await beginAnew("/sign-in");
+    // Without signal the session cannot end: said, so that nobody hands the phone on for nothing.
+    const outcome = await send(async () => ({ ok: true as const, value: await signOut() }));
+    if (outcome.ok) return beginAnew("/sign-in");
+    setFailure(outcome.problem);
   };
   const change = async (id: string) => {
     await choose(id);
@@ -166,6 +171,11 @@ function Who({
           </label>
         )}
         <Button onClick={() => void leave()}>{t("signIn.out")}</Button>
+        {failure && (
+          <p role="alert" className="font-semibold text-beet">
+            ✕ {problem(failure)}
+          </p>
+        )}
       </div>
     </details>
   );
