@@ -81,7 +81,7 @@ export function Begin({ before, climates, begin, choose }: BeginProps) {
                   checked={typed.isCopy === isCopy}
                   onChange={() => set(isCopy ? { ...before, name: typed.name, isCopy } : { isCopy })}
                 />
-                {t(isCopy ? "begin.copy" : "begin.library", { name: before.name })}
+                {t(isCopy ? "begin.copy" : "begin.shipped", { name: before.name })}
               </label>
             ))}
           </fieldset>
@@ -131,7 +131,7 @@ export function Begin({ before, climates, begin, choose }: BeginProps) {
               [
                 [
                   t("begin.steps.from"),
-                  t(typed.isCopy ? "begin.copy" : "begin.library", { name: before.name }),
+                  t(typed.isCopy ? "begin.copy" : "begin.shipped", { name: before.name }),
                 ],
                 [t("begin.name"), typed.name],
                 [t("begin.town"), typed.town],
