@@ -7,6 +7,7 @@ import { homeOf } from "@/server/home";
 import { dayAt } from "@/core/day";
 import { currentActor, NotAllowed, signedIn, SignedOut } from "@/server/actor";
 import { fixedDay } from "@/server/environment";
+import { may } from "@/server/may";
 import { troubleOf } from "@/server/outcome";
 import { readProgramme } from "@/server/programme";
 import { todayIn } from "@/server/town";
@@ -30,6 +31,7 @@ async function head() {
     const person: Person = {
       name: actor.name,
       role: actor.role,
+      seesAll: may(actor, "see-programme"),
       home: homeOf(actor),
       device: memberships.find((m) => m.programmeId === actor.programmeId)?.memberId ?? "",
       programmes: memberships.map((m) => ({ id: m.programmeId, name: m.programme })),

@@ -1,15 +1,13 @@
 import * as z from "zod";
+import { type Role, ROLES } from "@/core/role";
 import { type Db, rowOf, rowsOf } from "./pool";
-
-const RoleName = z.enum(["organiser", "trainer", "helper", "household", "reader"]);
-type RoleName = z.infer<typeof RoleName>;
 
 const Membership = z.object({
   memberId: z.string(),
   programmeId: z.string(),
   programme: z.string(),
   town: z.string(),
-  role: RoleName,
+  role: z.enum(ROLES),
   name: z.string(),
   /** Those that it is kept to; null for all of the programme. */
   households: z.array(z.string()).nullable(),
@@ -32,7 +30,7 @@ const Member = z.object({
   id: z.string(),
   userId: z.string(),
   username: z.string(),
-  role: RoleName,
+  role: z.enum(ROLES),
   name: z.string(),
   householdId: z.string().nullable(),
   /** Devices on which they have signed in, and when they were last seen on one. */
@@ -95,7 +93,7 @@ export async function insertMember(
   m: {
     readonly id: string;
     readonly userId: string;
-    readonly role: RoleName;
+    readonly role: Role;
     readonly name: string;
     readonly householdId?: string;
   },

@@ -3,7 +3,8 @@ import { cache } from "react";
 import { listMemberships, type Membership } from "@/db/members";
 import { db, type Sight } from "@/db/pool";
 import { sessionOf } from "./auth";
-import { may, type Right, type Role } from "./may";
+import type { Role } from "@/core/role";
+import { may, type Right } from "./may";
 
 /** Who asks. Every use case takes one, and checks with it what may be seen and done. */
 export interface Actor extends Sight {

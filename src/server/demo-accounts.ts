@@ -1,4 +1,4 @@
-import type { Role } from "./may";
+import type { Role } from "@/core/role";
 
 /** Whether this server shows the made-up programme, so that its made-up accounts stand on the page where one signs in. */
 export const isDemo = (): boolean => process.env.PIP_ROW_DEMO === "1";

@@ -1,4 +1,5 @@
-import { may, type Role } from "./may";
+import type { Role } from "@/core/role";
+import { may } from "./may";
 
 /** Where somebody begins: who sees the whole programme at its households, a household at its garden, a helper at the list of theirs. */
 export const homeOf = ({

@@ -1,6 +1,4 @@
-/** What somebody is in a programme. */
-export const ROLES = ["organiser", "trainer", "helper", "household", "reader"] as const;
-export type Role = (typeof ROLES)[number];
+import type { Role } from "@/core/role";
 
 /**
  * Who may do what, in one table. Helpers and households do it for the households that are theirs alone (`Actor.households`);

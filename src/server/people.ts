@@ -25,7 +25,8 @@ import { closeUnused } from "./accounts";
 import { changePassword, endSessions, makeAccount, PIN_DIGITS, signIn } from "./auth";
 import { homeOf } from "./home";
 import { readHousehold } from "./households";
-import { may, ROLES } from "./may";
+import { type Role, ROLES } from "@/core/role";
+import { may } from "./may";
 import { outcomeOf, parsed, refused } from "./outcome";
 import { programmeTo } from "./programme";
 
@@ -54,9 +55,12 @@ export interface Key {
 
 /** Those who see more than one household of a programme, and the newest changes of who may do what. */
 export interface People {
-  readonly members: readonly Member[];
+  /** Each with whether the actor may renew, sign out and end them. */
+  readonly members: readonly (Member & { readonly isKept: boolean })[];
   readonly changes: readonly MemberChange[];
-  readonly mayKeepTrainers: boolean;
+  /** The parts that the actor may let somebody in as. */
+  readonly invited: readonly Role[];
+  readonly mayBegin: boolean;
 }
 
 const CHANGES_SHOWN = 12;
@@ -70,7 +74,12 @@ export async function readPeople(actor: Actor): Promise<People> {
     listMembers(db("everything"), programmeId),
     listChanges(db(actor), programmeId, CHANGES_SHOWN),
   ]);
-  return { members, changes, mayKeepTrainers: may(actor, "keep-trainers") };
+  return {
+    members: members.map((member) => ({ ...member, isKept: mayKeep(actor, member.role) })),
+    changes,
+    invited: ROLES.filter((role) => role !== "household" && mayKeep(actor, role)),
+    mayBegin: may(actor, "keep-trainers"),
+  };
 }
 
 /** A page of households, each with its card where it has one. */
@@ -128,7 +137,7 @@ const Invitation = z.strictObject({
 });
 
 /** Whether an actor may let in, renew or end somebody of a role. */
-const mayKeep = (actor: Actor, role: Member["role"]) =>
+const mayKeep = (actor: Actor, role: Role): boolean =>
   may(actor, role === "organiser" || role === "trainer" ? "keep-trainers" : "keep-people");
 
 /** Lets somebody into the programme. @returns what opens their account, to be handed over */

@@ -3,7 +3,8 @@ import { beforeAll, afterAll, expect, it, vi } from "vitest";
 import { closePool, db } from "@/db/pool";
 import { allProgrammes } from "@/db/programmes";
 import type { Actor } from "./actor";
-import { may, type Right, RIGHTS, ROLES, type Role } from "./may";
+import { type Role, ROLES } from "@/core/role";
+import { may, type Right, RIGHTS } from "./may";
 
 /** What each action of the app asks for. One that is added and does not stand here fails. */
 const RIGHT_OF: Record<string, Right | undefined> = {

@@ -4,6 +4,7 @@ import Link from "next/link";
 import { usePathname, useRouter, useSelectedLayoutSegments } from "next/navigation";
 import { type ReactNode, useState } from "react";
 import type { Problem } from "@/core/problem";
+import type { Role } from "@/core/role";
 import type { Store } from "@/ui/offline/outbox";
 import { beginAnew, Signal } from "@/ui/offline/signal";
 import { Button } from "@/ui/primitives/button";
@@ -17,7 +18,9 @@ import { SeesAllProvider } from "./sees-all";
 /** Who has signed in on this device. */
 export interface Person {
   readonly name: string;
-  readonly role: "organiser" | "trainer" | "helper" | "household" | "reader";
+  readonly role: Role;
+  /** Whether they see the whole programme, or only what is a household's own. */
+  readonly seesAll: boolean;
   /** Where they begin. */
   readonly home: string;
   /** By what this device keeps their records apart from other people's. */
@@ -50,7 +53,7 @@ export function Frame({ programme, person, day, fixedDay, store, signOut, choose
   const router = useRouter();
   // A household's own garden stands under its own short head, with nothing of the programme's.
   const isGarden = useSelectedLayoutSegments()[2] === "garden";
-  const seesAll = person !== undefined && person.role !== "household" && person.role !== "helper";
+  const seesAll = person?.seesAll ?? false;
   const isOwn = isGarden || !seesAll;
   return (
     <>

@@ -3,6 +3,7 @@
 import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { useState } from "react";
+import type { Role } from "@/core/role";
 import type { FieldProblems, Outcome, Problem } from "@/core/problem";
 import { Button } from "@/ui/primitives/button";
 import { SelectField, TextField } from "@/ui/primitives/field";
@@ -12,13 +13,13 @@ import { send } from "@/ui/primitives/send";
 import { useWords } from "@/ui/words/use-words";
 import { type Key, KeyCard } from "./key-card";
 
-type RoleName = "organiser" | "trainer" | "helper" | "household" | "reader";
-
 interface Member {
   readonly id: string;
   readonly username: string;
-  readonly role: RoleName;
+  readonly role: Role;
   readonly name: string;
+  /** Whether whoever looks may renew, sign out and end them. */
+  readonly isKept: boolean;
   readonly sessions: number;
   readonly seenAt: Date | null;
   /** Numbers of the households that a helper writes for. */
@@ -46,7 +47,9 @@ export interface AccessProps {
     readonly act: "invited" | "card" | "renewed" | "ended" | "given" | "signed-out" | "left";
     readonly about: string;
   }[];
-  readonly mayKeepTrainers: boolean;
+  /** The parts that whoever looks may let somebody in as. */
+  readonly invited: readonly Role[];
+  readonly mayBegin: boolean;
   /** Where the app is asked, for the codes on cards. */
   readonly origin: string;
   readonly invite: (typed: {
@@ -65,13 +68,13 @@ export interface AccessProps {
 /** Who may do what: people with their parts, cards of households, and who changed that last. */
 export function Access(props: AccessProps) {
   const { t, day } = useWords();
-  const { members, cards, page, pages, changes, mayKeepTrainers, origin } = props;
+  const { members, cards, page, pages, changes, invited, mayBegin, origin } = props;
   return (
     <div className="px-4 py-4 lg:px-6">
       <h1 className="text-title font-bold">{t("access.title")}</h1>
       <p className="mb-3 text-muted">
         {t("access.lead")}{" "}
-        {mayKeepTrainers && (
+        {mayBegin && (
           <Link href="/programmes/new" className="font-semibold underline underline-offset-4">
             {t("begin.title")}
           </Link>
@@ -103,7 +106,7 @@ export function Access(props: AccessProps) {
           </section>
         </div>
         <div className="grid content-start gap-8">
-          <Invite mayKeepTrainers={mayKeepTrainers} origin={origin} invite={props.invite} />
+          <Invite invited={invited} origin={origin} invite={props.invite} />
           {changes.length > 0 && (
             <section aria-labelledby="changes">
               <h2 id="changes" className="border-t-rule border-ink pt-1.5 text-lg font-bold">
@@ -147,20 +150,11 @@ function useActing() {
   return { done, failure, fields, key, setDone, setKey, act };
 }
 
-function MemberLine({
-  member,
-  mayKeepTrainers,
-  origin,
-  renew,
-  signOut,
-  end,
-  give,
-}: { member: Member } & AccessProps) {
+function MemberLine({ member, origin, renew, signOut, end, give }: { member: Member } & AccessProps) {
   const { t, day } = useWords();
-  const { id, name, username, role, sessions, seenAt, households } = member;
+  const { id, name, username, role, isKept, sessions, seenAt, households } = member;
   const { done, failure, fields, key, setDone, setKey, act } = useActing();
   const [typed, setTyped] = useState(households.join(", "));
-  const isMine = mayKeepTrainers || (role !== "organiser" && role !== "trainer");
   return (
     <li className="border-t border-line py-2">
       <p>
@@ -194,7 +188,7 @@ function MemberLine({
           </Button>
         </div>
       )}
-      {isMine && (
+      {isKept && (
         <OutcomeLines done={done ?? false} failure={failure}>
           <Button
             look="quiet"
@@ -264,17 +258,10 @@ function CardLine({ card, origin, giveCard }: { card: Card } & AccessProps) {
   );
 }
 
-function Invite({
-  mayKeepTrainers,
-  origin,
-  invite,
-}: Pick<AccessProps, "mayKeepTrainers" | "origin" | "invite">) {
+function Invite({ invited, origin, invite }: Pick<AccessProps, "invited" | "origin" | "invite">) {
   const { t } = useWords();
   const { failure, fields, key, setKey, act } = useActing();
   const [typed, setTyped] = useState({ name: "", account: "", role: "helper", households: "" });
-  const roles = mayKeepTrainers
-    ? (["organiser", "trainer", "helper", "reader"] as const)
-    : (["helper", "reader"] as const);
   const set = (change: Partial<typeof typed>) => setTyped({ ...typed, ...change });
   return (
     <section aria-labelledby="invite" className="grid gap-2 border-t-rule border-ink pt-1.5">
@@ -300,7 +287,7 @@ function Invite({
         value={typed.role}
         onChange={(e) => set({ role: e.target.value })}
       >
-        {roles.map((role) => (
+        {invited.map((role) => (
           <option key={role} value={role}>
             {t(`roles.${role}`)}: {t("access.rights", { role })}
           </option>

@@ -1,6 +1,7 @@
 "use client";
 
 import { type FormEvent, useState } from "react";
+import type { Role } from "@/core/role";
 import type { FieldProblems, Outcome, Problem } from "@/core/problem";
 import { beginAnew } from "@/ui/offline/signal";
 import { Button } from "@/ui/primitives/button";
@@ -18,7 +19,7 @@ interface SignInProps {
   readonly isBegun: boolean;
   /** Made-up accounts of the demo; none on a real server. */
   readonly demo: readonly {
-    readonly role: "organiser" | "trainer" | "helper" | "household" | "reader";
+    readonly role: Role;
     readonly name: string;
     readonly account: string;
     readonly password: string;
