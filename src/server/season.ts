@@ -16,12 +16,17 @@ const WEEKS = 40;
 
 /** What a programme's households picked, lost and wait for in this season. */
 export interface Season {
-  readonly today: Day;
   /** The Monday from which it is counted. */
   readonly since: Day;
   readonly weeks: Awaited<ReturnType<typeof programmeWeeks>>;
+  /** Left out where nothing was picked. */
+  readonly thisWeek?: Season["weeks"][number];
+  readonly lastWeek?: Season["weeks"][number];
   readonly crops: Awaited<ReturnType<typeof programmeCrops>>;
-  readonly places: Awaited<ReturnType<typeof programmePlaces>>;
+  /** Each kind of place, with what those picked on average that did; left out where nothing was weighed. */
+  readonly places: readonly (Awaited<ReturnType<typeof programmePlaces>>[number] & {
+    readonly eachKg?: number;
+  })[];
   readonly losses: Awaited<ReturnType<typeof programmeLosses>>;
   readonly late: Awaited<ReturnType<typeof programmeLate>>;
   readonly judgingSince?: string;
@@ -43,7 +48,18 @@ export async function readSeason(actor: Actor): Promise<Season> {
     programmeLate(on, programmeId, today),
     judgingSince(actor),
   ]);
-  return { today, since, weeks, crops, places, losses, late, judgingSince: judging };
+  const weekFrom = (from: Day) => weeks.find((week) => week.from === from);
+  return {
+    since,
+    weeks,
+    thisWeek: weekFrom(mondayOf(today)),
+    lastWeek: weekFrom(addDays(mondayOf(today), -7)),
+    crops,
+    places: places.map((p) => ({ ...p, ...(p.kg > 0 ? { eachKg: p.kg / p.pickers } : {}) })),
+    losses,
+    late,
+    judgingSince: judging,
+  };
 }
 
 /** What the whole programme picked in this season, for a household to see: nothing where fewer than three picked. */

@@ -1,6 +1,6 @@
 import * as fc from "fast-check";
 import { expect, it } from "vitest";
-import { addDays, dayAt, dayNumber, dayOf, daysBetween, isDay } from ".";
+import { addDays, dayAt, dayNumber, dayOf, daysBetween, isDay, lastWeekday } from ".";
 
 const number = fc.integer({ min: dayNumber("1900-01-01"), max: dayNumber("2199-12-31") });
 
@@ -47,4 +47,11 @@ it("is the town's day and not the computer's: at one moment it is tomorrow in Au
   expect(dayAt(moment, "Europe/Lisbon")).toBe("2026-05-18");
   expect(dayAt(new Date("2026-05-18T13:30:00Z"), "Pacific/Auckland")).toBe("2026-05-19");
   expect(dayAt(new Date("2026-05-18T09:30:00Z"), "Pacific/Honolulu")).toBe("2026-05-17");
+});
+
+it("knows the last Saturday: yesterday on a Sunday, and a week ago on a Saturday", () => {
+  // 2026-05-18 was a Monday.
+  expect(lastWeekday("2026-05-18", 5)).toBe("2026-05-16");
+  expect(lastWeekday("2026-05-17", 5)).toBe("2026-05-16");
+  expect(lastWeekday("2026-05-16", 5)).toBe("2026-05-09");
 });

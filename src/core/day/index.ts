@@ -8,6 +8,7 @@ export {
   dayOf,
   daysBetween,
   isDay,
+  lastWeekday,
   mondayOf,
   weekdayOf,
   monthStart,

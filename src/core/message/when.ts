@@ -1,4 +1,4 @@
-import { addDays, type Day, isDay, weekdayOf } from "../day";
+import { addDays, type Day, isDay, lastWeekday } from "../day";
 
 const WEEKDAYS = ["monday", "tuesday", "wednesday", "thursday", "friday", "saturday", "sunday"];
 const MONTHS = ["jan", "feb", "mar", "apr", "may", "jun", "jul", "aug", "sep", "oct", "nov", "dec"];
@@ -47,8 +47,7 @@ export function findWhen(text: string, today: Day): When {
     );
   if (weekday) {
     const index = WEEKDAYS.findIndex((name) => name.startsWith((weekday[1] ?? "").slice(0, 3)));
-    const back = (weekdayOf(today) - index + 7) % 7;
-    return { day: addDays(today, -(back === 0 ? 7 : back)), rest: cut(text, weekday) };
+    return { day: lastWeekday(today, index), rest: cut(text, weekday) };
   }
   const month = "(jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec)[a-z]*";
   const named =

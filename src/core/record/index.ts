@@ -41,4 +41,5 @@ export {
 export { type NextStep, nextStepOn } from "./next-step";
 export { dayProblem } from "./order";
 export { pickedTotals, validRecords } from "./record";
+export { everyWeek, kgOf, type PickedWeek } from "./weeks";
 export { realOf } from "./happened";

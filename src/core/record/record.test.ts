@@ -1,6 +1,8 @@
 import { describe, expect, it } from "vitest";
 import { findClimate, findGoal } from "@/library";
 import {
+  everyWeek,
+  kgOf,
   type Followed,
   GardenRecord,
   dayProblem,
@@ -225,4 +227,19 @@ describe("the day of a record", () => {
     // Lost in the tray, fed, ended: whenever.
     expect(wrong("lost", "2026-04-21")).toBeUndefined();
   });
+});
+
+it("leaves no week out between two picks, and sums them", () => {
+  const weeks = [
+    { from: "2026-04-27", kg: 0.5 },
+    { from: "2026-05-18", kg: 0.25 },
+  ];
+  expect(everyWeek(weeks)).toEqual([
+    { from: "2026-04-27", kg: 0.5 },
+    { from: "2026-05-04", kg: 0 },
+    { from: "2026-05-11", kg: 0 },
+    { from: "2026-05-18", kg: 0.25 },
+  ]);
+  expect(everyWeek([])).toEqual([]);
+  expect(kgOf(everyWeek(weeks))).toBe(0.75);
 });

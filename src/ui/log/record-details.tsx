@@ -1,7 +1,7 @@
 "use client";
 
 import type { FieldErrors, UseFormRegister } from "react-hook-form";
-import { addDays, type Day, weekdayOf } from "@/core/day";
+import { addDays, type Day, lastWeekday } from "@/core/day";
 import { readProblem } from "@/core/problem";
 import {
   CONDITIONS,
@@ -94,14 +94,13 @@ export function RecordDetails({ kind, register, errors }: DetailsProps) {
   );
 }
 
-/** As `weekdayOf` counts, from Monday. */
+/** Counted from Monday, 0. */
 const SATURDAY = 5;
 
 /** Days that records are mostly of, each one tap: today, yesterday, last Saturday. */
 export function DayTaps({ today, value, onTap }: { today: Day; value: Day; onTap: (day: Day) => void }) {
   const { t } = useWords();
-  const back = (weekdayOf(today) - SATURDAY + 7) % 7 || 7;
-  const days = { today, yesterday: addDays(today, -1), saturday: addDays(today, -back) } as const;
+  const days = { today, yesterday: addDays(today, -1), saturday: lastWeekday(today, SATURDAY) } as const;
   return (
     <div className="flex flex-wrap gap-x-3">
       {(["today", "yesterday", "saturday"] as const).map((name) => (

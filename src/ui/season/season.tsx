@@ -1,13 +1,14 @@
 "use client";
 
 import { type ReactNode, useCallback } from "react";
-import { addDays, type Day, daysBetween, mondayOf } from "@/core/day";
+import type { Day } from "@/core/day";
 import type { PlaceKind } from "@/core/place";
-import type { Detail } from "@/core/record";
+import { type Detail, kgOf } from "@/core/record";
 import { causeOfLate, type LateStep } from "@/core/trouble";
 import { amountAxis } from "@/ui/draw/amount-axis";
 import { Chart } from "@/ui/draw/chart";
 import { chartInk } from "@/ui/draw/chart-ink";
+import { WeekChart } from "@/ui/draw/week-chart";
 import { buttonClass } from "@/ui/primitives/button";
 import { JudgingSince } from "@/ui/primitives/judging-since";
 import { useWords } from "@/ui/words/use-words";
@@ -33,8 +34,10 @@ interface Loss {
 }
 
 export interface SeasonProps {
-  readonly today: Day;
   readonly since: Day;
+  /** Left out where nothing was picked. */
+  readonly thisWeek?: Week;
+  readonly lastWeek?: Week;
   readonly weeks: readonly Week[];
   readonly crops: readonly Crop[];
   readonly places: readonly {
@@ -42,6 +45,8 @@ export interface SeasonProps {
     readonly households: number;
     readonly pickers: number;
     readonly kg: number;
+    /** For each that picked; left out where nothing was weighed. */
+    readonly eachKg?: number;
   }[];
   readonly losses: readonly Loss[];
   readonly late: readonly LateStep[];
@@ -52,12 +57,19 @@ export interface SeasonProps {
 const CHARTED = 12;
 
 /** What came in: by week, by crop and by kind of place; what waits too long and what was lost, with what is likely behind it. */
-export function Season({ today, since, weeks, crops, places, losses, late, judgingSince }: SeasonProps) {
+export function Season({
+  since,
+  thisWeek,
+  lastWeek,
+  weeks,
+  crops,
+  places,
+  losses,
+  late,
+  judgingSince,
+}: SeasonProps) {
   const words = useWords();
   const { t, day, quantity } = words;
-  const thisWeek = weeks.find((w) => w.from === mondayOf(today));
-  const lastWeek = weeks.find((w) => w.from === addDays(mondayOf(today), -7));
-  const kg = weeks.reduce((sum, w) => sum + w.kg, 0);
   return (
     <div className="px-4 py-4 lg:px-6">
       <div className="flex flex-wrap items-end gap-x-6 gap-y-2">
@@ -79,7 +91,7 @@ export function Season({ today, since, weeks, crops, places, losses, late, judgi
         {t("season.sums", {
           week: amountsText(thisWeek, words) || t("season.nothing"),
           last: amountsText(lastWeek, words) || t("season.nothing"),
-          all: quantity(kg, "mass"),
+          all: quantity(kgOf(weeks), "mass"),
         })}
       </p>
       {weeks.length === 0 ? (
@@ -102,7 +114,7 @@ export function Season({ today, since, weeks, crops, places, losses, late, judgi
                 String(p.households),
                 String(p.pickers),
                 p.kg > 0 ? quantity(p.kg, "mass") : "–",
-                p.kg > 0 ? quantity(p.kg / p.pickers, "mass") : "–",
+                p.eachKg === undefined ? "–" : quantity(p.eachKg, "mass"),
               ])}
             />
           </Part>
@@ -167,52 +179,12 @@ function Table({ head, rows }: { head: readonly string[]; rows: readonly (readon
   );
 }
 
-/** What both charts share. */
-const frameOf = ({ quantity }: Words) => {
-  const inks = chartInk();
-  return {
-    inks,
-    frame: {
-      animation: false,
-      textStyle: { fontFamily: "inherit", color: inks.ink },
-      tooltip: { trigger: "axis", valueFormatter: (v: unknown) => quantity(Number(v), "mass") },
-    },
-  };
-};
-
-/** Weeks without a pick stand on the chart too: time goes on. */
-function everyWeek(weeks: readonly Week[]): readonly Pick<Week, "from" | "kg">[] {
-  const [first, last] = [weeks[0], weeks.at(-1)];
-  if (!first || !last) return [];
-  const kg = new Map(weeks.map((w) => [w.from, w.kg]));
-  return Array.from({ length: daysBetween(first.from, last.from) / 7 + 1 }, (_, i) => {
-    const from = addDays(first.from, 7 * i);
-    return { from, kg: kg.get(from) ?? 0 };
-  });
-}
-
 function ByWeek({ weeks }: { weeks: readonly Week[] }) {
   const words = useWords();
   const { t, day } = words;
-  const option = useCallback(() => {
-    const { inks, frame } = frameOf(words);
-    const all = everyWeek(weeks);
-    return {
-      ...frame,
-      grid: { left: 4, right: 4, top: 10, bottom: 20 },
-      xAxis: {
-        type: "category",
-        data: all.map((w) => words.day(w.from)),
-        axisLabel: { color: inks.muted, hideOverlap: true },
-        axisLine: { lineStyle: { color: inks.ink } },
-      },
-      yAxis: amountAxis(inks, (kg) => words.quantity(kg, "mass")),
-      series: [{ type: "bar", color: inks.leaf, barMaxWidth: 28, data: all.map((w) => w.kg) }],
-    };
-  }, [weeks, words]);
   return (
     <Part title={t("season.byWeek")}>
-      <Chart option={option} height={180} label={t("season.byWeekChart", { weeks: weeks.length })} />
+      <WeekChart weeks={weeks} height={180} label={t("season.byWeekChart", { weeks: weeks.length })} />
       <details>
         <summary className="cursor-pointer py-1 text-note font-semibold">{t("season.table")}</summary>
         <Table
@@ -228,10 +200,12 @@ function ByCrop({ crops }: { crops: readonly Crop[] }) {
   const words = useWords();
   const { t, crop } = words;
   const option = useCallback(() => {
-    const { inks, frame } = frameOf(words);
+    const inks = chartInk();
     const shown = crops.filter((c) => c.kg > 0).slice(0, CHARTED);
     return {
-      ...frame,
+      animation: false,
+      textStyle: { fontFamily: "inherit", color: inks.ink },
+      tooltip: { trigger: "axis", valueFormatter: (v: unknown) => words.quantity(Number(v), "mass") },
       grid: { left: 4, right: 12, top: 4, bottom: 20, containLabel: true },
       xAxis: { ...amountAxis(inks, (kg) => words.quantity(kg, "mass")), type: "value" },
       yAxis: {
