@@ -8,6 +8,7 @@ import type { Actor } from "./actor";
 import { addHousehold, leave, overview, sharePicked } from "./households";
 import { savePlan } from "./plans";
 import { readPriceList } from "./prices";
+import { letFirstIn } from "./first-organiser";
 import { beginProgramme } from "./programmes";
 import { stopQueue } from "./queue";
 import { addRecord, readRecords } from "./records";
@@ -273,4 +274,22 @@ it("shows a household what all picked only where three or more did, and never wi
   expect(await sharePicked(own, ids[1]!, false)).toMatchObject({ problem: { code: "not-allowed" } });
   expect(await sharePicked(own, ids[0]!, false)).toEqual({ ok: true, value: null });
   expect(await readShared(own)).toBeUndefined();
+});
+
+it("lets a first organiser into programmes that have none, and into no other", async () => {
+  const { stranger: alone } = await twoTrainers();
+  expect(await letFirstIn({ organiser: "Jo Marsh", account: "J M" })).toMatchObject({
+    fields: { account: { code: "account-name" } },
+  });
+  const name = account();
+  const key = keyOf(await letFirstIn({ organiser: "Jo Marsh", account: name }));
+  const { is, headers } = await tryIn(key.account, key.password);
+  expect(is).toBe("in");
+  const mine = await listMemberships(db("everything"), (await sessionOf(headers))!.userId);
+  expect(mine.map((m) => m.programmeId)).toContain(alone.programmeId);
+  expect(mine.map((m) => m.programmeId)).not.toContain(trainer.programmeId);
+  expect(mine.every(({ role }) => role === "organiser")).toBe(true);
+  expect(await letFirstIn({ organiser: "Jo Marsh", account: account() })).toMatchObject({
+    problem: { code: "organiser-there" },
+  });
 });

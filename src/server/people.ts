@@ -125,13 +125,19 @@ async function codesOf(actor: Actor, input: unknown): Promise<Outcome<string[]>>
     : refused({ code: "invalid-input" }, { households: { code: "household-unknown", understood: unknown } });
 }
 
+/** How somebody, or a programme, is called. */
+export const PersonName = z.string().trim().min(1, { error: "name-missing" }).max(60, { error: "too-long" });
+
+/** The name by which somebody signs in. */
+export const AccountName = z
+  .string()
+  .trim()
+  .toLowerCase()
+  .regex(/^[a-z0-9_.]{3,30}$/, { error: "account-name" });
+
 const Invitation = z.strictObject({
-  name: z.string().trim().min(1, { error: "name-missing" }).max(60, { error: "too-long" }),
-  account: z
-    .string()
-    .trim()
-    .toLowerCase()
-    .regex(/^[a-z0-9_.]{3,30}$/, { error: "account-name" }),
+  name: PersonName,
+  account: AccountName,
   role: z.enum(ROLES).exclude(["household"]),
   households: z.string().default(""),
 });

@@ -4,36 +4,64 @@ import type { Outcome } from "@/core/problem";
 import { insertMember, noteChange } from "@/db/members";
 import { putMix } from "@/db/mixes";
 import { insertOverrides } from "@/db/overrides";
-import { transaction } from "@/db/pool";
+import { type Db, transaction } from "@/db/pool";
 import { insertPrices } from "@/db/prices";
 import {
   insertProgramme,
+  type Programme,
   updateBoughtTogether,
   updateClimate,
   updateMix,
   updateProgrammeSchools,
   updateSizes,
 } from "@/db/programmes";
-import { findClimate, findMix, MIXES } from "@/library";
+import { known } from "@/core/known";
+import { findClimate, MIXES } from "@/library";
 import type { Actor } from "./actor";
 import { outcomeOf, parsed } from "./outcome";
+import { PersonName } from "./people";
 import { readPriceList } from "./prices";
 import { programmeTo, readOverrides } from "./programme";
 
-const Name = z.string().trim().min(1, { error: "name-missing" }).max(60, { error: "too-long" });
+export const Currency = z
+  .string()
+  .trim()
+  .toUpperCase()
+  .refine((code) => Intl.supportedValuesOf("currency").includes(code), { error: "currency-unknown" });
 
 const Begun = z.strictObject({
-  name: Name,
-  town: Name,
+  name: PersonName,
+  town: PersonName,
   climateId: z.string().refine((id) => findClimate(id) !== undefined, { error: "empty" }),
-  currency: z
-    .string()
-    .trim()
-    .toUpperCase()
-    .refine((code) => Intl.supportedValuesOf("currency").includes(code), { error: "currency-unknown" }),
+  currency: Currency,
   /** Whether the town, its climate, ways, mixes, prices and own values are those of the programme that one is in. */
   isCopy: z.boolean(),
 });
+
+/** Whoever organises a programme. */
+interface Organiser {
+  readonly userId: string;
+  readonly name: string;
+}
+
+/** Lets somebody organise a programme. */
+export async function letOrganise(on: Db, programmeId: string, { userId, name }: Organiser): Promise<void> {
+  await insertMember(on, programmeId, { id: randomUUID(), userId, role: "organiser", name });
+  await noteChange(on, programmeId, { author: name, act: "invited", about: `${name} (organiser)` });
+}
+
+/** Opens a programme with nothing in it but its organiser. @returns its id */
+export async function openProgramme(
+  on: Db,
+  programme: Pick<Programme, "name" | "town" | "climateId" | "currency">,
+  organiser: Organiser,
+): Promise<string> {
+  const id = randomUUID();
+  const mixId = known(MIXES[0]).id;
+  await insertProgramme(on, { id, ...programme, mixId, trainer: organiser.name });
+  await letOrganise(on, id, organiser);
+  return id;
+}
 
 /**
  * Begins a programme, with whoever begins it as its organiser: from the library, or as a copy of the one that they are
@@ -51,27 +79,28 @@ export function beginProgramme(
     if (!allowed.ok) return allowed;
     const begun = parsed(Begun, input);
     if (!begun.ok) return begun;
-    const { name, town, climateId, currency, isCopy } = begun.value;
+    const { isCopy, ...programme } = begun.value;
     const before = allowed.value;
     const [prices, overrides] = await Promise.all([readPriceList(actor), readOverrides(actor)]);
-    const id = randomUUID();
-    const copies = isCopy && findMix(before.mixId) !== undefined;
-    await transaction("everything", async (on) => {
-      const mixId = copies ? before.mixId : (MIXES[0]?.id ?? "");
-      await insertProgramme(on, { id, name, town, climateId, mixId, currency, trainer: actor.name });
-      await insertMember(on, id, { id: randomUUID(), userId, role: "organiser", name: actor.name });
-      await noteChange(on, id, { author: actor.name, act: "invited", about: `${actor.name} (organiser)` });
-      if (!isCopy) return;
-      await updateClimate(on, id, before.climate);
-      await updateProgrammeSchools(on, id, before.schools);
-      await updateSizes(on, id, before.sizes);
-      await updateBoughtTogether(on, id, before.boughtTogether);
-      for (const mix of before.mixes) await putMix(on, id, actor.name, mix);
-      await updateMix(on, id, before.mixId);
+    const id = await transaction("everything", async (on) => {
+      const begins = await openProgramme(on, programme, { userId, name: actor.name });
+      if (isCopy) await copyInto(on, begins, before);
       // Another currency has other prices.
-      if (currency === before.currency && prices.length > 0) await insertPrices(on, id, actor.name, prices);
-      if (overrides.length > 0) await insertOverrides(on, id, overrides);
+      if (isCopy && programme.currency === before.currency && prices.length > 0)
+        await insertPrices(on, begins, actor.name, prices);
+      if (isCopy && overrides.length > 0) await insertOverrides(on, begins, overrides);
+      return begins;
     });
     return { ok: true, value: { id } };
   });
+}
+
+/** Gives a programme the town, ways and mixes of another. */
+async function copyInto(on: Db, id: string, before: Programme): Promise<void> {
+  await updateClimate(on, id, before.climate);
+  await updateProgrammeSchools(on, id, before.schools);
+  await updateSizes(on, id, before.sizes);
+  await updateBoughtTogether(on, id, before.boughtTogether);
+  for (const mix of before.mixes) await putMix(on, id, before.trainer, mix);
+  await updateMix(on, id, before.mixId);
 }

@@ -76,7 +76,7 @@ export const isDay = (text: string): boolean =>
   /^(19|20|21)\d\d-\d\d-\d\d$/.test(text) && isValid(parseISO(text));
 
 /** The day of the week, 0 for Monday. 1970-01-01 was a Thursday. */
-export const weekdayOf = (day: Day): number => (((dayNumber(day) + 3) % 7) + 7) % 7;
+const weekdayOf = (day: Day): number => (((dayNumber(day) + 3) % 7) + 7) % 7;
 
 /** The last such day of the week before a day, 0 for Monday: never that day itself. */
 export const lastWeekday = (day: Day, weekday: number): Day =>

@@ -10,7 +10,6 @@ export {
   isDay,
   lastWeekday,
   mondayOf,
-  weekdayOf,
   monthStart,
   yearDay,
 } from "./day";
