@@ -8,10 +8,9 @@ import { chmodSync, mkdtempSync, rmSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
 import pg from "pg";
-import { loadDemo, migrateDatabase } from "../scripts/parts/database.mjs";
-import { at, ensureBuild, freePort, ROOT } from "../scripts/parts/machine.mjs";
+import { loadDemo, migrateDatabase, trainersCookie } from "../scripts/parts/database.mjs";
+import { ensureBuild, freePort } from "../scripts/parts/machine.mjs";
 import { startPostgres } from "../scripts/parts/postgres.mjs";
-import { must } from "../scripts/parts/run.mjs";
 import { serve } from "../scripts/parts/serve.mjs";
 
 const SECONDS = Number(process.argv[2] ?? 120);
@@ -72,14 +71,7 @@ try {
   await migrateDatabase(database.url);
   await loadDemo(database.url);
   await ensureBuild();
-  const cookie = (
-    await must(
-      "The demo's trainer could not sign in.",
-      process.execPath,
-      [at("node_modules/tsx/dist/cli.mjs"), at("src/demo/session.ts")],
-      { cwd: ROOT, env: { ...process.env, ...env } },
-    )
-  ).trim();
+  const cookie = await trainersCookie(database.url);
   const bases = [];
   for (let i = 0; i < PROCESSES; i++) {
     const port = await freePort();

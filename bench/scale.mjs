@@ -11,7 +11,7 @@ import { chmodSync, mkdirSync, mkdtempSync, readFileSync, rmSync, writeFileSync 
 import { tmpdir } from "node:os";
 import { join } from "node:path";
 import { gzipSync } from "node:zlib";
-import { loadDemo, migrateDatabase } from "../scripts/parts/database.mjs";
+import { loadDemo, migrateDatabase, trainersCookie } from "../scripts/parts/database.mjs";
 import { at, ensureBuild, freePort, ROOT } from "../scripts/parts/machine.mjs";
 import { startPostgres } from "../scripts/parts/postgres.mjs";
 import { must } from "../scripts/parts/run.mjs";
@@ -158,14 +158,7 @@ try {
   await migrateDatabase(database.url);
   await loadDemo(database.url);
   await ensureBuild();
-  cookie = (
-    await must(
-      "The demo's trainer could not sign in.",
-      process.execPath,
-      [at("node_modules/tsx/dist/cli.mjs"), at("src/demo/session.ts")],
-      { cwd: ROOT, env: { ...process.env, ...env } },
-    )
-  ).trim();
+  cookie = await trainersCookie(database.url);
   let small;
   for (const [households, records] of SIZES) {
     if (records > 0)

@@ -24,3 +24,12 @@ export const loadDemo = async (url) =>
       ...tsx("src/demo/load.ts", { DATABASE_URL: url, PIP_ROW_TODAY: DEMO_DAY }),
     )
   ).trim();
+
+/** The cookie of the demo's trainer, with whom benches ask for pages. */
+export const trainersCookie = async (url) =>
+  (
+    await must(
+      "The demo's trainer could not sign in.",
+      ...tsx("src/demo/session.ts", { DATABASE_URL: url, PIP_ROW_TODAY: DEMO_DAY }),
+    )
+  ).trim();

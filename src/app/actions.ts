@@ -9,6 +9,7 @@ import type { Plan } from "@/core/plan";
 import type { Price, SharedGroup } from "@/core/money";
 import type { Aim } from "@/core/planner";
 import type { SurveyTyped } from "@/core/place";
+import type { NotesReport } from "@/core/notes";
 import type { Outcome } from "@/core/problem";
 import type { GardenRecord } from "@/core/record";
 import type { Schools } from "@/core/school";
@@ -24,7 +25,7 @@ import { addHousehold, leave, putAway, resurvey, sharePicked } from "@/server/ho
 import { saveStock } from "@/server/kit";
 import { receiveMessage, remindNow, savePhone } from "@/server/messages";
 import { chooseMix, removeMix, saveMix, saveSizes } from "@/server/mixes";
-import { type NotesReport, takeNotes } from "@/server/notes";
+import { takeNotes } from "@/server/notes";
 import { outcomeOf } from "@/server/outcome";
 import {
   type ProposalsPage,

@@ -1,6 +1,6 @@
 import * as z from "zod";
 import type { Draft } from "@/core/message";
-import { type DayOrder, NOTE_FIELDS, readNote } from "@/core/notes";
+import { type DayOrder, NOTE_FIELDS, type NoteLine, type NotesReport, readNote } from "@/core/notes";
 import type { Outcome, Problem } from "@/core/problem";
 import { dayProblem, GardenRecord } from "@/core/record";
 import { listCodes, lockHousehold } from "@/db/households";
@@ -35,25 +35,6 @@ const Notes = z.strictObject({
   /** Whether they are stored; else it is only said what they would be. */
   isStored: z.boolean(),
 });
-
-/** What became of one note, or would. */
-export interface NoteLine {
-  /** Its line in the table, the head being the first. */
-  readonly line: number;
-  readonly is: "new" | "known" | "wrong";
-  readonly household: string;
-  readonly records: readonly (Pick<Draft, "kind" | "on" | "amount" | "note"> & {
-    readonly goalId?: string;
-    readonly row: number;
-  })[];
-  readonly problem?: Problem;
-}
-
-export interface NotesReport {
-  readonly lines: readonly NoteLine[];
-  /** Records that were stored; none as long as a note is wrong. */
-  readonly stored: number;
-}
 
 /** The same note gives the same id, however often the table comes; one that stands in it twice is two. */
 const idOf = (householdId: string, content: string, nth: number): string =>

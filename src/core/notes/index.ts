@@ -2,4 +2,5 @@
 export { daysIn, type DayOrder, readDayText } from "./day-text";
 export { type Columns, guessColumns, NOTE_FIELDS, type NoteField, type NoteRow, noteRows } from "./columns";
 export { readNote } from "./read-note";
+export type { NoteLine, NotesReport } from "./report";
 export { readTable, type TableRead } from "./table";

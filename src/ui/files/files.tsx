@@ -2,11 +2,13 @@
 
 import { useRouter } from "next/navigation";
 import { useState } from "react";
-import { faultsToCsv, type RowFault } from "@/core/exchange";
+import type { RowFault } from "@/core/exchange";
 import type { Outcome, Problem } from "@/core/problem";
 import { Button, buttonClass } from "@/ui/primitives/button";
 import { send } from "@/ui/primitives/send";
 import { useWords } from "@/ui/words/use-words";
+import { FileField } from "./file-field";
+import { giveBack } from "./give-back";
 
 export type TakeIn = (text: string) => Promise<Outcome<{ stored: number; faults: readonly RowFault[] }>>;
 
@@ -27,8 +29,7 @@ export function Files({ takeIn, out, label, nameOf }: FilesProps) {
   const router = useRouter();
   const [report, setReport] = useState<{ stored: number; faults: readonly RowFault[] }>();
   const [failure, setFailure] = useState<Problem>();
-  const read = async (file: File | undefined) => {
-    if (!file) return;
+  const read = async (file: File) => {
     setReport(undefined);
     setFailure(undefined);
     const text = await file.text();
@@ -37,13 +38,6 @@ export function Files({ takeIn, out, label, nameOf }: FilesProps) {
       setReport(outcome.value);
       router.refresh();
     } else setFailure(outcome.problem);
-  };
-  const giveBack = () => {
-    const link = document.createElement("a");
-    link.href = URL.createObjectURL(new Blob([faultsToCsv(report?.faults ?? [])], { type: "text/csv" }));
-    link.download = "refused-rows.csv";
-    link.click();
-    URL.revokeObjectURL(link.href);
   };
   return (
     <div className="mt-4 border-t-rule border-ink pt-3">
@@ -54,20 +48,12 @@ export function Files({ takeIn, out, label, nameOf }: FilesProps) {
           </a>
         ))}
       </div>
-      <label className="mt-2 block text-sm font-semibold">
-        {label}
-        <input
-          type="file"
-          accept=".csv,.json,text/csv,application/json"
-          className="mt-1 block w-full text-sm font-normal"
-          onChange={(e) => void read(e.target.files?.[0])}
-        />
-      </label>
-      {failure && (
-        <p role="alert" className="mt-2 font-semibold text-beet">
-          ✕ {problem(failure)}
-        </p>
-      )}
+      <FileField
+        label={label}
+        accept=".csv,.json,text/csv,application/json"
+        failure={failure}
+        onFile={(file) => void read(file)}
+      />
       {report && (
         <div role="status" className="mt-2">
           <p className={`font-semibold ${report.faults.length > 0 ? "text-beet" : ""}`}>
@@ -82,7 +68,11 @@ export function Files({ takeIn, out, label, nameOf }: FilesProps) {
               </li>
             ))}
           </ul>
-          {report.faults.length > 0 && <Button onClick={giveBack}>{t("library.giveBack")}</Button>}
+          {report.faults.length > 0 && (
+            <Button onClick={() => giveBack(report.faults, "refused-rows.csv")}>
+              {t("library.giveBack")}
+            </Button>
+          )}
         </div>
       )}
     </div>

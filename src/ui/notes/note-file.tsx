@@ -12,6 +12,7 @@ import {
   type TableRead,
 } from "@/core/notes";
 import type { Problem } from "@/core/problem";
+import { FileField } from "@/ui/files/file-field";
 import { SelectField } from "@/ui/primitives/field";
 import { useWords } from "@/ui/words/use-words";
 
@@ -39,12 +40,11 @@ function columnsFor(heads: readonly string[]): Columns {
 
 /** A table of notes: which column holds what is guessed, set right, and remembered for the next one. */
 export function NoteFile({ onRows }: { onRows: (rows: readonly NoteRow[]) => void }) {
-  const { t, problem } = useWords();
+  const { t } = useWords();
   const [table, setTable] = useState<TableRead>();
   const [columns, setColumns] = useState<Columns>({});
   const [failure, setFailure] = useState<Problem>();
-  const read = async (file: File | undefined) => {
-    if (!file) return;
+  const read = async (file: File) => {
     const found = file.size > MOST_BYTES ? ({ code: "file-large" } as const) : readTable(await file.text());
     if ("code" in found) {
       setFailure(found);
@@ -69,20 +69,12 @@ export function NoteFile({ onRows }: { onRows: (rows: readonly NoteRow[]) => voi
       <h2 id="file" className="border-t-rule border-ink pt-1.5 text-lg font-bold">
         {t("takeNotes.file")}
       </h2>
-      <label className="mt-2 block text-sm font-semibold">
-        {t("takeNotes.choose")}
-        <input
-          type="file"
-          accept=".csv,.tsv,.txt,text/csv,text/tab-separated-values,text/plain"
-          className="mt-1 block w-full text-sm font-normal"
-          onChange={(e) => void read(e.target.files?.[0])}
-        />
-      </label>
-      {failure && (
-        <p role="alert" className="mt-2 font-semibold text-beet">
-          ✕ {problem(failure)}
-        </p>
-      )}
+      <FileField
+        label={t("takeNotes.choose")}
+        accept=".csv,.tsv,.txt,text/csv,text/tab-separated-values,text/plain"
+        failure={failure}
+        onFile={(file) => void read(file)}
+      />
       {table && (
         <div className="mt-3 grid grid-cols-2 gap-3">
           {NOTE_FIELDS.map((field) => (

@@ -2,10 +2,10 @@
 
 import { useRouter } from "next/navigation";
 import { useState } from "react";
-import { faultsToCsv } from "@/core/exchange";
-import type { Draft } from "@/core/message";
-import { daysIn, type DayOrder, type NoteRow } from "@/core/notes";
+import type { RowFault } from "@/core/exchange";
+import { daysIn, type DayOrder, type NoteLine, type NoteRow, type NotesReport } from "@/core/notes";
 import type { Outcome, Problem } from "@/core/problem";
+import { giveBack } from "@/ui/files/give-back";
 import { Button } from "@/ui/primitives/button";
 import { SelectField } from "@/ui/primitives/field";
 import { OutcomeLines } from "@/ui/primitives/outcome-lines";
@@ -13,21 +13,6 @@ import { send } from "@/ui/primitives/send";
 import { useWords } from "@/ui/words/use-words";
 import { Grid } from "./grid";
 import { NoteFile } from "./note-file";
-
-interface NoteLine {
-  readonly line: number;
-  readonly is: "new" | "known" | "wrong";
-  readonly household: string;
-  readonly records: readonly (Pick<Draft, "kind" | "on" | "amount" | "note"> & {
-    readonly goalId?: string;
-    readonly row: number;
-  })[];
-  readonly problem?: Problem;
-}
-interface Report {
-  readonly lines: readonly NoteLine[];
-  readonly stored: number;
-}
 
 const WHATS = ["", "picked", "sown", "up", "watered"] as const;
 
@@ -37,7 +22,7 @@ interface TakeNotesProps {
     order: DayOrder;
     what: string;
     isStored: boolean;
-  }) => Promise<Outcome<Report>>;
+  }) => Promise<Outcome<NotesReport>>;
 }
 
 /** Other people's notes, from a file or typed from paper: read, told row by row, and stored whole or not at all. */
@@ -47,7 +32,7 @@ export function TakeNotes({ take }: TakeNotesProps) {
   const [rows, setRows] = useState<readonly NoteRow[]>([]);
   const [order, setOrder] = useState<DayOrder>("day-first");
   const [what, setWhat] = useState("");
-  const [report, setReport] = useState<Report>();
+  const [report, setReport] = useState<NotesReport>();
   const [failure, setFailure] = useState<Problem>();
   const shows = daysIn(rows.map(({ date }) => date));
   const onRows = (read: readonly NoteRow[]) => {
@@ -117,7 +102,7 @@ export function TakeNotes({ take }: TakeNotesProps) {
               </Button>
             )}
             {wrong.length > 0 && (
-              <Button look="quiet" onClick={() => giveBack(wrong, rows)}>
+              <Button look="quiet" onClick={() => giveBack(faultsOf(wrong, rows), "refused-notes.csv")}>
                 {t("library.giveBack")}
               </Button>
             )}
@@ -183,15 +168,9 @@ const saidIn = (row: NoteRow | undefined) =>
     ? [row.date, row.what, row.crop, row.row, row.amount, row.unit, row.note].filter(Boolean).join(" ")
     : "";
 
-/** Wrong notes as a file, to be mended and taken in again. */
-function giveBack(wrong: readonly NoteLine[], rows: readonly NoteRow[]) {
-  const faults = wrong.flatMap(({ line, problem }) => {
+/** Wrong notes as they were written, with what is wrong. */
+const faultsOf = (wrong: readonly NoteLine[], rows: readonly NoteRow[]): RowFault[] =>
+  wrong.flatMap(({ line, problem }) => {
     const row = rows[line - 2];
     return row && problem ? [{ line, problem, row }] : [];
   });
-  const link = document.createElement("a");
-  link.href = URL.createObjectURL(new Blob([faultsToCsv(faults)], { type: "text/csv" }));
-  link.download = "refused-notes.csv";
-  link.click();
-  URL.revokeObjectURL(link.href);
-}
