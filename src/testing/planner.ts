@@ -140,3 +140,10 @@ export function handInstance(): Instance {
     weights: { early: 0, earlyWeeks: 8, perMinor: 0.01, perHour: 1, variety: 2, must: 10, keep: 0 },
   };
 }
+
+/** Runs a generator to its end. */
+export function last<T>(steps: Generator<unknown, T, boolean | undefined>): T {
+  let step = steps.next();
+  while (!step.done) step = steps.next();
+  return step.value;
+}

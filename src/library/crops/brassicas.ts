@@ -1,18 +1,7 @@
-import {
-  bought,
-  broadcast,
-  cells,
-  type CropData,
-  range,
-  goal,
-  need,
-  plants,
-  practice,
-  drills,
-  TEMPER,
-  dense,
-  tray,
-} from "./usual";
+import { range } from "./range";
+import { TEMPER } from "./tempers";
+import { type CropData, goal, practice } from "./usual";
+import { bought, broadcast, cells, need, plants, drills, dense, tray } from "./ways";
 
 const common = {
   family: "Brassicaceae",

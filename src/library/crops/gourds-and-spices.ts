@@ -1,4 +1,7 @@
-import { bought, cells, type CropData, cuttings, goal, need, plants, range, stations, TEMPER } from "./usual";
+import { range } from "./range";
+import { TEMPER } from "./tempers";
+import { type CropData, goal } from "./usual";
+import { bought, cells, cuttings, need, plants, stations } from "./ways";
 
 const source = { rest: "assumption" } as const;
 const gourd = { ...TEMPER.cucurbits, family: "Cucurbitaceae", germination: 0.75, source };

@@ -1,17 +1,7 @@
-import {
-  bought,
-  broadcast,
-  cells,
-  type CropData,
-  drills,
-  goal,
-  need,
-  plants,
-  range,
-  stations,
-  TEMPER,
-  tray,
-} from "./usual";
+import { range } from "./range";
+import { TEMPER } from "./tempers";
+import { type CropData, goal } from "./usual";
+import { bought, broadcast, cells, drills, need, plants, stations, tray } from "./ways";
 
 const source = { rest: "assumption" } as const;
 const cool = { ...TEMPER.quickGreens, source, germination: 0.75 };

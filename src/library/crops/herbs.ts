@@ -1,19 +1,7 @@
-import {
-  bought,
-  broadcast,
-  cells,
-  type CropData,
-  cuttings,
-  range,
-  goal,
-  need,
-  plants,
-  practice,
-  drills,
-  stations,
-  TEMPER,
-  dense,
-} from "./usual";
+import { range } from "./range";
+import { TEMPER } from "./tempers";
+import { type CropData, goal, practice } from "./usual";
+import { bought, broadcast, cells, cuttings, need, plants, drills, stations, dense } from "./ways";
 
 const soft = { ...TEMPER.softHerbs, germination: 0.65, source: { rest: "assumption" } } as const;
 const dry = { ...TEMPER.dryHerbs, source: { rest: "assumption" } } as const;

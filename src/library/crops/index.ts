@@ -1,6 +1,7 @@
 import type { Crop, Goal } from "@/core/crop";
 import { brassicas } from "./brassicas";
 import { fruiting } from "./fruiting";
+import { podsAndCorn } from "./pods-and-corn";
 import { gourdsAndSpices } from "./gourds-and-spices";
 import { greens } from "./greens";
 import { herbs, trees } from "./herbs";
@@ -20,6 +21,7 @@ export const CROPS: readonly Crop[] = [
   ...greens,
   ...brassicas,
   ...roots,
+  ...podsAndCorn,
   ...fruiting,
   ...gourdsAndSpices,
   ...herbs,

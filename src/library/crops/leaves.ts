@@ -1,20 +1,7 @@
-import {
-  bought,
-  broadcast,
-  cells,
-  type CropData,
-  cuttings,
-  range,
-  goal,
-  need,
-  plants,
-  practice,
-  drills,
-  stations,
-  TEMPER,
-  dense,
-  tray,
-} from "./usual";
+import { range } from "./range";
+import { TEMPER } from "./tempers";
+import { type CropData, goal, practice } from "./usual";
+import { bought, broadcast, cells, cuttings, need, plants, drills, stations, dense, tray } from "./ways";
 
 const hot = { ...TEMPER.hotGreens, germination: 0.7, source: { rest: "assumption" } } as const;
 

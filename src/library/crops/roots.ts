@@ -1,16 +1,7 @@
-import {
-  bought,
-  broadcast,
-  cells,
-  type CropData,
-  range,
-  goal,
-  need,
-  plants,
-  practice,
-  drills,
-  TEMPER,
-} from "./usual";
+import { range } from "./range";
+import { TEMPER } from "./tempers";
+import { type CropData, goal, practice } from "./usual";
+import { bought, broadcast, cells, need, plants, drills } from "./ways";
 
 const carrotMethods = [
   broadcast({
