@@ -187,6 +187,7 @@ it("gives a household a card, with which it signs in, writes down what happened,
   await visit(trainer.page, "/people");
   // A lost card: the next one ends it, wherever it is in use.
   await press(trainer.page, "New card: Velshe");
+  await press(trainer.page, "Make a card: Velshe");
   await see(trainer.page, "it is shown once");
   await visit(page, "/");
   expect(page.url()).toContain("/sign-in");

@@ -3,6 +3,7 @@
 import { useRouter } from "next/navigation";
 import { useState } from "react";
 import type { Outcome, Problem } from "@/core/problem";
+import { AskFirst } from "@/ui/primitives/ask-first";
 import { Button } from "@/ui/primitives/button";
 import { OutcomeLines } from "@/ui/primitives/outcome-lines";
 import { send } from "@/ui/primitives/send";
@@ -20,10 +21,8 @@ export function PutAway({ isPutAway, putAway, leave }: PutAwayProps) {
   const { t } = useWords();
   const router = useRouter();
   const [failure, setFailure] = useState<Problem>();
-  const [isAsked, setAsked] = useState(false);
   const act = async (work: () => Promise<Outcome<null>>) => {
     const outcome = await send(work);
-    setAsked(false);
     setFailure(outcome.ok ? undefined : outcome.problem);
     if (outcome.ok) router.refresh();
   };
@@ -34,19 +33,12 @@ export function PutAway({ isPutAway, putAway, leave }: PutAwayProps) {
         <Button look={isPutAway ? "open" : "warn"} onClick={() => void act(() => putAway(!isPutAway))}>
           {t(isPutAway ? "doorstep.takeBack" : "doorstep.putAway")}
         </Button>
-        {isAsked ? (
-          <>
-            <span className="font-semibold text-beet">▲ {t("doorstep.leaveAsk")}</span>
-            <Button look="warn" onClick={() => void act(leave)}>
-              {t("doorstep.leaveYes")}
-            </Button>
-            <Button onClick={() => setAsked(false)}>{t("doorstep.leaveNo")}</Button>
-          </>
-        ) : (
-          <Button look="quiet" onClick={() => setAsked(true)}>
-            {t("doorstep.leave")}
-          </Button>
-        )}
+        <AskFirst
+          name={t("doorstep.leave")}
+          question={t("doorstep.leaveAsk")}
+          yes={t("doorstep.leaveYes")}
+          onYes={() => void act(leave)}
+        />
       </OutcomeLines>
     </div>
   );

@@ -5,6 +5,7 @@ import { useRouter } from "next/navigation";
 import { useState } from "react";
 import type { Role } from "@/core/role";
 import type { FieldProblems, Outcome, Problem } from "@/core/problem";
+import { AskFirst } from "@/ui/primitives/ask-first";
 import { Button } from "@/ui/primitives/button";
 import { SelectField, TextField } from "@/ui/primitives/field";
 import { OutcomeLines } from "@/ui/primitives/outcome-lines";
@@ -209,18 +210,18 @@ function MemberLine({ member, origin, renew, signOut, end, give }: { member: Mem
           >
             {t("access.signOut")}
           </Button>
-          <Button
-            look="quiet"
-            onClick={() =>
+          <AskFirst
+            name={t("access.end")}
+            of={name}
+            question={t("access.endAsk", { name })}
+            yes={t("access.endYes")}
+            onYes={() =>
               void act(
                 () => end(id),
                 () => setDone(t("access.ended", { name })),
               )
             }
-            aria-label={`${t("access.end")}: ${name}`}
-          >
-            {t("access.end")}
-          </Button>
+          />
         </OutcomeLines>
       )}
       {key && <KeyCard opens={key} isCard={false} origin={origin} />}
@@ -232,6 +233,7 @@ function CardLine({ card, origin, giveCard }: { card: Card } & AccessProps) {
   const { t, day } = useWords();
   const { householdId, code, name, memberId, since, seenAt } = card;
   const { failure, key, setKey, act } = useActing();
+  const make = () => void act(() => giveCard(householdId), setKey);
   return (
     <li className="border-t border-line py-2">
       <div className="flex flex-wrap items-center gap-x-4 gap-y-1">
@@ -242,13 +244,19 @@ function CardLine({ card, origin, giveCard }: { card: Card } & AccessProps) {
           {memberId && since ? t("access.hasCard", { day: day(dayOf(since)) }) : t("access.noCard")}
           {seenAt ? `, ${t("access.seen", { day: day(dayOf(seenAt)) })}` : ""}
         </p>
-        <Button
-          look={memberId ? "quiet" : "open"}
-          onClick={() => void act(() => giveCard(householdId), setKey)}
-          aria-label={`${memberId ? t("access.newCard") : t("access.makeCard")}: ${name}`}
-        >
-          {memberId ? t("access.newCard") : t("access.makeCard")}
-        </Button>
+        {memberId ? (
+          <AskFirst
+            name={t("access.newCard")}
+            of={name}
+            question={t("access.newCardAsk")}
+            yes={t("access.makeCard")}
+            onYes={make}
+          />
+        ) : (
+          <Button aria-label={`${t("access.makeCard")}: ${name}`} onClick={make}>
+            {t("access.makeCard")}
+          </Button>
+        )}
       </div>
       <OutcomeLines done={false} failure={failure}>
         {null}
