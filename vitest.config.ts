@@ -9,7 +9,7 @@ export default defineConfig({
         extends: true,
         test: {
           name: "unit",
-          include: ["src/{core,library,solver,sheet,ui,demo}/**/*.test.{ts,tsx}"],
+          include: ["src/{core,library,solver,sheet,ui,demo}/**/*.test.{ts,tsx}", "src/*.test.ts"],
           testTimeout: 30_000,
         },
       },

@@ -1,3 +1,4 @@
+import * as fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { daysIn, guessColumns, noteRows, type NoteRow, readDayText, readNote, readTable } from ".";
 
@@ -129,4 +130,42 @@ describe("a note", () => {
     expect(code({ what: "picked", crop: "mango", amount: "1 kg" })).toBe("message-which-crop");
     expect(code({ what: "admired", crop: "kale" })).toBe("message-what");
   });
+});
+
+it("never falls over, and stores nothing that is not of this household or lies ahead, whatever is typed", () => {
+  const word = fc.oneof(
+    fc.string({ maxLength: 20 }),
+    fc.constantFrom(
+      "picked",
+      "kale",
+      "pea",
+      "bag 1",
+      "12",
+      "350 g",
+      "0,35",
+      "18.5.",
+      "2026-02-30",
+      "all bags",
+      "watered",
+      "=1+1",
+    ),
+  );
+  const plantings = new Set(known.plantings.map((p) => p.id));
+  const rows = new Set(known.rows.map((r) => r.id));
+  fc.assert(
+    fc.property(word, word, word, word, word, word, (date, what, crop, amount, bag, note) => {
+      const result = read({ date, what, crop, amount, row: bag, note });
+      if (!result.ok) {
+        expect(result.problem.code).toMatch(/^[a-z-]+$/);
+        return;
+      }
+      for (const draft of result.drafts) {
+        expect(draft.on <= TODAY && draft.on >= "2025-04-13").toBe(true);
+        if (draft.plantingId !== null) expect(plantings.has(draft.plantingId)).toBe(true);
+        if (draft.rowId) expect(rows.has(draft.rowId)).toBe(true);
+        expect(draft.note.length).toBeLessThanOrEqual(1000);
+      }
+    }),
+    { numRuns: 2000, seed: 15 },
+  );
 });

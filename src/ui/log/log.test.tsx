@@ -107,3 +107,51 @@ it("says when a first pick is to be expected of what nobody has picked yet, and 
   expect(text()).toMatch(/bush bean.*expected 20 Jun/);
   expect((getByLabelText("Planting") as HTMLSelectElement).value).toBe(id(11));
 });
+
+it("writes down every bag in which something stands as watered in one tap, once for each bag", async () => {
+  const twin = { ...kale, id: id(12), rowId: kale.rowId };
+  const idle = { ...kale, id: id(13), rowId: id(9), isStarted: false };
+  const { getByRole, sent, text } = screen({ plantings: [kale, twin, beans, idle] });
+  await act(async () => void fireEvent.click(getByRole("button", { name: "All bags watered today" })));
+  expect(sent().map((r) => [r.kind, r.rowId, r.plantingId, r.on])).toEqual([
+    ["watered", id(2), null, TODAY],
+    ["watered", id(3), null, TODAY],
+  ]);
+  expect(text()).toContain("2 bags written down as watered.");
+});
+
+it("writes a record of a bag down for the bag of the planting that is chosen", async () => {
+  const { getByRole, getByLabelText, sent } = screen({ asked: id(11) });
+  await act(async () => void fireEvent.click(getByRole("radio", { name: "bag looked at" })));
+  fireEvent.change(getByLabelText("How the bag is"), { target: { value: "worn" } });
+  fireEvent.change(getByLabelText(/^Mix below the rim/), { target: { value: "2 in" } });
+  await act(async () => void fireEvent.click(getByRole("button", { name: "Save record" })));
+  await vi.waitFor(() => expect(sent()).toHaveLength(1));
+  expect(sent()[0]).toMatchObject({
+    kind: "checked",
+    plantingId: null,
+    rowId: id(3),
+    detail: { condition: "worn", settledCm: 5.08 },
+  });
+});
+
+it("corrects what else a record said, and leads to each planting's story", async () => {
+  const { getAllByRole, getByRole, getByLabelText, sent } = screen({
+    records: [
+      record(20, {
+        plantingId: id(10),
+        kind: "sown",
+        amount: { measure: "count", value: 12, typed: "12", unit: "" },
+        detail: { variety: "Black Magic", packetDays: 60 },
+      }),
+    ],
+  });
+  const story = getByRole("link", { name: /^Its story: leaf kale/ });
+  expect(story.getAttribute("href")).toBe(`/house/h/planting/${id(10)}`);
+  await act(async () => void fireEvent.click(getAllByRole("button", { name: "Correct" })[0]!));
+  expect((getByLabelText("Variety") as HTMLInputElement).value).toBe("Black Magic");
+  fireEvent.change(getByLabelText("Days to first pick, by the packet"), { target: { value: "65" } });
+  await act(async () => void fireEvent.click(getByRole("button", { name: "Save the correction" })));
+  await vi.waitFor(() => expect(sent()).toHaveLength(1));
+  expect(sent()[0]).toMatchObject({ supersedes: id(20), detail: { variety: "Black Magic", packetDays: 65 } });
+});

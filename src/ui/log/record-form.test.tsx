@@ -57,3 +57,33 @@ it("says at the day what is wrong with it, and keeps what was typed", async () =
   expect(onRecord).not.toHaveBeenCalled();
   expect(amount().value).toBe("12");
 });
+
+it("sets the day by one tap, and says beside the field what else is wrong", async () => {
+  const { getByRole, getByLabelText, onRecord, save, text } = form();
+  // 18 May 2026 was a Monday.
+  await act(async () => void fireEvent.click(getByRole("button", { name: "last Saturday" })));
+  expect((getByLabelText("Day") as HTMLInputElement).value).toBe("2026-05-16");
+  fireEvent.change(getByLabelText("Days to first pick, by the packet"), { target: { value: "soon" } });
+  await save();
+  await waitFor(() => expect(text()).toContain("✕"));
+  expect(onRecord).not.toHaveBeenCalled();
+  fireEvent.change(getByLabelText("Days to first pick, by the packet"), { target: { value: "" } });
+  await save();
+  await waitFor(() => expect(onRecord).toHaveBeenCalledOnce());
+  expect(onRecord.mock.calls[0]![0]).toMatchObject({ on: "2026-05-16", detail: null });
+});
+
+it("lets weather be of no planting, and wants to know which", async () => {
+  const { getByRole, getByLabelText, onRecord, save, text } = form();
+  await act(async () => void fireEvent.click(getByRole("radio", { name: "weather" })));
+  await save();
+  await waitFor(() => expect(text()).toContain("Say what weather it was."));
+  fireEvent.change(getByLabelText("What weather"), { target: { value: "hail" } });
+  await save();
+  await waitFor(() => expect(onRecord).toHaveBeenCalledOnce());
+  expect(onRecord.mock.calls[0]![0]).toMatchObject({
+    plantingId: null,
+    kind: "weather",
+    detail: { weather: "hail" },
+  });
+});
