@@ -31,6 +31,8 @@ const screens = () => [
   "/days",
   "/groups",
   "/season",
+  "/programmes",
+  "/scale",
   "/people",
   "/notes",
   "/messages",

@@ -3,6 +3,7 @@ import { tmpdir } from "node:os";
 import { join } from "node:path";
 import type { Browser, BrowserContext, Page } from "puppeteer-core";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
+import { DEMO_ACCOUNTS } from "@/server/demo-accounts";
 import {
   APP,
   expectAccessible,
@@ -79,7 +80,7 @@ const NAMES = [
 /** What is there for everybody, and what a household and a helper come to besides. */
 const OPEN = ["/health", "/offline", "/sign-in"];
 /** Opened by its secret part alone. */
-const isSecret = (path: string) => path.startsWith("/calendar/");
+const isSecret = (path: string) => /^\/(calendar|paper)\//.test(path);
 const OWN = [
   "days",
   "days.ics",
@@ -195,6 +196,13 @@ it("gives a household a card, with which it signs in, writes down what happened,
   await trainer.context.close();
 });
 
+/** Signs in as the next one on a page that somebody has just signed out of. */
+async function nextIn(page: Page, account: string): Promise<void> {
+  await page.waitForFunction(() => location.pathname === "/sign-in" && document.readyState === "complete");
+  await page.waitForSelector("[name=username]");
+  await goIn(page, account, DEMO_ACCOUNTS.find((a) => a.account === account)!.password);
+}
+
 it("keeps what a household wrote without signal on a shared phone from the next one, and sends it when it is back", async () => {
   const { page, context } = await phoneOf("card01");
   await press(page, "Log");
@@ -210,14 +218,12 @@ it("keeps what a household wrote without signal on a shared phone from the next 
   await page.setOfflineMode(false);
   // Before the next try, somebody else takes the phone.
   await press(page, "Sign out");
-  await page.waitForFunction(() => location.pathname === "/sign-in");
-  await signedIn(page, "tob");
+  await nextIn(page, "tob");
   await see(page, "My round");
   expect(await textOf(page, "body")).not.toContain("record waits");
   await page.locator("header summary").click();
   await press(page, "Sign out");
-  await page.waitForFunction(() => location.pathname === "/sign-in");
-  await signedIn(page, "card01");
+  await nextIn(page, "card01");
   await press(page, "Log");
   await see(page, "written in the cellar");
   await see(page, "by House 01");
@@ -247,6 +253,39 @@ it("lets a helper go from house to house, and a photo with what was seen", async
   expect(size).toBeGreaterThan(1000);
   expect(size).toBeLessThan(400_000);
   expect(await page.evaluate(async (app) => (await fetch(`${app}/records.csv`)).status, APP)).toBe(403);
+  await context.close();
+});
+
+it("takes a weight from the kitchen scale into the open record, and not before it rests", async () => {
+  const { page, context } = await phoneOf("card01");
+  await press(page, "Log");
+  await press(page, "picked");
+  await press(page, "Weigh on the kitchen scale");
+  await see(page, "No scale is heard");
+  const scale = await context.newPage();
+  await visit(scale, "/scale");
+  await type(scale, "Put on the scale", "350 g");
+  await page.bringToFront();
+  await see(page, "350 g taken over");
+  expect(await page.$eval("input[name=amount]", (field) => (field as HTMLInputElement).value)).toBe("350 g");
+  await press(page, "Save record");
+  await see(page, "Stored: picked");
+  await context.close();
+});
+
+it("withdraws the code on a household's papers, once asked twice, and says where there is none", async () => {
+  const { page, context } = await phoneOf("card01");
+  await press(page, "Days");
+  const house = new URL(page.url()).pathname.split("/")[2]!;
+  expect((await asked(page, `/house/${house}/sheet.pdf`)).status).toBe(200);
+  for (const answer of ["Withdrawn. Print a new sheet.", "No sheet and no label was printed"]) {
+    await press(page, "Withdraw the code on paper");
+    await see(page, "lead nowhere then");
+    await press(page, "Withdraw it");
+    await see(page, answer);
+  }
+  await visit(page, "/paper/AAAAAAAAAAAAAAAA");
+  await see(page, "This code was withdrawn, or it never was one.");
   await context.close();
 });
 

@@ -11,7 +11,7 @@ import type { Aim } from "@/core/planner";
 import type { SurveyTyped } from "@/core/place";
 import type { NotesReport } from "@/core/notes";
 import type { Outcome } from "@/core/problem";
-import type { GardenRecord } from "@/core/record";
+import type { GardenRecord, Weighing } from "@/core/record";
 import type { Schools } from "@/core/school";
 import type { WeatherMode } from "@/core/weather";
 import { ownOrigin } from "@/app/origin";
@@ -50,6 +50,8 @@ import {
 import { importPrices, savePrice } from "@/server/prices";
 import { askForPrint } from "@/server/prints";
 import { addRecord } from "@/server/records";
+import { saveWeighing } from "@/server/season";
+import { withdrawSheetCode } from "@/server/sheet-code";
 import { saveTogether } from "@/server/together";
 import { importValues, type ImportReport } from "@/server/values-file";
 import { previewSchools, saveSchools, type SchoolsEffect } from "@/server/schools";
@@ -369,6 +371,14 @@ export async function makeAddressAction(householdId: string): Promise<Outcome<{ 
 
 export async function withdrawAddressAction(householdId: string): Promise<Outcome<null>> {
   return changed(async () => withdrawAddress(await currentActor("write-records"), householdId));
+}
+
+export async function withdrawSheetCodeAction(householdId: string): Promise<Outcome<null>> {
+  return changed(async () => withdrawSheetCode(await currentActor("write-records"), householdId));
+}
+
+export async function saveWeighingAction(weighing: Weighing): Promise<Outcome<null>> {
+  return changed(async () => saveWeighing(await currentActor("change-programme"), weighing));
 }
 
 export async function takeNotesAction(notes: unknown): Promise<Outcome<NotesReport>> {

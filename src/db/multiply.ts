@@ -36,8 +36,8 @@ const COPIES = [
    SELECT x.copy, r.programme_id, m.copy, y.copy, gap_cm, position, schools, rolled_to_cm, pinned, removed
    FROM copied_household m JOIN plan_row r ON r.household_id = m.original JOIN copied_part x ON x.original = r.id AND x.household = m.copy
      JOIN copied_part y ON y.original = r.bag_id AND y.household = m.copy`,
-  `INSERT INTO planting (id, programme_id, household_id, row_id, goal_id, surface, method, plants, sow_on, out_by, position, removed)
-   SELECT x.copy, p.programme_id, m.copy, y.copy, goal_id, surface, method, plants, sow_on, out_by, position, removed
+  `INSERT INTO planting (id, programme_id, household_id, row_id, goal_id, surface, method, plants, sow_on, out_by, packet, position, removed)
+   SELECT x.copy, p.programme_id, m.copy, y.copy, goal_id, surface, method, plants, sow_on, out_by, packet, position, removed
    FROM copied_household m JOIN planting p ON p.household_id = m.original JOIN copied_part x ON x.original = p.id AND x.household = m.copy
      JOIN copied_part y ON y.original = p.row_id AND y.household = m.copy`,
 ];

@@ -3,10 +3,7 @@ import { type Day, DayText } from "@/core/day";
 import { PLACE_KINDS } from "@/core/place";
 import { REASONS } from "@/core/record";
 import { type Db, rowOf, rowsOf } from "./pool";
-import { HERE, type Scope } from "./scope";
-
-/** Records that count: those that no later one supersedes. */
-const STANDS = `NOT EXISTS (SELECT 1 FROM record later WHERE later.supersedes = t.id)`;
+import { HERE, type Scope, STANDS } from "./scope";
 
 /**
  * Works out anew what was picked from a planting of a household by week, or from all of them where none is named. Call it

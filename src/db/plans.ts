@@ -1,6 +1,6 @@
 import * as z from "zod";
 import { TRAY_PLACES } from "@/core/climate";
-import { BagThing, type Plan, Planting, Row } from "@/core/plan";
+import { BagThing, Packet, type Plan, Planting, Row } from "@/core/plan";
 import { lockHousehold } from "./households";
 import { type Db, rowOf, rowsOf } from "./pool";
 import type { Scope } from "./scope";
@@ -32,7 +32,7 @@ const Line = z.object({
   bags: z.array(optional(BagThing, "spot")),
   rows: z.array(
     optional(
-      Row.extend({ plantings: z.array(optional(Planting, "outBy", "isChosen")) }),
+      Row.extend({ plantings: z.array(optional(Planting, "outBy", "packet", "isChosen")) }),
       "schools",
       "rolledToCm",
       "isCovered",
@@ -59,7 +59,7 @@ export async function readPlans(
           SELECT jsonb_agg(jsonb_build_object('id', r.id, 'bagId', r.bag_id, 'gapCm', r.gap_cm, 'rolledToCm', r.rolled_to_cm,
             'isCovered', nullif(r.covered, false), 'pinned', nullif(r.pinned, false), 'mixId', r.mix_id, 'schools', nullif(r.schools, '{}'), 'plantings', coalesce((
               SELECT jsonb_agg(jsonb_build_object('id', t.id, 'goalId', t.goal_id, 'surface', t.surface, 'method', t.method,
-                'plants', t.plants, 'sowOn', t.sow_on, 'outBy', t.out_by, 'isChosen', nullif(t.chosen, false)) ORDER BY t.position)
+                'plants', t.plants, 'sowOn', t.sow_on, 'outBy', t.out_by, 'packet', t.packet, 'isChosen', nullif(t.chosen, false)) ORDER BY t.position)
               FROM planting t WHERE t.programme_id = r.programme_id AND t.household_id = r.household_id AND t.row_id = r.id AND NOT t.removed
             ), '[]')) ORDER BY r.position)
           FROM plan_row r WHERE r.programme_id = p.programme_id AND r.household_id = p.household_id AND NOT r.removed
@@ -131,11 +131,11 @@ export async function writePlan(
       [...scope, JSON.stringify(rows)],
     ),
     await on.query(
-      `INSERT INTO planting (id, programme_id, household_id, row_id, goal_id, surface, method, plants, sow_on, out_by, chosen, position)
-       SELECT x.id, $1, $2, x."rowId", x."goalId", x.surface, x.method, x.plants, x."sowOn", x."outBy", coalesce(x."isChosen", false), x.position
-       FROM jsonb_to_recordset($3) AS x(id uuid, "rowId" uuid, "goalId" text, surface text, method text, plants integer, "sowOn" date, "outBy" date, "isChosen" boolean, position integer)
+      `INSERT INTO planting (id, programme_id, household_id, row_id, goal_id, surface, method, plants, sow_on, out_by, packet, chosen, position)
+       SELECT x.id, $1, $2, x."rowId", x."goalId", x.surface, x.method, x.plants, x."sowOn", x."outBy", x.packet, coalesce(x."isChosen", false), x.position
+       FROM jsonb_to_recordset($3) AS x(id uuid, "rowId" uuid, "goalId" text, surface text, method text, plants integer, "sowOn" date, "outBy" date, packet jsonb, "isChosen" boolean, position integer)
        ON CONFLICT (id) DO UPDATE SET row_id = excluded.row_id, goal_id = excluded.goal_id, surface = excluded.surface,
-         method = excluded.method, plants = excluded.plants, sow_on = excluded.sow_on, out_by = excluded.out_by, chosen = excluded.chosen, position = excluded.position, removed = false
+         method = excluded.method, plants = excluded.plants, sow_on = excluded.sow_on, out_by = excluded.out_by, packet = excluded.packet, chosen = excluded.chosen, position = excluded.position, removed = false
        WHERE planting.household_id = excluded.household_id`,
       [...scope, JSON.stringify(plantings)],
     ),
@@ -201,7 +201,8 @@ export async function insertVersionName(
   return rowCount === 1;
 }
 
-const Planted = Planting.omit({ outBy: true, isChosen: true }).extend({
+const Planted = Planting.omit({ outBy: true, isChosen: true, packet: true }).extend({
+  packet: Packet.nullable(),
   /** Where its seedlings are raised, and whether it stands under a cover. */
   trays: z.enum(TRAY_PLACES),
   isCovered: z.boolean(),
@@ -213,7 +214,7 @@ const Planted = Planting.omit({ outBy: true, isChosen: true }).extend({
 export type Planted = z.infer<typeof Planted>;
 
 const PLANTED = `SELECT p.row_id AS "rowId", r.bag_id AS "bagId", b.kind_id AS "kindId", p.removed, h.trays, r.covered AS "isCovered",
-    p.id, p.goal_id AS "goalId", p.surface, p.method, p.plants, p.sow_on AS "sowOn"
+    p.id, p.goal_id AS "goalId", p.surface, p.method, p.plants, p.sow_on AS "sowOn", p.packet
   FROM planting p JOIN plan_row r ON r.id = p.row_id JOIN bag b ON b.id = r.bag_id JOIN household h ON h.id = p.household_id
   WHERE p.programme_id = $1 AND p.household_id = $2`;
 

@@ -1,5 +1,8 @@
+import * as z from "zod";
+import { type Day } from "@/core/day";
 import { Price } from "@/core/money";
 import { type Db, rowsOf } from "./pool";
+import { STANDS } from "./scope";
 
 /** What a programme pays now, by item. */
 export const listPrices = (on: Db, programmeId: string): Promise<Price[]> =>
@@ -23,3 +26,23 @@ export async function insertPrices(
     [programmeId, author, JSON.stringify(prices)],
   );
 }
+
+const Seen = z.object({
+  cropId: z.string(),
+  times: z.number(),
+  low: z.number(),
+  middle: z.number(),
+  high: z.number(),
+});
+/** What people saw a crop being sold for, in the currency for a kg: the lowest, the middle one and the highest of so many. */
+export type SeenPrice = z.infer<typeof Seen>;
+
+/** The prices that were seen in a programme since a day, by crop. */
+export const listSeenPrices = (on: Db, programmeId: string, since: Day): Promise<SeenPrice[]> =>
+  rowsOf(on, Seen, {
+    sql: `SELECT split_part(p.goal_id, '/', 1) AS "cropId", count(*)::int AS times, min(t.value) AS low,
+        percentile_cont(0.5) WITHIN GROUP (ORDER BY t.value) AS middle, max(t.value) AS high
+      FROM record t JOIN planting p ON p.id = t.planting_id
+      WHERE t.programme_id = $1 AND t.kind = 'priced' AND t.happened_on >= $2 AND ${STANDS} GROUP BY 1 ORDER BY 1`,
+    values: [programmeId, since],
+  });

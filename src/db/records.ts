@@ -3,7 +3,7 @@ import { type Day, DayText } from "@/core/day";
 import type { RecordLine } from "@/core/exchange";
 import { GardenRecord, MEASURES, RECORD_KINDS } from "@/core/record";
 import { connectionOf, type Db, rowOf, rowsOf, type Sight } from "./pool";
-import type { Scope } from "./scope";
+import { type Scope, STANDS } from "./scope";
 
 const Instant = z.date().transform((date) => date.toISOString());
 
@@ -72,6 +72,7 @@ const Happened = z.object({
   last: DayText,
   sum: z.number(),
   isCounted: z.boolean(),
+  packetDays: z.number().nullable(),
   plants: z.number().nullable(),
 });
 /** One kind of thing that happened to a planting, or to the bag of a row: on which days first and last, and how much in all; with the plants that were planned. */
@@ -80,10 +81,10 @@ export type HappenedLine = z.infer<typeof Happened>;
 /** What happened to the plantings of a household and to its bags, by planting or row and by kind; records that were corrected or struck do not count. */
 export const listHappened = (on: Db, { programmeId, householdId }: Scope): Promise<HappenedLine[]> =>
   rowsOf(on, Happened, {
-    sql: `SELECT coalesce(t.planting_id, t.row_id) AS "of", t.kind, min(t.happened_on) AS first, max(t.happened_on) AS last, coalesce(sum(t.value), 0) AS sum, count(t.value) > 0 AS "isCounted", p.plants
+    sql: `SELECT coalesce(t.planting_id, t.row_id) AS "of", t.kind, min(t.happened_on) AS first, max(t.happened_on) AS last, coalesce(sum(t.value), 0) AS sum, count(t.value) > 0 AS "isCounted", max((t.detail ->> 'packetDays')::int) AS "packetDays", p.plants
       FROM record t LEFT JOIN planting p ON p.programme_id = t.programme_id AND p.id = t.planting_id
       WHERE t.programme_id = $1 AND t.household_id = $2 AND coalesce(t.planting_id, t.row_id) IS NOT NULL AND t.kind NOT IN ('note', 'struck')
-        AND NOT EXISTS (SELECT 1 FROM record later WHERE later.supersedes = t.id)
+        AND ${STANDS}
       GROUP BY 1, t.kind, p.plants`,
     values: [programmeId, householdId],
   });
@@ -109,7 +110,7 @@ export const listDone = (
         CASE WHEN t.kind IN ('picked', 'watered') THEN ARRAY[max(t.happened_on)::text] ELSE array_agg(t.happened_on::text ORDER BY t.happened_on) END AS days
       FROM record t
       WHERE t.programme_id = $1 AND t.household_id = $2 AND t.happened_on >= $3 AND coalesce(t.planting_id, t.row_id) IS NOT NULL
-        AND t.kind <> 'struck' AND NOT EXISTS (SELECT 1 FROM record later WHERE later.supersedes = t.id)
+        AND t.kind <> 'struck' AND ${STANDS}
       GROUP BY t.planting_id, t.row_id, t.kind`,
     values: [programmeId, householdId, since],
   });
@@ -166,7 +167,7 @@ export async function* recordsInBatches(
       `DECLARE records NO SCROLL CURSOR FOR
        SELECT t.id, h.code AS household, h.name AS "householdName", t.happened_on AS "on", r.position + 1 AS row, coalesce(b.kind_id, '') AS bag, coalesce(p.goal_id, '') AS "goalId",
          t.kind, t.measure, t.value, t.typed, t.unit, t.note, t.detail, t.supersedes, t.author, t.noted_at AS "notedAt",
-         t.kind <> 'struck' AND NOT EXISTS (SELECT 1 FROM record later WHERE later.supersedes = t.id) AS stands
+         t.kind <> 'struck' AND ${STANDS} AS stands
        FROM record t JOIN household h ON h.id = t.household_id
          LEFT JOIN planting p ON p.id = t.planting_id LEFT JOIN plan_row r ON r.id = coalesce(p.row_id, t.row_id) LEFT JOIN bag b ON b.id = r.bag_id
        WHERE t.programme_id = $1 AND ($2::uuid IS NULL OR t.household_id = $2)

@@ -6,3 +6,6 @@ export interface Scope {
 
 /** Of a programme's rows, whose id is the first value, those of households that have not left. */
 export const HERE = `household_id NOT IN (SELECT id FROM household WHERE programme_id = $1 AND put_away)`;
+
+/** Of records `t`, those that count: that no later one supersedes. */
+export const STANDS = `NOT EXISTS (SELECT 1 FROM record later WHERE later.supersedes = t.id)`;

@@ -1,13 +1,14 @@
 import { cache } from "react";
 import { pricesToCsv, readPriceList as readPriceFile, type RowFault } from "@/core/exchange";
+import { addDays } from "@/core/day";
 import { FEEDS } from "@/core/feed";
 import { Price, pricedItems, type Prices, pricesBy } from "@/core/money";
 import type { Outcome } from "@/core/problem";
-import { insertPrices, listPrices } from "@/db/prices";
+import { insertPrices, listPrices, listSeenPrices } from "@/db/prices";
 import { db } from "@/db/pool";
 import { mixesWith, SHIPPED } from "@/library";
 import type { Actor } from "./actor";
-import { type Programme, programmeToChange, readProgramme } from "./programme";
+import { type Programme, programmeToChange, readProgramme, readToday } from "./programme";
 import { outcomeOf, parsed, refused } from "./outcome";
 
 /** What a programme pays now, read once a request. */
@@ -25,7 +26,10 @@ const PriceChange = Price.omit({ minor: true }).extend({ minor: Price.shape.mino
 const itemsOf = ({ mixes }: Programme) =>
   pricedItems({ ...SHIPPED, mixes: mixesWith(mixes), feeds: Object.values(FEEDS) });
 
-/** Everything that can be priced, what the programme pays for it, and over how many seasons each bag's price spreads. */
+/** A price that was seen longer ago says little of today's. Assumption, no source. */
+const SEEN_DAYS = 120;
+
+/** Everything that can be priced, what people saw it sold for, what the programme pays for it, and over how many seasons each bag's price spreads. */
 export async function priceList(actor: Actor) {
   const programme = await readProgramme(actor);
   const lives = Object.fromEntries(SHIPPED.bagKinds.map((kind) => [kind.id, kind.make.lifeSeasons.likely]));
@@ -34,6 +38,7 @@ export async function priceList(actor: Actor) {
     lives,
     prices: await readPrices(actor),
     currency: programme.currency,
+    seen: await listSeenPrices(db(actor), actor.programmeId, addDays(await readToday(actor), -SEEN_DAYS)),
   };
 }
 

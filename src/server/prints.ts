@@ -28,6 +28,7 @@ import { programmeToChange, readProgramme, readToday } from "./programme";
 import { actorOf } from "./proposals";
 import { enqueue, type Jobs } from "./queue";
 import { isSurveyed, type Surveyed } from "./setting";
+import { pathOnPaper } from "./sheet-code";
 
 /** A thread that prints longer than this for some households is ended. */
 const THREAD_MS = 120_000;
@@ -90,7 +91,7 @@ async function sheetAsk(actor: Actor, household: Surveyed, origin: string): Prom
   const { id, code, name } = household;
   return {
     of: "sheet",
-    household: { code, name, href: `${originOf(origin)}/house/${id}/log` },
+    household: { code, name, href: `${originOf(origin)}${await pathOnPaper(actor, id)}` },
     programme: `${programme}, ${town}`,
     plan,
     setting,
@@ -206,11 +207,11 @@ async function* labelAsks(actor: Actor, groupId: string | null, origin: string) 
       groupId: groupId ?? undefined,
     });
     if (parcels.length === 0) return;
-    const asks = parcels.map(({ householdId, code, name, lines }): LabelAsk => ({
-      of: "label",
-      household: { code, name, href: `${originOf(origin)}/house/${householdId}/log` },
-      lines,
-    }));
+    const asks: LabelAsk[] = [];
+    for (const { householdId, code, name, lines } of parcels) {
+      const href = `${originOf(origin)}${await pathOnPaper(actor, householdId)}`;
+      asks.push({ of: "label", household: { code, name, href }, lines });
+    }
     yield { asks, read: parcels.length, all: parcels[0]?.all };
   }
 }

@@ -1,7 +1,9 @@
 import { randomUUID } from "node:crypto";
 import * as z from "zod";
 import type { Outcome } from "@/core/problem";
-import { insertMember, noteChange } from "@/db/members";
+import { type HouseholdStage, kgOf } from "@/core/record";
+import type { Role } from "@/core/role";
+import { insertMember, type Membership, noteChange } from "@/db/members";
 import { putMix } from "@/db/mixes";
 import { insertOverrides } from "@/db/overrides";
 import { type Db, transaction } from "@/db/pool";
@@ -18,10 +20,13 @@ import {
 import { known } from "@/core/known";
 import { findClimate, MIXES } from "@/library";
 import type { Actor } from "./actor";
+import { overview } from "./households";
+import { may } from "./may";
 import { outcomeOf, parsed } from "./outcome";
 import { PersonName } from "./people";
 import { readPriceList } from "./prices";
 import { programmeTo, readOverrides } from "./programme";
+import { readSeason } from "./season";
 
 export const Currency = z
   .string()
@@ -37,6 +42,43 @@ const Begun = z.strictObject({
   /** Whether the town, its climate, ways, mixes, prices and own values are those of the programme that one is in. */
   isCopy: z.boolean(),
 });
+
+/** How far one of somebody's programmes is. */
+export interface ProgrammeState {
+  readonly id: string;
+  readonly name: string;
+  readonly town: string;
+  readonly role: Role;
+  readonly isHere: boolean;
+  readonly households: number;
+  readonly stages: Partial<Record<HouseholdStage, number>>;
+  readonly pressing: number;
+  readonly quiet: number;
+  /** Picked and weighed in this season, and how many households picked anything in the last week. */
+  readonly kg: number;
+  readonly pickers: number;
+}
+
+/** All programmes whose whole somebody may see, how far each is and what came in. @param memberships of one account */
+export const readProgrammes = (actor: Actor, memberships: readonly Membership[]): Promise<ProgrammeState[]> =>
+  Promise.all(
+    memberships
+      .filter((m) => may(m, "see-programme"))
+      .map(async ({ programmeId, programme, town, role, name }) => {
+        const there: Actor = { role, programmeId, name };
+        const [{ found, stages, pressing, quiet }, { weeks, thisWeek }] = await Promise.all([
+          overview(there, {}),
+          readSeason(there),
+        ]);
+        return {
+          ...{ id: programmeId, name: programme, town, role, stages, pressing, quiet },
+          isHere: programmeId === actor.programmeId,
+          households: found,
+          kg: kgOf(weeks),
+          pickers: thisWeek?.households ?? 0,
+        };
+      }),
+  );
 
 /** Whoever organises a programme. */
 interface Organiser {

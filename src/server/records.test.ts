@@ -2,7 +2,7 @@ import { randomUUID } from "node:crypto";
 import { parse } from "csv-parse/sync";
 import { afterAll, describe, expect, it } from "vitest";
 import { closePool, db } from "@/db/pool";
-import { householdOf, planWith, record, SURVEY, twoTrainers } from "@/testing/programme";
+import { householdOf, planWith, record, twoTrainers } from "@/testing/programme";
 import type { Actor } from "./actor";
 import { judgeAll, rebuild } from "./following";
 import { findHouseholds, overview } from "./households";
@@ -106,12 +106,12 @@ describe("what is kept of plans and records", () => {
     );
 
   it("follows each of them, and is the same as when it is worked out anew", { timeout: 60_000 }, async () => {
-    const id = await newHousehold();
+    const id = await householdOf(trainer, "Followwick");
     const { plan, plantingId } = planWith();
     plan.rows[0]!.plantings[0]!.method = "cells";
     plan.rows[0]!.plantings[0]!.sowOn = "2026-03-01";
     await savePlan(trainer, id, 0, plan);
-    const of = async () => (await listed(trainer, { search: "Testwick" })).find((h) => h.id === id)!;
+    const of = async () => (await listed(trainer, { search: "Followwick" })).find((h) => h.id === id)!;
     expect(await of()).toMatchObject({ stage: "planned", bags: 1, due: [{ task: "sow", late: true }] });
     const counted = (kind: "sown" | "up", value: number, on: string) =>
       record(plantingId, {
@@ -143,11 +143,11 @@ describe("what is kept of plans and records", () => {
   });
 
   it("names a household as gone quiet when something grows and nothing is on record for three weeks, until something is", async () => {
-    const id = await newHousehold();
+    const id = await householdOf(trainer, "Quietwick");
     const { plan, plantingId } = planWith();
     await savePlan(trainer, id, 0, plan);
     const quiet = async () => {
-      const page = await overview(trainer, { filter: "quiet", search: SURVEY.name });
+      const page = await overview(trainer, { filter: "quiet", search: "Quietwick" });
       expect(page.summaries.length).toBe(page.quiet);
       return page.summaries.find((h) => h.id === id)?.quietSince;
     };

@@ -1,4 +1,7 @@
+import * as z from "zod";
 import { addDays, type Day, mondayOf } from "@/core/day";
+import type { Outcome } from "@/core/problem";
+import { COUNTED, inKg, type Weighing } from "@/core/record";
 import {
   programmeCrops,
   programmeLate,
@@ -8,8 +11,11 @@ import {
   sharedPicked,
 } from "@/db/picked";
 import { db } from "@/db/pool";
+import { insertWeighing, listWeighings } from "@/db/weighings";
+import { SHIPPED } from "@/library";
 import type { Actor } from "./actor";
-import { judgingSince, readToday } from "./programme";
+import { outcomeOf, parsed, refused } from "./outcome";
+import { judgingSince, programmeToChange, readToday } from "./programme";
 
 /** So many weeks back are this season's. */
 const WEEKS = 40;
@@ -22,7 +28,9 @@ export interface Season {
   /** Left out where nothing was picked. */
   readonly thisWeek?: Season["weeks"][number];
   readonly lastWeek?: Season["weeks"][number];
-  readonly crops: Awaited<ReturnType<typeof programmeCrops>>;
+  /** `countedKg` is the part of `kg` that was counted, and weighed by what one weighs; `left` is what nobody can weigh. */
+  readonly crops: readonly (Awaited<ReturnType<typeof programmeCrops>>[number] & ReturnType<typeof inKg>)[];
+  readonly weighings: readonly Weighing[];
   /** Each kind of place, with what those picked on average that did; left out where nothing was weighed. */
   readonly places: readonly (Awaited<ReturnType<typeof programmePlaces>>[number] & {
     readonly eachKg?: number;
@@ -40,9 +48,10 @@ export async function readSeason(actor: Actor): Promise<Season> {
   const since = sinceOf(today);
   const { programmeId } = actor;
   const on = db(actor);
-  const [weeks, crops, places, losses, late, judging] = await Promise.all([
+  const [weeks, crops, weighings, places, losses, late, judging] = await Promise.all([
     programmeWeeks(on, programmeId, since),
     programmeCrops(on, programmeId, since),
+    listWeighings(on, programmeId),
     programmePlaces(on, programmeId, since),
     programmeLosses(on, programmeId, since),
     programmeLate(on, programmeId, today),
@@ -54,7 +63,16 @@ export async function readSeason(actor: Actor): Promise<Season> {
     weeks,
     thisWeek: weekFrom(mondayOf(today)),
     lastWeek: weekFrom(addDays(mondayOf(today), -7)),
-    crops,
+    crops: crops
+      .map((crop) => ({
+        ...crop,
+        ...inKg(
+          crop,
+          weighings.filter((w) => w.goalId === crop.goalId),
+        ),
+      }))
+      .sort((a, b) => b.kg - a.kg),
+    weighings,
     places: places.map((p) => ({ ...p, ...(p.kg > 0 ? { eachKg: p.kg / p.pickers } : {}) })),
     losses,
     late,
@@ -65,3 +83,24 @@ export async function readSeason(actor: Actor): Promise<Season> {
 /** What the whole programme picked in this season, for a household to see: nothing where fewer than three picked. */
 export const readShared = async (actor: Actor): Promise<{ households: number; kg: number } | undefined> =>
   sharedPicked(db(actor), sinceOf(await readToday(actor)));
+
+/** What somebody put on a scale: some bunches or pieces of a goal, g. */
+const NewWeighing = z.strictObject({
+  goalId: z.string().min(1).max(80),
+  measure: z.enum(COUNTED),
+  grams: z.array(z.number().positive().max(20_000)).min(1).max(60),
+});
+
+/** Keeps what some bunches or pieces of a goal weighed, in the place of what was known before. */
+export function saveWeighing(actor: Actor, input: unknown): Promise<Outcome<null>> {
+  return outcomeOf(async () => {
+    const allowed = await programmeToChange(actor);
+    if (!allowed.ok) return allowed;
+    const weighing = parsed(NewWeighing, input);
+    if (!weighing.ok) return weighing;
+    if (!SHIPPED.crops.some((crop) => crop.goals.some(({ id }) => id === weighing.value.goalId)))
+      return refused({ code: "value-unknown" });
+    await insertWeighing(db(actor), actor.programmeId, { ...weighing.value, author: actor.name });
+    return { ok: true, value: null };
+  });
+}

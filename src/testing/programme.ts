@@ -49,9 +49,9 @@ export async function twoTrainers(): Promise<{ trainer: Actor; stranger: Actor }
   };
 }
 
-/** A new household of a trainer, surveyed by `SURVEY`; its id. */
-export async function householdOf(trainer: Actor): Promise<string> {
-  const made = await addHousehold(trainer, SURVEY);
+/** A new household of a trainer, surveyed by `SURVEY`, of a name that a check can find it by among all others; its id. */
+export async function householdOf(trainer: Actor, name = SURVEY.name): Promise<string> {
+  const made = await addHousehold(trainer, { ...SURVEY, name });
   if (!made.ok) throw new Error(JSON.stringify(made));
   return made.value.id;
 }

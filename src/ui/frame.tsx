@@ -132,7 +132,7 @@ export function Frame({ programme, person, day, fixedDay, store, signOut, choose
 
 /** Who is signed in; the other programmes that they may work in, and the way out. */
 function Who({
-  person: { name, role, programmes, programmeId },
+  person: { name, role, programmes, programmeId, seesAll },
   signOut,
   choose,
 }: {
@@ -172,6 +172,11 @@ function Who({
               ))}
             </select>
           </label>
+        )}
+        {seesAll && (
+          <Link href="/programmes" className="font-semibold underline">
+            {t("programmes.title")}
+          </Link>
         )}
         <Button onClick={() => void leave()}>{t("signIn.out")}</Button>
         {failure && (

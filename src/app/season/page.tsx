@@ -1,4 +1,6 @@
+import { saveWeighingAction } from "@/app/actions";
 import { screen } from "@/app/screen";
+import { may } from "@/server/may";
 import { readSeason } from "@/server/season";
 import { Season } from "@/ui/season/season";
 import { t } from "@/ui/words/translate";
@@ -6,5 +8,10 @@ import { t } from "@/ui/words/translate";
 export const metadata = { title: t("season.title") };
 
 export default function Page() {
-  return screen(async (actor) => <Season {...await readSeason(actor)} />);
+  return screen(async (actor) => (
+    <Season
+      {...await readSeason(actor)}
+      weigh={may(actor, "change-programme") ? saveWeighingAction : undefined}
+    />
+  ));
 }

@@ -8,6 +8,8 @@ export interface Real {
   readonly upOn?: Day;
   readonly movedOn?: Day;
   readonly pickedOn?: Day;
+  /** Days to the first pick that the packet promises, as whoever sowed it noted. */
+  readonly packetDays?: number;
   /** Plants that were lost, where some are left. */
   readonly lost?: number;
   /** Pulled, or lost to the last plant. */

@@ -44,7 +44,7 @@ export const RECORD_FIELDS = [
   { name: "kind", type: "string", description: "what happened" },
   { name: "measure", type: "string", description: "what the value counts" },
   { name: "value", type: "number", description: "in the core unit" },
-  { name: "core_unit", type: "string", description: "kg, L, bunch or 1" },
+  { name: "core_unit", type: "string", description: "kg, L, bunch, per kg of what a price is for, or 1" },
   { name: "typed", type: "string", description: "the amount as somebody wrote it" },
   { name: "typed_unit", type: "string", description: "" },
   { name: "note", type: "string", description: "" },
@@ -86,6 +86,7 @@ const CORE_UNIT: Record<Measure, string> = {
   count: "1",
   pieces: "1",
   bunches: "bunch",
+  price: "per kg",
 };
 
 const linesOf = (rows: readonly (readonly unknown[])[]): string =>

@@ -44,6 +44,20 @@ describe("the plan hears the records", () => {
     expect(nextMeal(ended.garden, TODAY)).toBeUndefined();
   });
 
+  it("goes by the packet's days, and by those of the record where somebody noted others", () => {
+    const { low, likely, high } = unheard.goal.days.window;
+    const days = 2 * likely;
+    const packed = planOf("round-10-gal", { ...bean, packet: { variety: "Zola", days } });
+    const view = (happened?: Record<string, Real>) =>
+      assessGarden(packed, settingWith({ happened })).rows[0]!.plantings[0]!;
+    expect(view().goal.days.window).toEqual({ low: 2 * low, likely: days, high: 2 * high });
+    const later = daysBetween(first, view().season.stages.firstPick!.likely);
+    expect(later).toBeGreaterThan(0.6 * likely);
+    expect(later).toBeLessThan(1.3 * likely);
+    const noted = view({ [bean.id]: { sownOn: "2026-05-01", packetDays: likely } });
+    expect(noted.season.stages.firstPick!.likely).toBe(first);
+  });
+
   it("passes over a day that comes before the one that it follows", () => {
     expect(beanWith({ sownOn: "2026-05-01", upOn: "2026-04-20" }).view.season.stages.up).toEqual(
       unheard.season.stages.up,

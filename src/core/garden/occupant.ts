@@ -1,5 +1,5 @@
 import { Course, courseOf, type Stay } from "../course";
-import type { Crop, Goal } from "../crop";
+import { byPacket, type Crop, type Goal } from "../crop";
 import { type Day, dayOf } from "../day";
 import { methodsFor, rankMethods } from "../fit";
 import type { Planting } from "../plan";
@@ -27,14 +27,16 @@ export function occupantOf(
 ): Occupant | undefined {
   const found = setting.findGoal(planting.goalId);
   if (!found) return undefined;
-  const { crop, goal } = found;
+
+  const real = setting.happened?.[planting.id];
+  const { crop } = found;
+  const goal = byPacket(found.goal, real?.packetDays ?? planting.packet?.days);
   const where = whereOf(planting.surface);
   const ranked = rankMethods(goal, where, schools.start, setting.hands);
   const choice = ranked.find((c) => c.method.method === planting.method);
   const method = choice?.method ?? methodsFor(goal, where)[0] ?? goal.methods[0];
   if (!method) return undefined;
   const { sowOn, outBy, plants } = planting;
-  const real = setting.happened?.[planting.id];
   const course = courseOf({ crop, goal, method, sowOn, outBy, real }, setting);
   const standing = plants !== null && real?.lost ? { ...planting, plants: plants - real.lost } : planting;
   return { planting: standing, planned: planting, crop, goal, why: choice?.why ?? method.why, course };

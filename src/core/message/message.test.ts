@@ -34,17 +34,25 @@ function said(text: string, known = KNOWN): string {
   if (read.is === "unclear") return `? ${read.problem.code}`;
   if (read.is !== "records") return read.is;
   return read.records
-    .map(({ kind, plantingId, rowId, amount, on, note }) => {
+    .map(({ kind, plantingId, rowId, amount, on, note, detail }) => {
       const unit =
         amount &&
-        ({ mass: "kg", volume: "L", count: "count", pieces: "pieces", bunches: "bunches" } as const)[
-          amount.measure
-        ];
+        (
+          {
+            mass: "kg",
+            volume: "L",
+            count: "count",
+            pieces: "pieces",
+            bunches: "bunches",
+            price: "per kg",
+          } as const
+        )[amount.measure];
       return [
         kind,
         plantingId ?? rowId,
         amount && `${Number(amount.value.toPrecision(3))}${unit}`,
         on !== known.today && `@${on}`,
+        detail && `[${Object.values(detail).join(" ")}]`,
         note && `(${note})`,
       ]
         .filter(Boolean)

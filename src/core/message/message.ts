@@ -1,7 +1,8 @@
 import { addDays, type Day } from "../day";
 import type { Problem } from "../problem";
-import { type Amount, isOfRow, MEASURES_OF, readAmount, type RecordKind } from "../record";
+import { type Amount, type Detail, isOfRow, MEASURES_OF, readAmount, type RecordKind } from "../record";
 import { closest } from "./fuzzy";
+import { CONDITION_WORDS, isPest, REASON_WORDS, WEATHER_WORDS } from "./signs";
 import { findWhen } from "./when";
 
 /** A planting as people call it. */
@@ -31,6 +32,7 @@ export interface Draft {
   readonly on: Day;
   readonly amount: Amount | null;
   readonly note: string;
+  readonly detail?: Detail;
 }
 
 export type MessageRead =
@@ -179,9 +181,17 @@ function readPart(text: string, known: Known): MessageRead {
   if (kinds.length > 1) return unclear("message-two-things");
   const [amount] = amounts.found;
   const kind =
-    kinds[0] ?? (amount && amount.unit !== "" && isMassOrPiece(amount.unit) ? "picked" : undefined);
+    kinds[0] ??
+    (amount && amount.unit !== "" && isMassOrPiece(amount.unit) ? "picked" : undefined) ??
+    (amount ? undefined : seenIn(words, known, bag.number));
   if (!kind) return unclear("message-what");
-  const others = words.filter((w) => verbOf(w) === undefined);
+  const detail = detailIn(kind, words);
+  const others = words.filter((w) => verbOf(w) === undefined && !(kind === "lost" && REASON_WORDS.has(w)));
+  if (kind === "weather")
+    return {
+      is: "records",
+      records: [{ plantingId: null, kind, on, amount: null, note: "", ...detail }],
+    };
   return isOfRow(kind)
     ? ofRows(kind, {
         on,
@@ -190,8 +200,29 @@ function readPart(text: string, known: Known): MessageRead {
         known,
         amount,
         others,
+        ...detail,
       })
-    : ofPlanting(kind, { on, bag: bag.number, known, amount, others });
+    : ofPlanting(kind, { on, bag: bag.number, known, amount, others, ...detail });
+}
+
+/** What words without a verb say that somebody saw: a pest on a crop, how a bag is, or the weather. */
+function seenIn(words: readonly string[], known: Known, bag: number | undefined): RecordKind | undefined {
+  const isOfCrop = plantingsNamed(words, known.plantings).found.length > 0;
+  if (bag !== undefined && !isOfCrop && words.some((w) => CONDITION_WORDS.has(w))) return "checked";
+  if ((isOfCrop || bag !== undefined) && words.some(isPest)) return "pest";
+  return !isOfCrop && bag === undefined && words.some((w) => WEATHER_WORDS.has(w)) ? "weather" : undefined;
+}
+
+/** What else words say of a record of a kind. */
+function detailIn(kind: RecordKind, words: readonly string[]): { readonly detail?: Detail } {
+  const meaning = <T>(table: ReadonlyMap<string, T>) =>
+    words.map((w) => table.get(w)).find((m) => m !== undefined);
+  const detail: Detail = {
+    ...(kind === "lost" && { reason: meaning(REASON_WORDS) }),
+    ...(kind === "weather" && { weather: meaning(WEATHER_WORDS) }),
+    ...(kind === "checked" && { condition: meaning(CONDITION_WORDS) }),
+  };
+  return Object.values(detail).some((value) => value !== undefined) ? { detail } : {};
 }
 
 function verbOf(word: string): RecordKind | undefined {
@@ -261,6 +292,7 @@ interface Said {
   readonly known: Known;
   readonly amount: FoundAmount | undefined;
   readonly others: readonly string[];
+  readonly detail?: Detail;
 }
 
 /** The amount as a record of this kind has it. */
@@ -280,7 +312,7 @@ function amountOf(
 
 function ofRows(
   kind: RecordKind,
-  { on, bag, isAll, known, amount, others }: Said & { isAll: boolean },
+  { on, bag, isAll, known, amount, others, detail }: Said & { isAll: boolean },
 ): MessageRead {
   const read = amountOf(kind, amount);
   if (!read.ok) return read.read;
@@ -298,7 +330,19 @@ function ofRows(
   return {
     is: "records",
     records: rows.flatMap((row) =>
-      row ? [{ plantingId: null, rowId: row.id, kind, on, amount: read.value, note: "" }] : [],
+      row
+        ? [
+            {
+              plantingId: null,
+              rowId: row.id,
+              kind,
+              on,
+              amount: read.value,
+              note: "",
+              ...(detail && { detail }),
+            },
+          ]
+        : [],
     ),
   };
 }
@@ -333,7 +377,7 @@ function plantingsNamed(words: readonly string[], plantings: readonly KnownPlant
 const isPlural = (word: string, part: string) =>
   word === `${part}s` || word === `${part}es` || `${word}s` === part;
 
-function ofPlanting(kind: RecordKind, { on, bag, known, amount, others }: Said): MessageRead {
+function ofPlanting(kind: RecordKind, { on, bag, known, amount, others, detail }: Said): MessageRead {
   const inBag = bag === undefined ? known.plantings : known.plantings.filter(({ row }) => row === bag);
   if (bag !== undefined && !known.rows.some(({ number }) => number === bag))
     return unclear("message-no-bag", { bag });
@@ -352,10 +396,10 @@ function ofPlanting(kind: RecordKind, { on, bag, known, amount, others }: Said):
   if (!read.ok) return read.read;
   if (read.value === null && (kind === "picked" || kind === "lost"))
     return unclear(`message-how-much-${kind}`);
+  const note = rest.join(" ").slice(0, 200);
+  const plantingId = one[0]?.id ?? null;
   return {
     is: "records",
-    records: [
-      { plantingId: one[0]?.id ?? null, kind, on, amount: read.value, note: rest.join(" ").slice(0, 200) },
-    ],
+    records: [{ plantingId, kind, on, amount: read.value, note, ...(detail && { detail }) }],
   };
 }

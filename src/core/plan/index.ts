@@ -17,4 +17,4 @@ export {
 } from "./edit";
 export { halfOf } from "./half";
 export { EMPTY_PLAN, type KeptPlan } from "./kept";
-export { BagThing, Plan, Planting, Row } from "./plan";
+export { BagThing, Packet, Plan, Planting, Row } from "./plan";

@@ -25,6 +25,14 @@ export const BagThing = z.strictObject({
 });
 export type BagThing = z.infer<typeof BagThing>;
 
+/** A packet of seed: its variety, the number of its lot, and the days to the first pick that it promises. */
+export const Packet = z.strictObject({
+  variety: z.string().trim().min(1).max(60, { error: "too-long" }).optional(),
+  lot: z.string().trim().min(1).max(60, { error: "too-long" }).optional(),
+  days: z.int().min(1).max(900).optional(),
+});
+export type Packet = z.infer<typeof Packet>;
+
 /** A crop in a row: what, how many, where on the bag, how it is started, and when. */
 export const Planting = z.strictObject({
   id: z.uuid(),
@@ -36,6 +44,8 @@ export const Planting = z.strictObject({
   sowOn: DayText,
   /** Day that it is to be pulled by, where that is before its last pick. */
   outBy: DayText.optional(),
+  /** What it is sown from, where that is known. */
+  packet: Packet.optional(),
   /** Chosen by hand: no proposal takes it out. */
   isChosen: z.boolean().optional(),
 });

@@ -60,7 +60,7 @@ export function planFrom(
     ...bought.map(({ id, kindId }) => ({ id, kindId, shape: null, atHand: false, firstSeason: null })),
   ];
   const plantingsOf = (bagId: string) =>
-    list.filter((p) => p.bagId === bagId).map((p) => withOutBy(ask, p.planting));
+    list.filter((p) => p.bagId === bagId).map((p) => withOwn(ask, p.planting));
   let rowNumber = 100_000;
   const rows = bags.flatMap((bag) => {
     const row = kept.rows.find((r) => r.bagId === bag.id);
@@ -71,8 +71,9 @@ export function planFrom(
   return { bags, rows };
 }
 
-/** A planting of the plan that is kept keeps its own day to be out by. */
-function withOutBy(ask: Ask, planting: Planting): Planting {
+/** A planting of the plan that is kept keeps its own day to be out by, and its packet. */
+function withOwn(ask: Ask, planting: Planting): Planting {
   const own = ask.plan.rows.flatMap((r) => r.plantings).find((p) => p.id === planting.id);
-  return own?.outBy === undefined ? planting : { ...planting, outBy: own.outBy };
+  const { outBy, packet } = own ?? {};
+  return { ...planting, ...(outBy && { outBy }), ...(packet && { packet }) };
 }

@@ -2,4 +2,4 @@
 export { amountField, optionalQuantityField, optionalWholeField, quantityField, wholeField } from "./field";
 export { formatQuantity, formatRain, type Shown, showQuantity } from "./format";
 export { parseQuantity, parseRate, type Quantity, type QuantityProblem, type Rate, type Read } from "./parse";
-export { type Dimension, type UnitSystem } from "./units";
+export { type Dimension, POUND_KG, type UnitSystem } from "./units";

@@ -21,7 +21,7 @@ export interface Unit {
 
 const INCH = 2.54;
 const US_GALLON = 3.785411784;
-const POUND = 0.45359237;
+export const POUND_KG = 0.45359237;
 const SQUARE_FOOT_M2 = (12 * INCH) ** 2 / 10_000;
 
 type UnitRow = readonly [
@@ -72,8 +72,8 @@ const UNITS: readonly Unit[] = [
   unit("g", "mass", "metric", 0.001, "gram", "grams", "gramme", "grammes"),
   unit("kg", "mass", "metric", 1, "kilo", "kilos", "kilogram", "kilograms"),
   unit("t", "mass", "metric", 1000, "tonne", "tonnes"),
-  unit("oz", "mass", "us", POUND / 16, "ounce", "ounces"),
-  unit("lb", "mass", "us", POUND, "lbs", "pound", "pounds"),
+  unit("oz", "mass", "us", POUND_KG / 16, "ounce", "ounces"),
+  unit("lb", "mass", "us", POUND_KG, "lbs", "pound", "pounds"),
 
   { ...unit("°C", "temperature", "metric", 1, "C", "ºC", "deg C", "celsius"), offset: 0 },
   { ...unit("°F", "temperature", "us", 1 / 1.8, "F", "ºF", "deg F", "fahrenheit"), offset: -32 / 1.8 },
@@ -84,7 +84,7 @@ const UNITS: readonly Unit[] = [
     "psf",
     "load",
     "us",
-    POUND / SQUARE_FOOT_M2,
+    POUND_KG / SQUARE_FOOT_M2,
     "lb/ft²",
     "lb/ft2",
     "lb/sq ft",

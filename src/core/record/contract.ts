@@ -4,7 +4,7 @@ import { Detail, DETAILS_OF, type DetailKey } from "./detail";
 import { isOfRow, MEASURES, MEASURES_OF, RECORD_KINDS, type RecordKind } from "./kinds";
 
 /** Without an amount these say nothing. */
-const NEEDS_AMOUNT = new Set<RecordKind>(["lost", "picked"]);
+export const NEEDS_AMOUNT: ReadonlySet<RecordKind> = new Set<RecordKind>(["lost", "picked", "priced"]);
 /** These say what they say by a note, or show it. */
 const SAYS_IN_WORDS = new Set<RecordKind>(["note", "pest"]);
 /** These may be of no planting and no bag. */

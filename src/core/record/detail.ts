@@ -57,6 +57,7 @@ export const DETAILS_OF: Record<RecordKind, readonly DetailKey[]> = {
   fed: [],
   pest: ["part", "photo"],
   picked: ["quality", "went", "part", "photo"],
+  priced: [],
   ended: ["photo"],
   filled: ["settledCm"],
   "topped-up": ["settledCm"],

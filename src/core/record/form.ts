@@ -3,7 +3,7 @@ import { DayText } from "../day";
 import { type Problem, problemMessage } from "../problem";
 import { parseQuantity } from "../quantity";
 import { readAmount } from "./amount";
-import { OF_HOUSEHOLD } from "./contract";
+import { NEEDS_AMOUNT, OF_HOUSEHOLD } from "./contract";
 import { type Detail, Detail as DetailContract, type DetailKey, DETAILS_OF } from "./detail";
 import { isOfRow, RECORD_KINDS, type RecordKind } from "./kinds";
 
@@ -39,7 +39,7 @@ export const RecordForm = z
     const complain = (path: string, problem: Problem) =>
       ctx.addIssue({ code: "custom", path: path.split("."), message: problemMessage(problem) });
     if (!read.ok) complain("amount", read.problem);
-    else if (read.value === null && ["lost", "picked"].includes(kind))
+    else if (read.value === null && NEEDS_AMOUNT.has(kind))
       complain("amount", { code: `amount-missing-${kind}` });
     if ((kind === "note" || kind === "pest") && form.note === "" && !hasPhoto)
       complain("note", { code: "note-missing" });

@@ -15,6 +15,8 @@ interface Happening {
   readonly sum: number;
   /** Whether any of them says how much. */
   readonly isCounted: boolean;
+  /** Days to the first pick that a packet promises, where the record of the sowing says it. */
+  readonly packetDays?: number | null;
   /** Plants that were planned; null for a stand sown dense. */
   readonly plants: number | null;
 }
@@ -22,11 +24,11 @@ interface Happening {
 /** What is on record of each planting, and of each bag. A planting that was lost to the last plant ended on that day. */
 export function realOf(happenings: readonly Happening[]): Record<string, Real> {
   const found: Record<string, Real> = {};
-  for (const { of, kind, first, last, sum, isCounted, plants } of happenings) {
+  for (const { of, kind, first, last, sum, isCounted, plants, packetDays } of happenings) {
     const isLost = kind === "lost" && plants !== null && plants > 0 && sum >= plants;
     const isThinned = kind === "lost" && !isLost && plants !== null && sum > 0;
     const so: Real = {
-      ...(kind === "sown" && { sownOn: first }),
+      ...(kind === "sown" && { sownOn: first, ...(packetDays && { packetDays }) }),
       // Looked for, counted, and none there: not up.
       ...(kind === "up" && (!isCounted || sum > 0) && { upOn: first }),
       ...(kind === "moved" && { movedOn: first }),
@@ -56,6 +58,7 @@ export function happeningsIn(
       last: known(days.at(-1)),
       sum: of.reduce((sum, r) => sum + (r.amount?.value ?? 0), 0),
       isCounted: of.some((r) => r.amount !== null),
+      packetDays: of.findLast((r) => r.detail?.packetDays)?.detail?.packetDays,
       plants,
     };
   });

@@ -39,7 +39,18 @@ export {
   type RecordKind,
 } from "./kinds";
 export { type NextStep, nextStepOn } from "./next-step";
+export { atRest, type Reading } from "./at-rest";
 export { dayProblem } from "./order";
 export { pickedTotals, validRecords } from "./record";
 export { everyWeek, kgOf, type PickedWeek } from "./weeks";
 export { realOf } from "./happened";
+export {
+  type Counted,
+  COUNTED,
+  inKg,
+  type PickedAmounts,
+  type Weighed,
+  weighedBy,
+  type Weighing,
+  WeighingsTyped,
+} from "./weighing";

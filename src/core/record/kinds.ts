@@ -9,6 +9,7 @@ export const PLANTING_KINDS = [
   "fed",
   "pest",
   "picked",
+  "priced",
   "ended",
 ] as const;
 const ROW_KINDS = ["filled", "topped-up", "watered", "covered", "checked", "emptied"] as const;
@@ -21,8 +22,8 @@ export type RecordKind = (typeof RECORD_KINDS)[number];
 /** Whether a kind of record is of a whole bag, and not of a planting in it. */
 export const isOfRow = (kind: RecordKind): kind is RowKind => (ROW_KINDS as readonly string[]).includes(kind);
 
-/** What an amount counts. Mass in kg, volume in L, the rest in pieces. */
-export const MEASURES = ["count", "pieces", "bunches", "mass", "volume"] as const;
+/** What an amount counts. Mass in kg, volume in L, a price in the programme's currency for a kg, the rest in pieces. */
+export const MEASURES = ["count", "pieces", "bunches", "mass", "volume", "price"] as const;
 export type Measure = (typeof MEASURES)[number];
 
 /** The measures that each kind of record can carry; none for a kind that has no amount. */
@@ -43,6 +44,7 @@ export const MEASURES_OF: Record<RecordKind, readonly Measure[]> = {
   lost: ["count"],
   fed: ["volume", "mass"],
   picked: ["mass", "pieces", "bunches"],
+  priced: ["price"],
   ended: [],
   note: [],
   struck: [],

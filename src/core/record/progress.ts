@@ -1,7 +1,8 @@
 import { type Stages, stagesFrom, type Way } from "../calendar";
 import type { Climate } from "../climate";
-import { startsFromSeed } from "../crop";
+import { byPacket, startsFromSeed } from "../crop";
 import { addDays, type Day, daysBetween } from "../day";
+import type { Packet } from "../plan";
 import type { GardenRecord } from "./contract";
 import { happeningsIn, realOf } from "./happened";
 import type { Measure } from "./kinds";
@@ -10,6 +11,7 @@ import { pickedTotals, validRecords } from "./record";
 /** A planting with what was recorded of it. */
 export interface Followed extends Way {
   readonly sowOn: Day;
+  readonly packet?: Packet | null;
   /** Plants that were planned; null for a stand sown dense. */
   readonly plants: number | null;
   readonly records: readonly GardenRecord[];
@@ -82,7 +84,8 @@ function countsOf({ method, records }: Followed): { seeds: number; ups: number }
 /** How far a planting is. The same whatever day it is, so that it can be kept and changes only with plan, records and climate. */
 export function progressOf(p: Followed, climate: Climate): Progress {
   const { "": real = {} } = realOf(happeningsIn(p.records, { of: "", plants: p.plants }));
-  const stages = stagesFrom({ ...p, real }, p.sowOn, climate);
+  const goal = byPacket(p.goal, real.packetDays ?? p.packet?.days);
+  const stages = stagesFrom({ ...p, goal, real }, p.sowOn, climate);
   const kinds = new Set(validRecords(p.records).map((r) => r.kind));
   const has = (...any: GardenRecord["kind"][]) => any.some((kind) => kinds.has(kind));
   return {

@@ -26,6 +26,7 @@ import { Food } from "@/ui/verdict/food";
 import { MethodLine } from "@/ui/verdict/method-line";
 import { Verdict } from "@/ui/verdict/verdict";
 import { useWords } from "@/ui/words/use-words";
+import { PacketFields } from "./packet-fields";
 import type { RowName } from "./row-frame";
 import { TooLate } from "./too-late";
 
@@ -99,7 +100,8 @@ export function PlantingPanel({
   const toGoal = (goalId: string) => {
     const next = setting.findGoal(goalId);
     const planted = next && plantingOf(next, row, planting.sowOn, row.setting);
-    if (planted) onChange(planted);
+    // Another crop is of another packet.
+    if (planted) onChange({ ...planted, packet: undefined });
   };
   const onFix = (fix: Fix) => {
     if (fix.code === "plants") toStanding(fix.plants);
@@ -238,6 +240,7 @@ export function PlantingPanel({
           ))}
         </SelectField>
       </div>
+      <PacketFields key={planting.id} packet={planting.packet} onPacket={(packet) => onChange({ packet })} />
       <CheckField
         label={t("bench.chosen")}
         checked={planting.isChosen ?? false}

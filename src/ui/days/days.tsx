@@ -11,6 +11,7 @@ import { type GardenRecord, validRecords } from "@/core/record";
 import type { Away } from "@/core/place";
 import { absencesOf, waterByMonth } from "@/core/year";
 import type { GardenProps } from "@/ui/garden-props";
+import type { Outcome } from "@/core/problem";
 import { post, type Store, useOutbox } from "@/ui/offline/outbox";
 import { Button, buttonClass } from "@/ui/primitives/button";
 import { SheetLink } from "@/ui/kit/sheet-link";
@@ -22,6 +23,7 @@ import { AwayNotes } from "./away";
 import { doneRecord } from "./done-record";
 import { type AddressActs, CalendarAddress } from "./calendar-address";
 import { Month } from "./month";
+import { PaperCode } from "./paper-code";
 import { TaskLine } from "./task-line";
 import { taskWords } from "./task-words";
 import { Watering } from "./watering";
@@ -38,6 +40,8 @@ export interface DaysProps extends GardenProps {
   readonly store: Store;
   /** What gives its calendar an address; left out for those who may not. */
   readonly address?: AddressActs;
+  /** Takes the code on its papers out of force; left out for those who may not. */
+  readonly withdrawPaper?: () => Promise<Outcome<null>>;
 }
 
 const WEEK_DAYS = 7;
@@ -57,6 +61,7 @@ export function Days({
   weather,
   store,
   address,
+  withdrawPaper,
 }: DaysProps) {
   const words = useWords();
   const { t, day } = words;
@@ -225,6 +230,7 @@ export function Days({
           </p>
         )}
         {address && garden.rows.length > 0 && <CalendarAddress {...address} />}
+        {withdrawPaper && garden.rows.length > 0 && <PaperCode withdraw={withdrawPaper} />}
       </div>
     </div>
   );

@@ -21,6 +21,7 @@ import { laterResolver } from "@/ui/primitives/later-resolver";
 import { useWords } from "@/ui/words/use-words";
 import { PhotoField } from "./photo-field";
 import { DayTaps, RecordDetails } from "./record-details";
+import { ScaleField } from "./scale-field";
 
 const contract = async () => (await import("./later")).RecordForm;
 const resolver = laterResolver(contract);
@@ -133,6 +134,7 @@ export function RecordEntry({ start, today, plantings, saveLabel, onRecord, chec
           {...register("on")}
         />
       </div>
+      {kind === "picked" && <ScaleField onWeight={(g) => setValue("amount", `${g} g`)} />}
       <DayTaps today={today} value={on} onTap={(day) => setValue("on", day)} />
       <RecordDetails kind={kind} register={register} errors={errors} />
       <TextField label={t("log.note")} problem={problem(errors.note?.message)} {...register("note")} />

@@ -26,7 +26,7 @@ interface ListProps {
 /** Records, newest first; what a later record replaced stays to be seen, told as such. */
 export function RecordList({ householdId, records, aboutOf, onCorrect, onStrike }: ListProps) {
   const words = useWords();
-  const { t, day, quantity } = words;
+  const { t, day, quantity, perKg } = words;
   const [striking, setStriking] = useState<ShownRecord>();
   const amount = ({ amount: a }: GardenRecord) =>
     a === null
@@ -35,7 +35,9 @@ export function RecordList({ householdId, records, aboutOf, onCorrect, onStrike 
         ? quantity(a.value, "mass")
         : a.measure === "volume"
           ? quantity(a.value, "volume")
-          : t(`log.amounts.${a.measure}`, { n: a.value });
+          : a.measure === "price"
+            ? perKg(a.value)
+            : t(`log.amounts.${a.measure}`, { n: a.value });
   if (records.length === 0) return <p className="border-t border-line py-4 text-muted">{t("log.none")}</p>;
   return (
     <>

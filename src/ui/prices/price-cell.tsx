@@ -19,6 +19,15 @@ interface CellProps {
   readonly price: Price | undefined;
   readonly currency: string;
   readonly save: SavePrice;
+  /** What people saw it sold for, in the currency for a kg. */
+  readonly seen?: Seen;
+}
+
+export interface Seen {
+  readonly times: number;
+  readonly low: number;
+  readonly middle: number;
+  readonly high: number;
 }
 
 /** What the size of a pack is counted in. */
@@ -33,8 +42,8 @@ const BOX =
   "min-h-9 border-rule border-line bg-card px-1.5 py-0.5 text-right focus:border-ink aria-invalid:border-beet";
 
 /** One price: typed, checked, and stored when the field is left; an empty field takes the price away. */
-export function PriceCell({ item, name, price, currency, save }: CellProps) {
-  const { t, problem: say } = useWords();
+export function PriceCell({ item, name, price, currency, save, seen }: CellProps) {
+  const { t, problem: say, perKg } = useWords();
   const router = useRouter();
   const [typed, setTyped] = useState(price ? amountText(price.minor, currency) : "");
   const [size, setSize] = useState(String(price?.size ?? item.usualSize));
@@ -42,9 +51,9 @@ export function PriceCell({ item, name, price, currency, save }: CellProps) {
   const [said, setSaid] = useState(false);
   const what = t("prices.itemOf", { item: name, group: t(`prices.groups.${item.group}`) });
 
-  const store = async () => {
+  const store = async (text = typed) => {
     setSaid(false);
-    const amount = AMOUNT.safeParse(typed);
+    const amount = AMOUNT.safeParse(text);
     const packed = AMOUNT.safeParse(size);
     const fault = [amount, packed].find((read) => !read.success);
     if (fault?.error) return setProblem(readProblem(fault.error.issues[0]?.message ?? ""));
@@ -89,6 +98,25 @@ export function PriceCell({ item, name, price, currency, save }: CellProps) {
           {said && t("prices.saved")}
         </span>
       </div>
+      {seen && (
+        <p className="text-sm text-muted">
+          {t("prices.seen", { low: perKg(seen.low), high: perKg(seen.high), times: seen.times })}{" "}
+          {toMinor(seen.middle, currency) !== price?.minor && (
+            <button
+              type="button"
+              className="underline"
+              aria-label={t("prices.takeSeenFor", { price: perKg(seen.middle), item: what })}
+              onClick={() => {
+                const text = amountText(toMinor(seen.middle, currency), currency);
+                setTyped(text);
+                void store(text);
+              }}
+            >
+              {t("prices.takeSeen", { price: perKg(seen.middle) })}
+            </button>
+          )}
+        </p>
+      )}
       {problem && (
         <p role="alert" className="text-sm font-semibold text-beet">
           ✕ {say(problem)}

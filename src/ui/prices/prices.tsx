@@ -10,7 +10,7 @@ import { useWords } from "@/ui/words/use-words";
 import { Files, type TakeIn } from "@/ui/files/files";
 import { itemWords } from "@/ui/kit/item-words";
 import { BuyTogether } from "./buy-together";
-import { PriceCell, type SavePrice } from "./price-cell";
+import { PriceCell, type SavePrice, type Seen } from "./price-cell";
 
 interface PricesProps {
   readonly items: readonly PricedItem[];
@@ -18,6 +18,8 @@ interface PricesProps {
   readonly lives: Readonly<Record<string, number>>;
   readonly prices: PriceTable;
   readonly currency: string;
+  /** What people saw crops sold for. */
+  readonly seen: readonly (Seen & { readonly cropId: string })[];
   readonly save: SavePrice;
   /** Groups that the programme buys together, and what all plans need of each that it can. */
   readonly together: readonly SharedGroup[];
@@ -37,6 +39,7 @@ export function Prices({
   lives,
   prices,
   currency,
+  seen,
   save,
   together,
   pools,
@@ -66,7 +69,15 @@ export function Prices({
   const shown = named.filter((i) => i.name.toLowerCase().includes(wanted));
   const cell = (i: (typeof named)[number] | undefined) =>
     i && (
-      <PriceCell key={i.item} item={i} name={i.name} price={prices[i.item]} currency={currency} save={save} />
+      <PriceCell
+        key={i.item}
+        item={i}
+        name={i.name}
+        price={prices[i.item]}
+        currency={currency}
+        save={save}
+        seen={i.group === "market" ? seen.find(({ cropId }) => cropId === i.id) : undefined}
+      />
     );
   const bought = (group: SharedGroup) => (
     <BuyTogether

@@ -4,6 +4,9 @@ import { useState } from "react";
 import { useWords } from "@/ui/words/use-words";
 import { Button } from "./button";
 
+/** The way back takes the focus that the first button had: what is asked comes into sight, and Enter does no harm. */
+const takeFocus = (button: HTMLElement | null) => button?.focus();
+
 /** A button for what is not taken back with another press: asks once more where it stands. */
 export function AskFirst({
   name,
@@ -43,7 +46,9 @@ export function AskFirst({
       >
         {yes}
       </Button>
-      <Button onClick={() => setAsked(false)}>{t("app.leaveIt")}</Button>
+      <Button ref={takeFocus} onClick={() => setAsked(false)}>
+        {t("app.leaveIt")}
+      </Button>
     </>
   );
 }

@@ -1,8 +1,10 @@
 // @vitest-environment happy-dom
+import { fireEvent, waitFor } from "@testing-library/react";
 import { expect, it, vi } from "vitest";
 import { show } from "@/testing/screen";
 import { Season, type SeasonProps } from "./season";
 
+vi.mock("next/navigation", () => ({ useRouter: () => ({ refresh: () => undefined }) }));
 vi.mock("@/ui/draw/chart", () => ({
   Chart: ({ label }: { label: string }) => <div role="img" aria-label={label} />,
 }));
@@ -18,8 +20,11 @@ const screen = (more: Partial<SeasonProps> = {}) =>
       ]}
       thisWeek={{ from: "2026-05-18", households: 1, kg: 0, pieces: 3, bunches: 2 }}
       crops={[
-        { goalId: "kale/leaf", households: 2, kg: 1.5, ...none },
-        { goalId: "pea/pod", households: 1, kg: 0, pieces: 3, bunches: 2 },
+        { goalId: "kale/leaf", households: 2, kg: 1.5, ...none, countedKg: 0, left: none },
+        {
+          ...{ goalId: "pea/pod", households: 1, kg: 0.2, pieces: 3, bunches: 2 },
+          ...{ countedKg: 0.2, left: { pieces: 3, bunches: 0 } },
+        },
       ]}
       places={[
         { kind: "balcony", households: 5, pickers: 2, kg: 1.5, eachKg: 0.75 },
@@ -30,6 +35,7 @@ const screen = (more: Partial<SeasonProps> = {}) =>
         { goalId: "pea/pod", reason: null, plants: 1, households: 1 },
       ]}
       late={[]}
+      weighings={[{ goalId: "pea/pod", measure: "bunches", grams: [80, 120] }]}
       {...more}
     />,
   );
@@ -47,6 +53,25 @@ it("has a table behind each chart, and no average where nothing was weighed", ()
   expect(rows).toContainEqual(["leaf kale", "2", "1.5 kg"]);
   expect(rows).toContainEqual(["balcony", "5", "2", "1.5 kg", "750 g"]);
   expect(rows.find(([first]) => first === "flat roof")).toEqual(["flat roof", "1", "1", "–", "–"]);
+});
+
+it("tells what was counted in weight where it knows what one weighs, and takes weighings", async () => {
+  const weigh = vi.fn(async () => ({ ok: true as const, value: null }));
+  const { getByLabelText, findByText, text } = screen({ weigh });
+  expect(text()).toContain("pea1200 g, 3 pieces, 200 g of it counted");
+  expect(text()).toContain("about 200 g (87 g to 313 g)");
+  const field = getByLabelText(/pea: 3 pieces/);
+  const type = (value: string) => {
+    fireEvent.change(field, { target: { value } });
+    fireEvent.blur(field);
+  };
+  type("20, 24");
+  await waitFor(() =>
+    expect(weigh).toHaveBeenCalledWith({ goalId: "pea/pod", measure: "pieces", grams: [20, 24] }),
+  );
+  type("two");
+  await findByText(/Type what single ones weighed/);
+  expect(weigh).toHaveBeenCalledTimes(1);
 });
 
 it("says what was lost and why, as far as anybody said", () => {

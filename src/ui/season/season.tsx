@@ -3,7 +3,7 @@
 import { type ReactNode, useCallback } from "react";
 import type { Day } from "@/core/day";
 import type { PlaceKind } from "@/core/place";
-import { type Detail, kgOf } from "@/core/record";
+import { type Counted, type Detail, kgOf, type Weighing } from "@/core/record";
 import { causeOfLate, type LateStep } from "@/core/trouble";
 import { amountAxis } from "@/ui/draw/amount-axis";
 import { Chart } from "@/ui/draw/chart";
@@ -12,6 +12,7 @@ import { WeekChart } from "@/ui/draw/week-chart";
 import { buttonClass } from "@/ui/primitives/button";
 import { JudgingSince } from "@/ui/primitives/judging-since";
 import { useWords } from "@/ui/words/use-words";
+import { type Weigh, Weighings } from "./weighings";
 
 interface Amounts {
   readonly kg: number;
@@ -25,6 +26,9 @@ interface Week extends Amounts {
 interface Crop extends Amounts {
   readonly goalId: string;
   readonly households: number;
+  /** The part of `kg` that was counted, and weighed by what one weighs; and what is left that nobody can weigh. */
+  readonly countedKg: number;
+  readonly left: Readonly<Record<Counted, number>>;
 }
 interface Loss {
   readonly goalId: string;
@@ -40,6 +44,9 @@ export interface SeasonProps {
   readonly lastWeek?: Week;
   readonly weeks: readonly Week[];
   readonly crops: readonly Crop[];
+  readonly weighings: readonly Weighing[];
+  /** Left out for those who may not. */
+  readonly weigh?: Weigh;
   readonly places: readonly {
     readonly kind: PlaceKind;
     readonly households: number;
@@ -63,6 +70,8 @@ export function Season({
   lastWeek,
   weeks,
   crops,
+  weighings,
+  weigh,
   places,
   losses,
   late,
@@ -119,6 +128,11 @@ export function Season({
             />
           </Part>
           <Trouble late={late} losses={losses} />
+          {weigh && crops.some((c) => c.pieces + c.bunches > 0) && (
+            <Part title={t("season.weighings")}>
+              <Weighings crops={crops} weighings={weighings} weigh={weigh} />
+            </Part>
+          )}
         </div>
       )}
     </div>
@@ -230,7 +244,16 @@ function ByCrop({ crops }: { crops: readonly Crop[] }) {
         <summary className="cursor-pointer py-1 text-note font-semibold">{t("season.table")}</summary>
         <Table
           head={[t("season.crop"), t("season.households"), t("season.picked")]}
-          rows={crops.map((c) => [crop(c.goalId), String(c.households), amountsText(c, words)])}
+          rows={crops.map((c) => [
+            crop(c.goalId),
+            String(c.households),
+            [
+              amountsText({ kg: c.kg, ...c.left }, words),
+              c.countedKg > 0 && t("season.counted", { weight: words.quantity(c.countedKg, "mass") }),
+            ]
+              .filter(Boolean)
+              .join(", "),
+          ])}
         />
       </details>
     </Part>

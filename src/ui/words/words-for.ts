@@ -5,10 +5,17 @@ import type { Fix, Limit, Note } from "@/core/fit";
 import type { Clash, Cure, Heard } from "@/core/garden";
 import { spoonsOf } from "@/core/feed";
 import { ownMixName } from "@/core/mix";
-import { fromMinor } from "@/core/money";
+import { fromMinor, toMinor } from "@/core/money";
 import type { Problem } from "@/core/problem";
 import type { NextStep } from "@/core/record";
-import { type Dimension, formatQuantity, formatRain, showQuantity, type UnitSystem } from "@/core/quantity";
+import {
+  type Dimension,
+  formatQuantity,
+  formatRain,
+  POUND_KG,
+  showQuantity,
+  type UnitSystem,
+} from "@/core/quantity";
 import type { HousePlace } from "@/ui/places";
 import type words from "./en.json";
 import { format, t } from "./translate";
@@ -80,6 +87,11 @@ function wordsIn(units: UnitSystem, currency: string) {
   const crop = (goalId: string) => t(`goals.${goalId as GoalName}`);
   const cropName = (cropId: string) => t(`crops.${cropId as CropName}`);
   const money = (minor: number) => format.number(fromMinor(minor, currency), { style: "currency", currency });
+  /** A price in the currency for a kg, as a shop in the reader's units has it. */
+  const perKg = (amount: number) =>
+    units === "us"
+      ? t("prices.perLb", { price: money(toMinor(amount * POUND_KG, currency)) })
+      : t("prices.perKg", { price: money(toMinor(amount, currency)) });
   /** Everything by which people may look for a crop: its name here, other names, the botanical one. */
   const namesOf = (goalId: string, botanical: string) =>
     `${crop(goalId)} ${t(`also.${goalId.split("/")[0] as CropName}`)} ${botanical}`.toLowerCase();
@@ -256,6 +268,7 @@ function wordsIn(units: UnitSystem, currency: string) {
     rain,
     harvest,
     money,
+    perKg,
     crop,
     cropName,
     namesOf,

@@ -1,6 +1,6 @@
 import { soilVolumeL, usualGapCm } from "../../bag";
 import { billOf, cellsOf, Course, courseOf, drunkL, harvestOf, minutesOf } from "../../course";
-import { type Crop, type Goal, lightNeed, type Method, startsFromSeed } from "../../crop";
+import { byPacket, type Crop, type Goal, lightNeed, type Method, startsFromSeed } from "../../crop";
 import { addDays, type Day } from "../../day";
 import { chooseStart, type MethodChoice, rankMethods } from "../../fit";
 import { FOOD_GROUPS, foodGroup, helpingG, NO_WANTS, tasteOf, weeklyWantG } from "../../food";
@@ -226,8 +226,9 @@ class Finder {
       const found = setting.findGoal(planting.goalId);
       const method = found?.goal.methods.find((m) => m.method === planting.method);
       if (!found || !method || !foodGroup(found.goal) || !this.crops.includes(found.crop)) continue;
-      const { sowOn, outBy } = planting;
-      const course = this.worthwhile(courseOf({ ...found, method, sowOn, outBy }, setting));
+      const { sowOn, outBy, packet } = planting;
+      const goal = byPacket(found.goal, packet?.days);
+      const course = this.worthwhile(courseOf({ ...found, goal, method, sowOn, outBy }, setting));
       if (!course) continue;
       const part = { k, lane: laneIn(k, planting) };
       const plants = planting.plants ?? undefined;

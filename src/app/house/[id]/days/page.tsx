@@ -1,4 +1,9 @@
-import { addRecordAction, makeAddressAction, withdrawAddressAction } from "@/app/actions";
+import {
+  addRecordAction,
+  makeAddressAction,
+  withdrawAddressAction,
+  withdrawSheetCodeAction,
+} from "@/app/actions";
 import { houseScreen } from "@/app/screen";
 import { readHasAddress } from "@/server/calendar-address";
 import { may } from "@/server/may";
@@ -27,6 +32,9 @@ export default async function Page({ params }: PageProps<"/house/[id]/days">) {
                   withdraw: withdrawAddressAction.bind(null, household.id),
                 }
               : undefined
+          }
+          withdrawPaper={
+            may(actor, "write-records") ? withdrawSheetCodeAction.bind(null, household.id) : undefined
           }
           {...await readGarden(actor, household)}
         />

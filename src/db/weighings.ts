@@ -1,0 +1,25 @@
+import * as z from "zod";
+import { COUNTED, type Weighing } from "@/core/record";
+import { type Db, rowsOf } from "./pool";
+
+const Stored = z.object({ goalId: z.string(), measure: z.enum(COUNTED), grams: z.array(z.number()) });
+
+/** What bunches and pieces weigh in a programme, the newest list of each goal. */
+export const listWeighings = (on: Db, programmeId: string): Promise<Weighing[]> =>
+  rowsOf(on, Stored, {
+    sql: `SELECT DISTINCT ON (goal_id, measure) goal_id AS "goalId", measure, grams FROM weighing
+      WHERE programme_id = $1 ORDER BY goal_id, measure, id DESC`,
+    values: [programmeId],
+  });
+
+/** Keeps what some bunches or pieces of a goal weighed. */
+export async function insertWeighing(
+  on: Db,
+  programmeId: string,
+  { goalId, measure, grams, author }: Weighing & { readonly author: string },
+): Promise<void> {
+  await on.query(
+    `INSERT INTO weighing (programme_id, goal_id, measure, grams, author) VALUES ($1, $2, $3, $4, $5)`,
+    [programmeId, goalId, measure, grams, author],
+  );
+}
