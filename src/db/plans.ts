@@ -42,6 +42,25 @@ const Line = z.object({
   ),
 });
 
+/** Reads plans with their bags, rows and plantings. @param is which of a plan's bags, rows and plantings are read */
+const plansSql = (is: { readonly bag: string; readonly row: string; readonly planting: string }): string =>
+  `SELECT p.household_id AS "householdId", p.version, p.saved_at AS "savedAt", p.saved_by AS "savedBy",
+        coalesce((
+          SELECT jsonb_agg(jsonb_build_object('id', b.id, 'kindId', b.kind_id, 'shape', b.shape, 'atHand', b.at_hand,
+            'firstSeason', b.first_season, 'spot', b.spot) ORDER BY b.position)
+          FROM bag b WHERE b.programme_id = p.programme_id AND b.household_id = p.household_id AND ${is.bag}
+        ), '[]') AS bags,
+        coalesce((
+          SELECT jsonb_agg(jsonb_build_object('id', r.id, 'bagId', r.bag_id, 'gapCm', r.gap_cm, 'rolledToCm', r.rolled_to_cm,
+            'isCovered', nullif(r.covered, false), 'pinned', nullif(r.pinned, false), 'mixId', r.mix_id, 'schools', nullif(r.schools, '{}'), 'plantings', coalesce((
+              SELECT jsonb_agg(jsonb_build_object('id', t.id, 'goalId', t.goal_id, 'surface', t.surface, 'method', t.method,
+                'plants', t.plants, 'sowOn', t.sow_on, 'outBy', t.out_by, 'packet', t.packet, 'isChosen', nullif(t.chosen, false)) ORDER BY t.position, t.id)
+              FROM planting t WHERE t.programme_id = r.programme_id AND t.household_id = r.household_id AND t.row_id = r.id AND ${is.planting}
+            ), '[]')) ORDER BY r.position, r.id)
+          FROM plan_row r WHERE r.programme_id = p.programme_id AND r.household_id = p.household_id AND ${is.row}
+        ), '[]') AS rows
+      FROM plan p WHERE p.programme_id = $1 AND p.household_id = ANY($2)`;
+
 /** The plans of some households of a programme, by household id; those that nobody has saved are missing. */
 export async function readPlans(
   on: Db,
@@ -49,27 +68,27 @@ export async function readPlans(
   householdIds: readonly string[],
 ): Promise<Map<string, SavedPlan>> {
   const lines = await rowsOf(on, Line, {
-    sql: `SELECT p.household_id AS "householdId", p.version, p.saved_at AS "savedAt", p.saved_by AS "savedBy",
-        coalesce((
-          SELECT jsonb_agg(jsonb_build_object('id', b.id, 'kindId', b.kind_id, 'shape', b.shape, 'atHand', b.at_hand,
-            'firstSeason', b.first_season, 'spot', b.spot) ORDER BY b.position)
-          FROM bag b WHERE b.programme_id = p.programme_id AND b.household_id = p.household_id AND NOT b.removed
-        ), '[]') AS bags,
-        coalesce((
-          SELECT jsonb_agg(jsonb_build_object('id', r.id, 'bagId', r.bag_id, 'gapCm', r.gap_cm, 'rolledToCm', r.rolled_to_cm,
-            'isCovered', nullif(r.covered, false), 'pinned', nullif(r.pinned, false), 'mixId', r.mix_id, 'schools', nullif(r.schools, '{}'), 'plantings', coalesce((
-              SELECT jsonb_agg(jsonb_build_object('id', t.id, 'goalId', t.goal_id, 'surface', t.surface, 'method', t.method,
-                'plants', t.plants, 'sowOn', t.sow_on, 'outBy', t.out_by, 'packet', t.packet, 'isChosen', nullif(t.chosen, false)) ORDER BY t.position)
-              FROM planting t WHERE t.programme_id = r.programme_id AND t.household_id = r.household_id AND t.row_id = r.id AND NOT t.removed
-            ), '[]')) ORDER BY r.position)
-          FROM plan_row r WHERE r.programme_id = p.programme_id AND r.household_id = p.household_id AND NOT r.removed
-        ), '[]') AS rows
-      FROM plan p WHERE p.programme_id = $1 AND p.household_id = ANY($2)`,
+    sql: plansSql({ bag: "NOT b.removed", row: "NOT r.removed", planting: "NOT t.removed" }),
     values: [programmeId, householdIds],
   });
   return new Map(
     lines.map(({ householdId, bags, rows, ...saved }) => [householdId, { ...saved, plan: { bags, rows } }]),
   );
+}
+
+const SOWN = `SELECT s.planting_id FROM planting_summary s WHERE s.sown_on IS NOT NULL`;
+
+/** A household's garden as it stood through all its seasons: what was sown by record, in the plan still or not. */
+export async function readStood(on: Db, { programmeId, householdId }: Scope): Promise<Plan> {
+  const [line] = await rowsOf(on, Line, {
+    sql: plansSql({
+      bag: `EXISTS (SELECT 1 FROM plan_row r JOIN planting t ON t.row_id = r.id WHERE r.bag_id = b.id AND t.id IN (${SOWN}))`,
+      row: `EXISTS (SELECT 1 FROM planting t WHERE t.row_id = r.id AND t.id IN (${SOWN}))`,
+      planting: `t.id IN (${SOWN})`,
+    }),
+    values: [programmeId, [householdId]],
+  });
+  return { bags: line?.bags ?? [], rows: line?.rows ?? [] };
 }
 
 /** The plan's version under a lock, 0 when there is none yet. Locks the household, so that two savers take turns. */

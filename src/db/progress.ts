@@ -312,6 +312,7 @@ export async function clearProgress(on: Db, programmeId: string): Promise<void> 
     "due_task",
     "seedling",
     "household_progress",
+    "planting_summary",
     "planting_progress",
     "crop_germination",
   ])

@@ -21,6 +21,7 @@ const OF_HOUSEHOLDS = [
   "planting_progress",
   "record",
   "picked_week",
+  "planting_summary",
   "photo",
 ];
 const ACCOUNTS = ["auth_user", "auth_session", "auth_account", "auth_secret", "auth_tries", "pgmigrations"];

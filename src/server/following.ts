@@ -4,6 +4,7 @@ import { type TaskKind, tasksOf } from "@/core/days";
 import { fillingsIn, gearFor, heapsOf } from "@/core/kit";
 import { seedlingsOf } from "@/core/nursery";
 import { underCover } from "@/core/climate";
+import { type Summary, summaryOf } from "@/core/findings";
 import { needsOf } from "@/core/needs";
 import { sunHours } from "@/core/place";
 import { EMPTY_PLAN } from "@/core/plan";
@@ -12,7 +13,7 @@ import { assessGarden } from "@/core/garden";
 import { type Reference, settingFrom } from "@/core/setting";
 import { findHousehold, householdsAfter, lockHousehold } from "@/db/households";
 import { listOverrides } from "@/db/overrides";
-import { everPlanted, findPlanted, type Planted, readPlans } from "@/db/plans";
+import { everPlanted, findPlanted, type Planted, readPlans, readStood } from "@/db/plans";
 import { followPicked } from "@/db/picked";
 import { type Db, db, transaction } from "@/db/pool";
 import {
@@ -31,6 +32,7 @@ import {
 import { findProgramme, type Programme } from "@/db/programmes";
 import { putNeeds } from "@/db/needs";
 import { putSeedlings } from "@/db/seedlings";
+import { listSownDays, putExpectedKg, putSummaries } from "@/db/summaries";
 import { putTasks } from "@/db/tasks";
 import { overtakeProposal } from "@/db/proposals";
 import { listDone, listHappened, listRecords, plantingRecords } from "@/db/records";
@@ -59,15 +61,23 @@ function keptOf(
   planted: Planted,
   records: readonly GardenRecord[],
   { programme, reference }: Judge,
-): KeptProgress[] {
+): { readonly progress: KeptProgress; readonly summary: Summary }[] {
   const follow = followed(planted, records, reference);
   if (!follow) return [];
-  const { id, goalId, removed } = planted;
+  const { id, goalId, removed, kindId } = planted;
   const climate = { ...climateOf(programme), trays: planted.trays };
   const shape = reference.bagKinds.find((kind) => kind.id === planted.kindId)?.shape;
   const isUnder = planted.isCovered && shape && coverFor(shape);
-  const progress = progressOf(follow, isUnder ? underCover(climate) : climate);
-  return [{ plantingId: id, goalId, cropId: follow.crop.id, removed, ...progress }];
+  const own = isUnder ? underCover(climate) : climate;
+  return [
+    {
+      progress: {
+        ...{ plantingId: id, goalId, cropId: follow.crop.id, removed },
+        ...progressOf(follow, own),
+      },
+      summary: summaryOf({ ...follow, id, bagKindId: kindId }, own),
+    },
+  ];
 }
 
 /** How much more seed was counted now than before. */
@@ -91,8 +101,14 @@ async function judgeHousehold(on: Db, scope: Scope, judge: Judge): Promise<void>
   for (const r of await listRecords(on, scope))
     records.set(r.plantingId, [...(records.get(r.plantingId) ?? []), r]);
   const before = await listProgress(on, scope);
-  const after = planted.flatMap((p) => keptOf(p, records.get(p.id) ?? [], judge));
+  const kept = planted.flatMap((p) => keptOf(p, records.get(p.id) ?? [], judge));
+  const after = kept.map(({ progress }) => progress);
   await putProgress(on, scope, after);
+  await putSummaries(
+    on,
+    scope,
+    kept.map(({ summary }) => summary),
+  );
   await followPicked(on, scope);
   await addGermination(on, scope.programmeId, germinationChange(before, after));
   const surveyed = isSurveyed(household);
@@ -102,6 +118,24 @@ async function judgeHousehold(on: Db, scope: Scope, judge: Judge): Promise<void>
     sunHours: sunHours(household.place?.sun ?? []),
   });
   await followPlan(on, scope, judge);
+  await expectHarvests(on, scope, judge);
+}
+
+/**
+ * Works out anew what was to be expected of a household's harvests: of what was sown, on the day on which it was, beside
+ * all that stood with it. What was lost, and what was picked, is for records to say.
+ */
+async function expectHarvests(on: Db, scope: Scope, { programme, reference }: Judge): Promise<void> {
+  const household = await findHousehold(on, scope);
+  if (!household || !isSurveyed(household)) return;
+  const sown = await listSownDays(on, scope);
+  const happened = Object.fromEntries(sown.map(({ plantingId, sownOn }) => [plantingId, { sownOn }]));
+  const setting = settingFrom(settingOf(programme, household, { happened }), reference);
+  const garden = assessGarden(await readStood(on, scope), setting);
+  const expected = garden.rows
+    .flatMap((row) => row.plantings)
+    .map(({ planting, harvest: { low, likely, high } }) => [planting.id, { low, likely, high }]);
+  await putExpectedKg(on, scope, Object.fromEntries(expected));
 }
 
 /** Whether anything on record shows that a planting was there. */
@@ -150,11 +184,13 @@ export async function followBag(on: Db, scope: Scope): Promise<void> {
   await followPlan(on, scope, await judgeOf(on, scope.programmeId));
 }
 
-/** Works out anew what a household has to do after its records, in a turn of its own: many records make one. */
+/** Works out anew what a household has to do, and what was to be expected of what it sowed, after its records, in a turn of its own: many records make one. */
 export const followTasks = (scope: Scope): Promise<void> =>
   transaction({ programmeId: scope.programmeId }, async (on) => {
     await lockHousehold(on, scope);
-    await followBag(on, scope);
+    const judge = await judgeOf(on, scope.programmeId);
+    await followPlan(on, scope, judge);
+    await expectHarvests(on, scope, judge);
   });
 
 /**
@@ -167,8 +203,14 @@ export async function followRecord(on: Db, scope: Scope, plantingId: string): Pr
   if (!planted) return false;
   const judge = await judgeOf(on, scope.programmeId);
   const before = await listProgress(on, scope);
-  const after = keptOf(planted, await plantingRecords(on, scope, plantingId), judge);
+  const kept = keptOf(planted, await plantingRecords(on, scope, plantingId), judge);
+  const after = kept.map(({ progress }) => progress);
   await putProgress(on, scope, after);
+  await putSummaries(
+    on,
+    scope,
+    kept.map(({ summary }) => summary),
+  );
   await followPicked(on, scope, plantingId);
   await overtakeProposal(on, scope);
   const others = before.filter((p) => p.plantingId !== plantingId);

@@ -92,6 +92,7 @@ describe("what is kept of plans and records", () => {
     household_progress: "household_id",
     crop_germination: "crop_id",
     picked_week: "planting_id, week",
+    planting_summary: "planting_id",
     need: "household_id, item, until_day NULLS FIRST, amount",
   };
   const kept = async () =>

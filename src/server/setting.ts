@@ -66,11 +66,11 @@ function goalIn(reference: Reference, goalId: string) {
 
 /** A planting with its records, as the calendar follows it; undefined when the library no longer has its goal. */
 export function followed(
-  p: Pick<Planting, "goalId" | "method" | "sowOn" | "plants">,
+  p: Pick<Planting, "goalId" | "method" | "sowOn" | "plants"> & Pick<Followed, "packet">,
   records: readonly GardenRecord[],
   reference: Reference,
 ): Followed | undefined {
   const found = goalIn(reference, p.goalId);
   const method = found?.goal.methods.find((m) => m.method === p.method) ?? found?.goal.methods[0];
-  return found && method && { ...found, method, sowOn: p.sowOn, plants: p.plants, records };
+  return found && method && { ...found, method, sowOn: p.sowOn, packet: p.packet, plants: p.plants, records };
 }

@@ -1,0 +1,12 @@
+/** What do this town's records say, how sure is it, and what should be expected from now on? */
+export { type Belief, believe, type House, type Range } from "./belief";
+export { type Driver, type Effect, explain, type Explained } from "./blocks";
+export { calibrationOf, type Foretold, type Held, widening } from "./calibration";
+export { type Ended, endsByDay, type EndStep } from "./ends";
+export { logRank, type Test } from "./log-rank";
+export { meanDifference, middleDifference, permutationP } from "./pairs";
+export { between, pool, type Pooled, type Said, tau2ByLikelihood, tau2ByMoments } from "./pooled";
+export { alikeOf, type Count, type Estimate, shareAmong, shareOf } from "./share";
+export { type Summary, summaryOf } from "./summary";
+export { dayBy, type DayBy, shareOn, type Step, survival, type Wait } from "./survival";
+export { type Aim, type Answer, answerOf, pairsFor, sidesFor, spendingOf, spreadFrom } from "./trial";
