@@ -31,6 +31,7 @@ const screens = () => [
   "/days",
   "/groups",
   "/season",
+  "/findings",
   "/programmes",
   "/scale",
   "/people",

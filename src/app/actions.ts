@@ -52,11 +52,13 @@ import { askForPrint } from "@/server/prints";
 import { addRecord } from "@/server/records";
 import { saveWeighing } from "@/server/season";
 import { withdrawSheetCode } from "@/server/sheet-code";
+import { previewFinding, takeFinding } from "@/server/findings";
 import { saveTogether } from "@/server/together";
 import { importValues, type ImportReport } from "@/server/values-file";
 import { previewSchools, saveSchools, type SchoolsEffect } from "@/server/schools";
 import { setWeatherMode } from "@/server/weather";
 import { messageWords } from "@/ui/messages/message-words";
+import { t } from "@/ui/words/translate";
 import { wordsFor } from "@/ui/words/words-for";
 import { overrideValue, type PlanDifference, previewOverride } from "@/server/reference";
 
@@ -121,6 +123,19 @@ export async function overrideAction(
   );
   if (outcome.ok) revalidatePath("/", "layout");
   return outcome;
+}
+
+export async function previewFindingAction(
+  goalId: string,
+  about: string,
+): Promise<Outcome<PlanDifference[]>> {
+  return outcomeOf(async () => previewFinding(await currentActor("change-programme"), goalId, about));
+}
+
+export async function takeFindingAction(goalId: string, about: string): Promise<Outcome<null>> {
+  return changed(async () =>
+    takeFinding(await currentActor("change-programme"), { goalId, about, reason: t("findings.reason") }),
+  );
 }
 
 export async function importValuesAction(text: string): Promise<Outcome<ImportReport>> {

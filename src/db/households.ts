@@ -126,6 +126,19 @@ export async function countHouseholds(on: Db, programmeId: string): Promise<numb
   return counted?.households ?? 0;
 }
 
+/** Numbers and names of some households of a programme, by id. */
+export const listNames = async (
+  on: Db,
+  programmeId: string,
+  ids: readonly string[],
+): Promise<Record<string, { code: string; name: string }>> => {
+  const rows = await rowsOf(on, z.object({ id: z.string(), code: z.string(), name: z.string() }), {
+    sql: `SELECT id, code, name FROM household WHERE programme_id = $1 AND id = ANY($2)`,
+    values: [programmeId, ids],
+  });
+  return Object.fromEntries(rows.map(({ id, code, name }) => [id, { code, name }]));
+};
+
 /** A household as a switcher names it. */
 const Named = z.object({ id: z.string(), code: z.string(), name: z.string() });
 export type NamedHousehold = z.infer<typeof Named>;

@@ -22,7 +22,7 @@ export async function followPicked(
   await on.query(
     `INSERT INTO picked_week (programme_id, household_id, planting_id, week, kg, pieces, bunches)
       SELECT $1, $2, t.planting_id, date_trunc('week', t.happened_on)::date,
-        coalesce(sum(t.value) FILTER (WHERE t.measure = 'mass'), 0), coalesce(sum(t.value) FILTER (WHERE t.measure = 'pieces'), 0),
+        coalesce(sum(t.value ORDER BY t.happened_on, t.id) FILTER (WHERE t.measure = 'mass'), 0), coalesce(sum(t.value) FILTER (WHERE t.measure = 'pieces'), 0),
         coalesce(sum(t.value) FILTER (WHERE t.measure = 'bunches'), 0)
       FROM record t
       WHERE t.programme_id = $1 AND t.household_id = $2 AND ($3::uuid IS NULL OR t.planting_id = $3)

@@ -131,7 +131,7 @@ export async function putHouseholdProgress(
   await on.query(
     `INSERT INTO household_progress (programme_id, household_id, stage, finished_from, bags, sun_hours, due_from, due_until, kg, pieces, bunches)
      SELECT $1, $2, $3, $4, $5, $6, min(due_from) FILTER (WHERE NOT removed), min(due_until) FILTER (WHERE NOT removed),
-       coalesce(sum(kg), 0), coalesce(sum(pieces), 0), coalesce(sum(bunches), 0)
+       coalesce(sum(kg ORDER BY planting_id), 0), coalesce(sum(pieces), 0), coalesce(sum(bunches), 0)
      FROM planting_progress WHERE programme_id = $1 AND household_id = $2
      ON CONFLICT (household_id) DO UPDATE SET stage = excluded.stage, finished_from = excluded.finished_from, bags = excluded.bags,
        sun_hours = excluded.sun_hours, due_from = excluded.due_from, due_until = excluded.due_until, kg = excluded.kg,

@@ -45,10 +45,10 @@ export async function putExpectedKg(
   );
 }
 
-/** On which day each planting of a household was sown by record. */
-export const listSownDays = (on: Db, { programmeId, householdId }: Scope) =>
-  rowsOf(on, z.object({ plantingId: z.string(), sownOn: DayText }), {
-    sql: `SELECT planting_id AS "plantingId", sown_on AS "sownOn" FROM planting_summary
+/** On which day each planting of a household was sown by record, and pulled, where it was. */
+export const listStays = (on: Db, { programmeId, householdId }: Scope) =>
+  rowsOf(on, z.object({ plantingId: z.string(), sownOn: DayText, endedOn: DayText.nullable() }), {
+    sql: `SELECT planting_id AS "plantingId", sown_on AS "sownOn", ended_on AS "endedOn" FROM planting_summary
       WHERE programme_id = $1 AND household_id = $2 AND sown_on IS NOT NULL`,
     values: [programmeId, householdId],
   });

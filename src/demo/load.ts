@@ -12,13 +12,14 @@ import { putGroup } from "@/db/groups";
 import { putStock } from "@/db/needs";
 import { insertPrices } from "@/db/prices";
 import { insertRecord } from "@/db/records";
-import { findBagKind, findMix } from "@/library";
+import { findBagKind, findClimate, findMix } from "@/library";
 import { rebuild } from "@/server/following";
 import { stableId } from "@/server/stable-id";
 import type { DemoBag, DemoHousehold, DemoPlanting, Happening } from "./doorstep";
 import { DEMO_HOUSEHOLDS } from "./households";
 import { loadPeople } from "./people";
 import { demoPrices } from "./prices";
+import { pastSeasons, type PastRow } from "./seasons";
 import { known } from "@/core/known";
 
 /** The same name gives the same id on every machine, so that links and tests stay true. */
@@ -133,8 +134,9 @@ async function loadHousehold(on: Db, household: DemoHousehold, position: number)
   await insertHousehold(on, scope, String(position + 1).padStart(2, "0"), survey);
   await putPlace(on, scope, survey, SURVEYED_ON);
   if (household.bags.length === 0) return;
+  await loadPast(on, household, position);
   const plan = planOf(household);
-  const state = { version: 1, by: PROGRAMME.trainer, plan };
+  const state = { version: PAST.years.length + 1, by: PROGRAMME.trainer, plan };
   await writePlan(on, scope, state);
   await keepVersion(on, scope, { ...state, setAside: false });
   for (const [i, bag] of household.bags.entries()) {
@@ -152,6 +154,52 @@ async function loadHousehold(on: Db, household: DemoHousehold, position: number)
         await insertRecord(on, scope, { record, author: PROGRAMME.trainer, notedAt: `${day}T18:00:00Z` });
       }
     }
+  }
+}
+
+/** The years of the demo's past seasons, and the seed that all of it comes from. */
+const PAST = { years: [2024, 2025], seed: 41 };
+
+/**
+ * Loads what a household grew in past seasons: plantings that are in no plan any more, with all that was written of them.
+ * They are written as a plan of their own, before the one of this year takes its place.
+ */
+async function loadPast(on: Db, household: DemoHousehold, position: number): Promise<void> {
+  const { name } = household.survey;
+  const scope = { programmeId: PROGRAMME.id, householdId: idOf(name) };
+  const climate = known(findClimate(PROGRAMME.climateId));
+  const rows = pastSeasons(household, {
+    climate,
+    years: PAST.years,
+    seed: PAST.seed + position,
+    slips: position === 2,
+  });
+  for (const year of PAST.years) {
+    const own = rows.filter((row) => row.year === year);
+    const named = (row: PastRow, k?: number) =>
+      idOf(`${name} ${year} ${k === undefined ? "row" : `planting ${k}`} ${row.bag}`);
+    const plan: Plan = {
+      bags: own.map((row) => ({
+        ...{ id: idOf(`${name} bag ${row.bag}`), kindId: row.kindId, atHand: true, firstSeason: 2024 },
+        shape: household.bags[row.bag]?.measured ?? null,
+      })),
+      rows: own.map((row) => ({
+        ...{ id: named(row), bagId: idOf(`${name} bag ${row.bag}`), gapCm: null },
+        plantings: row.plantings.map(({ planting }, k) => ({ ...planting, id: named(row, k) })),
+      })),
+    };
+    await writePlan(on, scope, { version: year - known(PAST.years[0]) + 1, by: PROGRAMME.trainer, plan });
+    for (const row of own)
+      for (const [k, { records }] of row.plantings.entries())
+        for (const [n, { kind, on: day, amount, detail }] of records.entries())
+          await insertRecord(on, scope, {
+            record: GardenRecord.parse({
+              ...{ id: idOf(`${named(row, k)} record ${n}`), plantingId: named(row, k), kind, on: day },
+              ...{ amount: amountOf(kind, amount), note: "", supersedes: null, detail },
+            }),
+            author: PROGRAMME.trainer,
+            notedAt: `${day}T18:00:00Z`,
+          });
   }
 }
 

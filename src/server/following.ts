@@ -32,7 +32,7 @@ import {
 import { findProgramme, type Programme } from "@/db/programmes";
 import { putNeeds } from "@/db/needs";
 import { putSeedlings } from "@/db/seedlings";
-import { listSownDays, putExpectedKg, putSummaries } from "@/db/summaries";
+import { listStays, putExpectedKg, putSummaries } from "@/db/summaries";
 import { putTasks } from "@/db/tasks";
 import { overtakeProposal } from "@/db/proposals";
 import { listDone, listHappened, listRecords, plantingRecords } from "@/db/records";
@@ -122,14 +122,19 @@ async function judgeHousehold(on: Db, scope: Scope, judge: Judge): Promise<void>
 }
 
 /**
- * Works out anew what was to be expected of a household's harvests: of what was sown, on the day on which it was, beside
- * all that stood with it. What was lost, and what was picked, is for records to say.
+ * Works out anew what was to be expected of a household's harvests: of what was sown, from the day on which it was to the
+ * day on which it was pulled, beside all that stood with it. What was lost, and what was picked, is for records to say.
  */
 async function expectHarvests(on: Db, scope: Scope, { programme, reference }: Judge): Promise<void> {
   const household = await findHousehold(on, scope);
   if (!household || !isSurveyed(household)) return;
-  const sown = await listSownDays(on, scope);
-  const happened = Object.fromEntries(sown.map(({ plantingId, sownOn }) => [plantingId, { sownOn }]));
+  const stays = await listStays(on, scope);
+  const happened = Object.fromEntries(
+    stays.map(({ plantingId, sownOn, endedOn }) => [
+      plantingId,
+      { sownOn, ...(endedOn !== null && { endedOn }) },
+    ]),
+  );
   const setting = settingFrom(settingOf(programme, household, { happened }), reference);
   const garden = assessGarden(await readStood(on, scope), setting);
   const expected = garden.rows

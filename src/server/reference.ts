@@ -27,41 +27,46 @@ export interface PlanDifference extends Difference {
   readonly household: string;
 }
 
-const same = (a: Override, name: string) => a.name === name;
+/** A value as it is to be; null goes back to the library's. */
+export interface ValueChange {
+  readonly name: string;
+  readonly value: number | null;
+}
 
 async function checked(
   actor: Actor,
-  { name, value, reason }: { name: string; value: number | null; reason: string },
+  changes: readonly ValueChange[],
+  reason = "",
 ): Promise<Outcome<{ programme: Programme; now: Override[]; next: Override[] }>> {
   const allowed = await programmeToChange(actor);
   if (!allowed.ok) return allowed;
-  if (value !== null && !Number.isFinite(value))
-    return refused({ code: "invalid-input" }, { value: { code: "not-a-number", understood: String(value) } });
+  const wrong = changes.find(({ value }) => value !== null && !Number.isFinite(value));
+  if (wrong)
+    return refused(
+      { code: "invalid-input" },
+      { value: { code: "not-a-number", understood: String(wrong.value) } },
+    );
   const now = await readOverrides(actor);
-  const next = [
-    ...now.filter((o) => !same(o, name)),
-    ...(value === null ? [] : [{ name, value, reason, author: actor.name }]),
-  ];
-  const applied = applyOverrides(
-    referenceWith(now.filter((o) => !same(o, name))),
-    next.filter((o) => same(o, name)),
+  const others = now.filter((o) => !changes.some(({ name }) => name === o.name));
+  const changed = changes.flatMap(({ name, value }) =>
+    value === null ? [] : [{ name, value, reason, author: actor.name }],
   );
+  const applied = applyOverrides(referenceWith(others), changed);
   if (!applied.ok)
     return refused(
       { code: "invalid-input" },
-      { value: applied.fields[name] ?? { code: "override-senseless" } },
+      { value: Object.values(applied.fields)[0] ?? { code: "override-senseless" } },
     );
-  return { ok: true, value: { programme: allowed.value, now, next } };
+  return { ok: true, value: { programme: allowed.value, now, next: [...others, ...changed] } };
 }
 
-/** What a value would change in the programme's plans; null goes back to the library's. Nothing is stored. */
-export function previewOverride(
+/** What values would change in the programme's plans. Nothing is stored. */
+export function previewValues(
   actor: Actor,
-  name: string,
-  value: number | null,
+  changes: readonly ValueChange[],
 ): Promise<Outcome<PlanDifference[]>> {
   return outcomeOf(async () => {
-    const check = await checked(actor, { name, value, reason: "" });
+    const check = await checked(actor, changes);
     if (!check.ok) return check;
     const { programme, now, next } = check.value;
     const [before, after] = [referenceWith(now), referenceWith(next)];
@@ -75,25 +80,36 @@ export function previewOverride(
   });
 }
 
-/** Puts a programme's own value in place of the library's, with the reason; null goes back to the library's. */
-export function overrideValue(
+/** What a value would change in the programme's plans; null goes back to the library's. Nothing is stored. */
+export const previewOverride = (actor: Actor, name: string, value: number | null) =>
+  previewValues(actor, [{ name, value }]);
+
+/** Puts a programme's own values in place of the library's, with the reason. */
+export function putValues(
   actor: Actor,
-  name: string,
-  value: number | null,
+  changes: readonly ValueChange[],
   reason: string,
 ): Promise<Outcome<null>> {
   return outcomeOf(async () => {
     const why = reason.trim();
-    if (value !== null && why === "")
+    if (changes.some(({ value }) => value !== null) && why === "")
       return refused({ code: "invalid-input" }, { reason: { code: "reason-missing" } });
     if (why.length > 300) return refused({ code: "invalid-input" }, { reason: { code: "too-long" } });
-    const check = await checked(actor, { name, value, reason: why });
+    const check = await checked(actor, changes, why);
     if (!check.ok) return check;
-    await insertOverrides(db(actor), actor.programmeId, [{ name, value, reason: why, author: actor.name }]);
+    await insertOverrides(
+      db(actor),
+      actor.programmeId,
+      changes.map((change) => ({ ...change, reason: why, author: actor.name })),
+    );
     await judgeSoon(actor.programmeId);
     return { ok: true, value: null };
   });
 }
+
+/** Puts a programme's own value in place of the library's, with the reason; null goes back to the library's. */
+export const overrideValue = (actor: Actor, name: string, value: number | null, reason: string) =>
+  putValues(actor, [{ name, value }], reason);
 
 /** So many kinds of bag are shown beside those that a household has. */
 const USUAL_SHOWN = 3;

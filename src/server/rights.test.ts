@@ -44,6 +44,8 @@ const RIGHT_OF: Record<string, Right | undefined> = {
       "takeNotes",
       "leave",
       "saveWeighing",
+      "previewFinding",
+      "takeFinding",
     ].map((name) => [name, "change-programme"] as const),
   ),
   addRecord: "write-records",

@@ -53,7 +53,7 @@ export function settingOf(
 const goalsOf = new WeakMap<Reference, Map<string, Pick<Followed, "crop" | "goal">>>();
 
 /** The crop and goal with this id in a programme's library. */
-function goalIn(reference: Reference, goalId: string) {
+export function goalIn(reference: Reference, goalId: string) {
   let goals = goalsOf.get(reference);
   if (!goals) {
     goals = new Map(

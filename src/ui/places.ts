@@ -14,6 +14,7 @@ export const PROGRAMME_PLACES = [
 const HOUSEHOLD_PLACES = [
   { path: "/", word: "start" },
   { path: "/season", word: "season" },
+  { path: "/findings", word: "findings" },
   { path: "/notes", word: "notes" },
 ] as const;
 

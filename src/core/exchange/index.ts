@@ -5,3 +5,4 @@ export { faultsToCsv, type RowFault } from "./faults";
 export { readValues, type ValueRow, valuesToCsv, valuesToJson } from "./library-file";
 export { type PriceRow, pricesToCsv, readPriceList } from "./price-list";
 export { csvHead, csvLines, type RecordLine } from "./records-csv";
+export { findingsCsv } from "./findings-csv";

@@ -18,10 +18,12 @@ export interface House {
 
 /** What records say of an expectation, and what to expect from now on. */
 export interface Belief {
-  /** Real over expected, by the records alone. */
+  /** Real over expected, by the records alone, as the programme expects it now. */
   readonly seen: Estimate;
-  /** What the expectation is to be multiplied by: the records, held back by how few they are. */
+  /** What the shipped value is to be multiplied by: the records, held back by how few they are. */
   readonly factor: number;
+  /** How sure that is: the standard deviation of its logarithm. */
+  readonly sd: number;
   /** How much of that comes from the records, 0 to 1. */
   readonly weight: number;
   /** What is to be expected in place of the range, with what is still unknown and how plantings differ. */
@@ -42,15 +44,17 @@ const LIBRARY_SHARE = 0.6;
  * What is to be expected after the records, on the logarithm: the shipped range as a normal distribution, updated by what
  * households say together (random effects, so that one with many plantings does not speak for all).
  *
- * @param houses ratios of real over expected; those without any are left out
+ * @param houses ratios of real over what the library ships; those without any are left out
+ * @param expected what was expected of them, by the library as the programme has it
+ * @param scale what the programme has made of the shipped value already, as a ratio
  * @returns undefined where there are too few to say anything
  */
-export function believe(shipped: Range, houses: readonly House[]): Belief | undefined {
+export function believe(expected: Range, houses: readonly House[], scale = 1): Belief | undefined {
   const full = houses.filter((h) => h.ratios.length > 0);
   const logs = full.map((h) => h.ratios.map((r) => Math.log(r)));
   const plantings = logs.flat().length;
   if (full.length < LEAST_HOUSEHOLDS || plantings < LEAST_PLANTINGS) return undefined;
-  const usual = Math.log(shipped.high / shipped.low) / (2 * Z80);
+  const usual = Math.log(expected.high / expected.low) / (2 * Z80);
   const within = withinOf(logs, usual);
   const said = logs.map((own): Said => ({ value: spreadOf(own).mean, se: within / Math.sqrt(own.length) }));
   const pooled = pool(said);
@@ -61,14 +65,20 @@ export function believe(shipped: Range, houses: readonly House[]): Belief | unde
   const spread = Math.sqrt(1 / (trustBefore + trustNow) + pooled.tau2 + within ** 2);
   const seen = between(pooled, full.length);
   const factor = Math.exp(mean);
+  const likely = (expected.likely * factor) / scale;
   return {
-    seen: { value: Math.exp(seen.value), low: Math.exp(seen.low), high: Math.exp(seen.high) },
+    seen: {
+      value: Math.exp(seen.value) / scale,
+      low: Math.exp(seen.low) / scale,
+      high: Math.exp(seen.high) / scale,
+    },
     factor,
+    sd: Math.sqrt(1 / (trustBefore + trustNow)),
     weight,
     range: {
-      low: shipped.likely * factor * Math.exp(-Z80 * spread),
-      likely: shipped.likely * factor,
-      high: shipped.likely * factor * Math.exp(Z80 * spread),
+      low: likely * Math.exp(-Z80 * spread),
+      likely: likely,
+      high: likely * Math.exp(Z80 * spread),
     },
     households: full.length,
     plantings,

@@ -1,5 +1,4 @@
 import betaQuantile from "@stdlib/stats-base-dists-beta-quantile";
-import logBeta from "@stdlib/math-base-special-betaln";
 import normalQuantile from "@stdlib/stats-base-dists-normal-quantile";
 
 /** So many of so many. */
@@ -36,33 +35,23 @@ export interface Alike {
 const MOST_ALIKE = 400;
 const LEAST_ALIKE = 0.5;
 
-/** Where a function of one number is greatest between two, by golden section. */
-function greatest(of: (x: number) => number, low: number, high: number): number {
-  const part = (Math.sqrt(5) - 1) / 2;
-  let [a, b] = [low, high];
-  for (let i = 0; i < 36; i++) {
-    const [x, y] = [b - part * (b - a), a + part * (b - a)];
-    if (of(x) >= of(y)) b = y;
-    else a = x;
-  }
-  return (a + b) / 2;
-}
-
-/** The beta distribution from which the counts of all most likely came (beta-binomial, Skellam 1948), by greatest likelihood. */
+/**
+ * How alike households are, by the analysis of variance of their counts (the estimator of Kleinman 1973, as Ridout,
+ * Demétrio and Firth 1999 have it): by how much more they differ than plants of one household do.
+ */
 export function alikeOf(counts: readonly Count[]): Alike {
-  const likelihood = (mean: number, weight: number) => {
-    const [a, b] = [mean * weight, (1 - mean) * weight];
-    return counts.reduce((sum, { k, n }) => sum + logBeta(k + a, n - k + b) - logBeta(a, b), 0);
-  };
-  const meanFor = (weight: number) => greatest((m) => likelihood(m, weight), 0.001, 0.999);
-  const weight = Math.exp(
-    greatest(
-      (log) => likelihood(meanFor(Math.exp(log)), Math.exp(log)),
-      Math.log(LEAST_ALIKE),
-      Math.log(MOST_ALIKE),
-    ),
-  );
-  return { mean: meanFor(weight), weight };
+  const total = (of: (count: Count) => number) => counts.reduce((sum, count) => sum + of(count), 0);
+  const [groups, n] = [counts.length, total((c) => c.n)];
+  const mean = total((c) => c.k) / n;
+  // With one plant each, or one household, nothing tells them apart.
+  if (groups < 2 || n <= groups) return { mean, weight: MOST_ALIKE };
+  const usual = (n - total((c) => c.n ** 2) / n) / (groups - 1);
+  const between = total((c) => c.n * (c.k / c.n - mean) ** 2) / (groups - 1);
+  const within = total((c) => (c.k * (c.n - c.k)) / c.n) / (n - groups);
+  const all = between + (usual - 1) * within;
+  const alike = all > 0 ? (between - within) / all : 0;
+  const weight = alike > 0 ? 1 / alike - 1 : MOST_ALIKE;
+  return { mean, weight: Math.min(MOST_ALIKE, Math.max(LEAST_ALIKE, weight)) };
 }
 
 /** One household's share as it looks among all: the fewer it counted, the nearer to what all have. */

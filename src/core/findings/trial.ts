@@ -1,4 +1,3 @@
-import normalQuantile from "@stdlib/stats-base-dists-normal-quantile";
 import tCdf from "@stdlib/stats-base-dists-t-cdf";
 import tQuantile from "@stdlib/stats-base-dists-t-quantile";
 import { seededRandom } from "../chance";
@@ -112,7 +111,3 @@ export function answerOf(
   const morePairs = needed && Math.max(1, Math.max(needed, planned) - pairs);
   return { verdict: "cannot-tell", pairs, ratio, p, ...(morePairs === undefined ? {} : { morePairs }) };
 }
-
-/** Spread of the logarithms of what gives between `low` and `high` in four cases of five. */
-export const spreadFrom = (low: number, high: number): number =>
-  Math.log(high / low) / (2 * normalQuantile(0.9, 0, 1));

@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { BAG_KINDS, CROPS, SHIPPED } from "@/library";
 import { id, planOf, planting, settingWith } from "@/testing/garden";
-import { applyOverrides, bagValues, cropValues, dimensionOf, valueField } from ".";
+import { applyOverrides, bagValues, cropValues, dimensionOf, soundOverrides, valueField } from ".";
 import { differences } from "../garden";
 import type { Reference } from "../setting";
 
@@ -88,6 +88,17 @@ describe("typing a value", () => {
       ].map(dimensionOf),
     ).toEqual(["volume", "temperature", "hours", "grams", "days", undefined]);
   });
+});
+
+it("moves a range as a whole, in whichever order its ends come, and leaves out what makes no sense at all", () => {
+  const ends = { low: 70, likely: 80, high: 95 };
+  const range = Object.entries(ends).map(([end, value]) => own(`goal/kale/leaf/days.window.${end}`, value));
+  for (const order of [range, [...range].reverse()]) {
+    const applied = applyOverrides(SHIPPED, order);
+    expect(applied.ok && crop(applied.value, "kale").goals[0]!.days.window).toEqual(ends);
+    const senseless = own("goal/kale/leaf/depthCm.least", 90);
+    expect(new Set(soundOverrides(SHIPPED, [senseless, ...order]))).toEqual(new Set(range));
+  }
 });
 
 it("knows how long bags last, and keeps low, likely and high in order", () => {

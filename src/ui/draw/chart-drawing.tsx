@@ -1,13 +1,31 @@
 "use client";
 
-import { BarChart, LineChart } from "echarts/charts";
-import { AriaComponent, GridComponent, TooltipComponent } from "echarts/components";
+import { BarChart, LineChart, ScatterChart } from "echarts/charts";
+import {
+  AriaComponent,
+  GridComponent,
+  LegendComponent,
+  MarkAreaComponent,
+  MarkLineComponent,
+  TooltipComponent,
+} from "echarts/components";
 import { type EChartsCoreOption, init, use as register } from "echarts/core";
 import { SVGRenderer } from "echarts/renderers";
 import { useEffect, useRef } from "react";
 import { known } from "@/core/known";
 
-register([BarChart, LineChart, GridComponent, TooltipComponent, AriaComponent, SVGRenderer]);
+register([
+  BarChart,
+  LineChart,
+  ScatterChart,
+  GridComponent,
+  LegendComponent,
+  MarkAreaComponent,
+  MarkLineComponent,
+  TooltipComponent,
+  AriaComponent,
+  SVGRenderer,
+]);
 
 /** A chart drawn as SVG, that fills its box. */
 export function ChartDrawing({ option }: { option: () => EChartsCoreOption }) {

@@ -5,6 +5,7 @@ import type { Day } from "@/core/day";
 import type { PlaceKind } from "@/core/place";
 import { type Counted, type Detail, kgOf, type Weighing } from "@/core/record";
 import { causeOfLate, type LateStep } from "@/core/trouble";
+import { FactTable } from "@/ui/primitives/fact-table";
 import { amountAxis } from "@/ui/draw/amount-axis";
 import { Chart } from "@/ui/draw/chart";
 import { chartInk } from "@/ui/draw/chart-ink";
@@ -110,7 +111,7 @@ export function Season({
           <ByWeek weeks={weeks} />
           <ByCrop crops={crops} />
           <Part title={t("season.byPlace")}>
-            <Table
+            <FactTable
               head={[
                 t("season.place"),
                 t("season.households"),
@@ -162,37 +163,6 @@ function Part({ title, children }: { title: string; children: ReactNode }) {
   );
 }
 
-/** A table of words and figures, the first column words. */
-function Table({ head, rows }: { head: readonly string[]; rows: readonly (readonly string[])[] }) {
-  return (
-    <table className="w-full text-note">
-      <thead className="text-left text-fine text-muted">
-        <tr>
-          {head.map((name, i) => (
-            <th key={name} scope="col" className={i > 0 ? "pl-3 text-right" : ""}>
-              {name}
-            </th>
-          ))}
-        </tr>
-      </thead>
-      <tbody>
-        {rows.map(([first, ...others], r) => (
-          <tr key={r} className="border-t border-line">
-            <th scope="row" className="py-1 text-left font-semibold">
-              {first}
-            </th>
-            {others.map((text, i) => (
-              <td key={i} className="py-1 pl-3 text-right tabular-nums">
-                {text}
-              </td>
-            ))}
-          </tr>
-        ))}
-      </tbody>
-    </table>
-  );
-}
-
 function ByWeek({ weeks }: { weeks: readonly Week[] }) {
   const words = useWords();
   const { t, day } = words;
@@ -201,7 +171,7 @@ function ByWeek({ weeks }: { weeks: readonly Week[] }) {
       <WeekChart weeks={weeks} height={180} label={t("season.byWeekChart", { weeks: weeks.length })} />
       <details>
         <summary className="cursor-pointer py-1 text-note font-semibold">{t("season.table")}</summary>
-        <Table
+        <FactTable
           head={[t("season.week"), t("season.households"), t("season.picked")]}
           rows={[...weeks].reverse().map((w) => [day(w.from), String(w.households), amountsText(w, words)])}
         />
@@ -242,7 +212,7 @@ function ByCrop({ crops }: { crops: readonly Crop[] }) {
       />
       <details>
         <summary className="cursor-pointer py-1 text-note font-semibold">{t("season.table")}</summary>
-        <Table
+        <FactTable
           head={[t("season.crop"), t("season.households"), t("season.picked")]}
           rows={crops.map((c) => [
             crop(c.goalId),

@@ -1,0 +1,159 @@
+import { describe, expect, it } from "vitest";
+import { SHIPPED } from "@/library";
+import { TRUTHS, type Truths } from "@/demo/seasons";
+import { linesOf } from "@/testing/past";
+import { applyOverrides } from "../override";
+import { calibrations, leadingOf, type Line, oddOnes, proposalsOf, reportOf, scalesOf } from ".";
+
+const NONE: Truths = { up: {}, harvest: {}, slugs: {} };
+const SEEDS = [3, 4, 5, 6, 7, 8];
+const truthful = SEEDS.map((seed) => linesOf(seed, TRUTHS));
+const [lines] = truthful as [Line[]];
+const found = (id: string) => {
+  const crop = SHIPPED.crops.find((c) => c.goals.some((g) => g.id === id))!;
+  return { crop, goal: crop.goals.find((g) => g.id === id)! };
+};
+const sentences = (all: readonly Line[]) =>
+  leadingOf(reportOf(all, []), 20).filter(({ isPerhaps }) => !isPerhaps);
+
+describe("over many invented seasons", () => {
+  it("the one true difference in days is found most of the time, and slugs are named", () => {
+    const up = truthful.filter((all) =>
+      sentences(all).some((s) => s.code === "up" && s.goalId === "pak-choi/leaf" && s.days < s.expected),
+    );
+    expect(up.length).toBeGreaterThanOrEqual(5);
+    const slugs = truthful.filter((all) =>
+      sentences(all).some((s) => s.code === "lost" && s.goalId === "bush-bean/pod" && s.reason === "slugs"),
+    );
+    expect(slugs.length).toBeGreaterThanOrEqual(3);
+  });
+
+  it("where nothing differs hardly anything is claimed, and ranges hold about as often as they promise", () => {
+    const even = SEEDS.map((seed) => linesOf(seed + 50, NONE));
+    const claims = even.flatMap((all) => sentences(all).filter(({ code }) => code !== "lost"));
+    expect(claims.length).toBeLessThanOrEqual(1);
+    const { up, pick, harvest } = calibrations(even.flat(), []);
+    for (const held of [up, pick, harvest].map((h) => h.find(({ promised }) => promised === 0.8)!)) {
+      expect(held.held.value).toBeGreaterThan(0.66);
+      expect(held.held.value).toBeLessThan(0.95);
+    }
+  });
+});
+
+describe("a report", () => {
+  const report = (id: string, all: readonly Line[] = lines) =>
+    reportOf(all, []).find(({ goalId }) => goalId === id)!;
+
+  it("is the same in whatever order plantings come", () => {
+    const told = (all: readonly Line[]) =>
+      reportOf(all, []).map((r) => [
+        r.goalId,
+        r.up?.steps.length,
+        r.pick?.half,
+        r.losses?.lost,
+        r.gave?.middle,
+      ]);
+    expect(told([...lines].reverse())).toEqual(told(lines));
+  });
+
+  it("tells an empty bag from one that nobody wrote about, and does not take silence for waiting", () => {
+    const own = lines.filter((l) => l.goalId === "beet/root");
+    const silent: Line = {
+      ...own[0]!,
+      ...{ plantingId: "silent", sownOn: "2024-03-01", upOn: null, firstPickOn: null, endedOn: null },
+      ...{ picks: 0, kg: 0 },
+    };
+    const empty: Line = { ...silent, plantingId: "empty", endedOn: "2024-08-01" };
+    const [before, after] = [report("beet/root"), report("beet/root", [...lines, silent, empty])];
+    expect(after.gave!.unknown).toBe(before.gave!.unknown + 1);
+    expect(after.gave!.nothing).toBe(before.gave!.nothing + 1);
+    expect(after.gave!.plantings).toBe(before.gave!.plantings + 1);
+    const last = Math.max(...after.up!.steps.map(({ day }) => day));
+    expect(last).toBeLessThanOrEqual(3 * silent.expectedUp!.high);
+    expect(after.up!.waiting).toBe(before.up!.waiting + 2);
+  });
+
+  it("counts bunches by what the programme weighed, and leaves those that nobody can weigh out", () => {
+    const chard = lines.find((l) => l.goalId === "chard/leaf" && l.picks > 0)!;
+    const counted: Line = { ...chard, plantingId: "counted", kg: 0, bunches: 10 };
+    const gave = (grams: number[]) =>
+      reportOf(
+        [...lines, counted],
+        grams.length > 0 ? [{ goalId: "chard/leaf", measure: "bunches", grams }] : [],
+      ).find(({ goalId }) => goalId === "chard/leaf")!.gave!;
+    expect(gave([100, 120]).countedKg).toBeCloseTo(1.1, 9);
+    expect(gave([100, 120]).plantings).toBe(gave([]).plantings + 1);
+  });
+});
+
+describe("what records propose", () => {
+  const pakChoi = found("pak-choi/leaf");
+  const proposal = proposalsOf(
+    reportOf(lines, []).find(({ goalId }) => goalId === "pak-choi/leaf")!,
+    pakChoi,
+    pakChoi,
+  ).find(({ about }) => about === "up")!;
+
+  it("goes most of the way, and makes a library that is still sound", () => {
+    expect(proposal.factor).toBeGreaterThan(TRUTHS.up["pak-choi"]! - 0.05);
+    expect(proposal.factor).toBeLessThan(0.85);
+    const applied = applyOverrides(
+      SHIPPED,
+      proposal.values.map(({ name, next }) => ({ name, value: next, reason: "seen", author: "Ilva Renn" })),
+    );
+    expect(applied.ok).toBe(true);
+  });
+
+  it("is not taken twice: once it is in force, the same records propose nothing more", () => {
+    const crop = {
+      ...pakChoi.crop,
+      emergence: { ...pakChoi.crop.emergence, degreeDays: proposal.values[0]!.next },
+    };
+    const own = { crop, goal: pakChoi.goal };
+    const { up: scale } = scalesOf(own, pakChoi);
+    const so = lines.map((l) =>
+      l.goalId === "pak-choi/leaf" && l.expectedUp
+        ? {
+            ...l,
+            expectedUp: {
+              low: l.expectedUp.low * scale,
+              likely: l.expectedUp.likely * scale,
+              high: l.expectedUp.high * scale,
+            },
+          }
+        : l,
+    );
+    const again = reportOf(so, [], () => scalesOf(own, pakChoi)).find(
+      ({ goalId }) => goalId === "pak-choi/leaf",
+    )!;
+    expect(again.up!.belief!.factor).toBeCloseTo(proposal.factor, 9);
+    expect(proposalsOf(again, own, pakChoi).filter(({ about }) => about === "up")).toEqual([]);
+  });
+});
+
+describe("what is odd", () => {
+  const picked = lines.find((l) => l.picks > 1 && l.upOn !== null)!;
+
+  it("is a weight that no such planting gives, and a pick before anything was up; such a weight moves no expectation", () => {
+    expect(oddOnes(lines, []).filter(({ code }) => code !== "house-off")).toEqual([]);
+    const wrong = lines.map((l) => (l === picked ? { ...l, kg: 40, firstPickOn: l.sownOn } : l));
+    expect(
+      oddOnes(wrong, [])
+        .filter((o) => "plantingId" in o)
+        .map((o) => o.code)
+        .sort(),
+    ).toEqual(["picked-before-up", "too-much"]);
+    const belief = (all: readonly Line[]) =>
+      reportOf(all, []).find(({ goalId }) => goalId === picked.goalId)!.gave!;
+    expect(belief(wrong).doubtful).toBe(1);
+    expect(belief(wrong).belief!.seen.value).toBeLessThan(1.3 * belief(lines).belief!.seen.value);
+  });
+
+  it("is a household whose numbers are off by what two units differ", () => {
+    const mixed = lines.map((l) => (l.householdId === picked.householdId ? { ...l, kg: l.kg / 28.35 } : l));
+    expect(oddOnes(mixed, []).find(({ code }) => code === "house-off")).toMatchObject({
+      householdId: picked.householdId,
+      units: ["oz", "g"],
+    });
+  });
+});

@@ -1,0 +1,73 @@
+import { parse } from "csv-parse/sync";
+import { afterAll, expect, it } from "vitest";
+import { closePool } from "@/db/pool";
+import { twoTrainers } from "@/testing/programme";
+import type { Actor } from "./actor";
+import { findingsFile, previewFinding, readFindings, takeFinding } from "./findings";
+import { readOverrides } from "./programme";
+import { stopQueue } from "./queue";
+import { putValues } from "./reference";
+
+const { trainer, stranger } = await twoTrainers();
+afterAll(async () => {
+  await stopQueue();
+  await closePool();
+});
+
+it("opens with what stands out in the demo's two seasons, and with the slips that somebody put in", async () => {
+  const { leading, odd, names, goals, years } = await readFindings(trainer, {});
+  expect(leading[0]).toMatchObject({ code: "up", goalId: "pak-choi/leaf", isPerhaps: false });
+  expect(odd.map(({ code }) => code)).toEqual(expect.arrayContaining(["too-much", "picked-before-up"]));
+  for (const { householdId } of odd) expect(names[householdId]?.name).toBeTruthy();
+  expect(years).toEqual([2026, 2025, 2024]);
+  const pakChoi = goals.find(({ goalId }) => goalId === "pak-choi/leaf")!;
+  expect(pakChoi.households).toBeGreaterThanOrEqual(8);
+});
+
+it("counts a season, a kind of place or of bag alone, together as many as all, and proposes nothing by a part", async () => {
+  const all = await readFindings(trainer, {});
+  const parts = await Promise.all(all.years.map((year) => readFindings(trainer, { year: String(year) })));
+  expect(parts.reduce((sum, { plantings }) => sum + plantings, 0)).toBe(all.plantings);
+  expect(parts.flatMap(({ goals }) => goals.flatMap(({ proposals }) => proposals))).toEqual([]);
+  expect((await readFindings(trainer, { place: "balcony" })).plantings).toBeLessThan(all.plantings);
+  // What makes no sense in an address is left out.
+  expect((await readFindings(trainer, { year: "soon", place: "'; DROP", bag: ["a"] })).plantings).toBe(
+    all.plantings,
+  );
+});
+
+it("has every crop in its file, as an independent reader reads it", async () => {
+  const file = await findingsFile(trainer, {});
+  if (!file.ok) throw new Error(file.problem.code);
+  const rows: Record<string, string>[] = parse(file.value.parts.join(""), { columns: true });
+  const { goals } = await readFindings(trainer, {});
+  expect(rows.map((r) => r.goal)).toEqual(goals.map((g) => g.goalId));
+  const [first] = goals;
+  expect(Number(rows[0]!.days_to_up)).toBeCloseTo(first!.up!.half.day!, 4);
+});
+
+it("takes what records propose into the programme's values once, and only for those who may change them", async () => {
+  const reader: Actor = { ...trainer, role: "reader" };
+  const [goalId, about] = ["pak-choi/leaf", "up"];
+  expect(await previewFinding(reader, goalId, about)).toMatchObject({ ok: false });
+  expect(await takeFinding(reader, { goalId, about, reason: "seen" })).toMatchObject({ ok: false });
+  expect(await previewFinding(trainer, goalId, about)).toMatchObject({ ok: true });
+  expect(await previewFinding(trainer, goalId, "taste")).toMatchObject({
+    ok: false,
+    problem: { code: "finding-gone" },
+  });
+  expect(await takeFinding(trainer, { goalId, about, reason: "from our own records" })).toMatchObject({
+    ok: true,
+  });
+  const own = await readOverrides({ ...trainer });
+  expect(own).toContainEqual(
+    expect.objectContaining({ name: "crop/pak-choi/emergence.degreeDays", reason: "from our own records" }),
+  );
+  await putValues({ ...trainer }, [{ name: "crop/pak-choi/emergence.degreeDays", value: null }], "");
+  expect(await readOverrides({ ...trainer })).toEqual([]);
+});
+
+it("shows nothing of another programme", async () => {
+  const { plantings, goals, leading } = await readFindings(stranger, {});
+  expect([plantings, goals, leading]).toEqual([0, [], []]);
+});

@@ -1,0 +1,168 @@
+import * as z from "zod";
+import { findingsCsv } from "@/core/exchange";
+import {
+  AS_SHIPPED,
+  calibrations,
+  type GoalReport,
+  type Leading,
+  leadingOf,
+  type Line,
+  type Odd,
+  oddOnes,
+  type Proposal,
+  proposalsOf,
+  reportOf,
+  scalesOf,
+} from "@/core/findings";
+import { PLACE_KINDS, type PlaceKind } from "@/core/place";
+import type { Outcome } from "@/core/problem";
+import type { Reference } from "@/core/setting";
+import { listNames } from "@/db/households";
+import { db } from "@/db/pool";
+import { listSummaries } from "@/db/summaries";
+import { listWeighings } from "@/db/weighings";
+import { SHIPPED } from "@/library";
+import type { Actor } from "./actor";
+import { outcomeOf, refused } from "./outcome";
+import { judgingSince, programmeToChange, readReference } from "./programme";
+import { type PlanDifference, previewValues, putValues } from "./reference";
+import { goalIn } from "./setting";
+
+/** Which plantings findings are made of: all, or those of one season, kind of place or kind of bag. */
+const Ask = z.object({
+  year: z.coerce.number().int().min(1990).max(2199).optional().catch(undefined),
+  place: z.enum(PLACE_KINDS).optional().catch(undefined),
+  bag: z.string().max(60).optional().catch(undefined),
+});
+export type FindingsAsk = z.infer<typeof Ask>;
+
+/** What a programme's records say. */
+export interface Findings {
+  readonly ask: FindingsAsk;
+  /** What can be asked for. */
+  readonly years: readonly number[];
+  readonly places: readonly PlaceKind[];
+  readonly bags: readonly string[];
+  readonly plantings: number;
+  readonly households: number;
+  readonly leading: readonly Leading[];
+  readonly goals: readonly (GoalReport & { readonly proposals: readonly Proposal[] })[];
+  readonly calibration: ReturnType<typeof calibrations>;
+  readonly odd: readonly Odd[];
+  /** Names of the households that are to be asked about something. */
+  readonly names: Readonly<Record<string, { readonly code: string; readonly name: string }>>;
+  readonly judgingSince?: string;
+}
+
+const yearOf = ({ sownOn, lastOn }: Line): number => Number((sownOn ?? lastOn ?? "0").slice(0, 4));
+
+/** A goal as the programme has it, and as the library ships it. */
+function goalTwice(reference: Reference, goalId: string) {
+  const [own, shipped] = [goalIn(reference, goalId), goalIn(SHIPPED, goalId)];
+  return own && shipped && { own, shipped };
+}
+
+function reportIn(reference: Reference, lines: readonly Line[], weighings: Parameters<typeof reportOf>[1]) {
+  return reportOf(lines, weighings, (goalId) => {
+    const twice = goalTwice(reference, goalId);
+    return twice ? scalesOf(twice.own, twice.shipped) : AS_SHIPPED;
+  });
+}
+
+const proposalsIn = (reference: Reference, report: GoalReport): Proposal[] => {
+  const twice = goalTwice(reference, report.goalId);
+  return twice ? proposalsOf(report, twice.own, twice.shipped) : [];
+};
+
+/** What the records of the actor's programme say. @param asked as it stands in the address; what makes no sense is left out */
+export async function readFindings(actor: Actor, asked: unknown): Promise<Findings> {
+  const ask = Ask.parse(asked);
+  const on = db(actor);
+  const [all, weighings, reference, judging] = await Promise.all([
+    listSummaries(on, actor.programmeId),
+    listWeighings(on, actor.programmeId),
+    readReference(actor),
+    judgingSince(actor),
+  ]);
+  const lines = all.filter(
+    (l) =>
+      (ask.year === undefined || yearOf(l) === ask.year) &&
+      (ask.place === undefined || l.placeKind === ask.place) &&
+      (ask.bag === undefined || l.bagKindId === ask.bag),
+  );
+  const reports = reportIn(reference, lines, weighings);
+  const isAll = lines.length === all.length;
+  const odd = oddOnes(lines, weighings);
+  const kinds = <T>(of: (line: (typeof all)[number]) => T) => [...new Set(all.map(of))].sort();
+  return {
+    ask,
+    years: kinds(yearOf).reverse(),
+    places: kinds((l) => l.placeKind).filter((kind) => kind !== null),
+    bags: kinds((l) => l.bagKindId),
+    plantings: lines.length,
+    households: new Set(lines.map((l) => l.householdId)).size,
+    leading: leadingOf(reports),
+    // What a part of the records says is no value for all.
+    goals: reports.map((r) => ({ ...r, proposals: isAll ? proposalsIn(reference, r) : [] })),
+    calibration: calibrations(lines, weighings),
+    odd,
+    names: await listNames(on, actor.programmeId, [...new Set(odd.map((o) => o.householdId))]),
+    judgingSince: judging,
+  };
+}
+
+const About = z.enum(["up", "pick", "harvest"]);
+
+/** What records propose for a goal now; undefined where they propose nothing any more. */
+async function proposed(actor: Actor, goalId: unknown, about: unknown): Promise<Proposal | undefined> {
+  const wanted = About.safeParse(about);
+  const { goals } = await readFindings(actor, {});
+  return goals
+    .find((g) => g.goalId === goalId)
+    ?.proposals.find((p) => wanted.success && p.about === wanted.data);
+}
+
+const changesOf = ({ values }: Proposal) => values.map(({ name, next }) => ({ name, value: next }));
+
+/** What it would change in all plans to go by what records propose for a goal. */
+export function previewFinding(
+  actor: Actor,
+  goalId: unknown,
+  about: unknown,
+): Promise<Outcome<PlanDifference[]>> {
+  return outcomeOf(async () => {
+    const allowed = await programmeToChange(actor);
+    if (!allowed.ok) return allowed;
+    const proposal = await proposed(actor, goalId, about);
+    return proposal ? previewValues(actor, changesOf(proposal)) : refused({ code: "finding-gone" });
+  });
+}
+
+/** Takes what records propose for a goal into the programme's own values. @param reason in the reader's words */
+export function takeFinding(
+  actor: Actor,
+  { goalId, about, reason }: { goalId: unknown; about: unknown; reason: string },
+): Promise<Outcome<null>> {
+  return outcomeOf(async () => {
+    const allowed = await programmeToChange(actor);
+    if (!allowed.ok) return allowed;
+    const proposal = await proposed(actor, goalId, about);
+    return proposal ? putValues(actor, changesOf(proposal), reason) : refused({ code: "finding-gone" });
+  });
+}
+
+/** What the records say, as a file. */
+export async function findingsFile(
+  actor: Actor,
+  asked: unknown,
+): Promise<Outcome<{ parts: readonly string[]; name: string; type: string }>> {
+  const { goals } = await readFindings(actor, asked);
+  return {
+    ok: true,
+    value: {
+      parts: [findingsCsv(goals)],
+      name: "findings.csv",
+      type: "text/csv; charset=utf-8; header=present",
+    },
+  };
+}

@@ -1,0 +1,134 @@
+"use client";
+
+import { useState } from "react";
+import type { GoalReport, Proposal } from "@/core/findings";
+import type { Outcome, Problem } from "@/core/problem";
+import { type PlanDifference, PlanDifferences } from "@/ui/library/plan-changes";
+import { Button } from "@/ui/primitives/button";
+import { OutcomeLines } from "@/ui/primitives/outcome-lines";
+import { send } from "@/ui/primitives/send";
+import { useWords } from "@/ui/words/use-words";
+import { Timing } from "./timing";
+
+/** What makes records count in plans; left out for those who may not. */
+export interface FindingActs {
+  readonly preview: (goalId: string, about: string) => Promise<Outcome<readonly PlanDifference[]>>;
+  readonly take: (goalId: string, about: string) => Promise<Outcome<null>>;
+}
+
+export type GoalFinding = GoalReport & { readonly proposals: readonly Proposal[] };
+
+/** One goal's findings opened up: how long it takes, what came up, what was lost, what it gave, and what plans should make of it. */
+export function GoalDetail({ finding, acts }: { finding: GoalFinding; acts?: FindingActs }) {
+  const words = useWords();
+  const { t, percent, quantity, number } = words;
+  const { up, pick, cameUp, losses, gave, proposals } = finding;
+  return (
+    <div className="border-b border-line pb-5">
+      <div className="grid gap-x-8 gap-y-5 pt-2 lg:grid-cols-2">
+        {up && <Timing what="up" timing={up} />}
+        {pick && <Timing what="pick" timing={pick} />}
+      </div>
+      <ul className="mt-3 text-note">
+        {cameUp && (
+          <li className="border-t border-line py-1.5">
+            <b>{t("findings.cameUp")}</b>{" "}
+            {t("findings.cameUpSays", {
+              share: percent(cameUp.value),
+              low: percent(cameUp.low),
+              high: percent(cameUp.high),
+              seeds: cameUp.seeds,
+            })}
+          </li>
+        )}
+        {losses && (
+          <li className="border-t border-line py-1.5">
+            <b>{t("findings.losses")}</b>{" "}
+            {t("findings.lossesSays", {
+              ...{ share: percent(losses.share.value), low: percent(losses.share.low) },
+              ...{ high: percent(losses.share.high), lost: losses.lost, of: losses.of, young: losses.young },
+            })}{" "}
+            {losses.main &&
+              t("findings.mostlyTo", {
+                reason: t(`log.detail.reasons.${losses.main.reason}`),
+                plants: losses.main.plants,
+              })}
+          </li>
+        )}
+        {gave && (
+          <li className="border-t border-line py-1.5">
+            <b>{t("findings.gave")}</b>{" "}
+            {t("findings.gaveSays", {
+              middle: quantity(gave.middle, "mass"),
+              low: quantity(gave.quarters[0], "mass"),
+              high: quantity(gave.quarters[1], "mass"),
+              plantings: gave.plantings,
+            })}{" "}
+            {gave.plantG !== undefined &&
+              t("findings.aPlant", { weight: quantity(gave.plantG / 1000, "mass") })}{" "}
+            {gave.belief &&
+              t("findings.overExpected", {
+                ratio: number(Math.round(100 * gave.belief.seen.value)),
+                low: number(Math.round(100 * gave.belief.seen.low)),
+                high: number(Math.round(100 * gave.belief.seen.high)),
+              })}{" "}
+            {gave.nothing > 0 && t("findings.nothing", { count: gave.nothing })}{" "}
+            {gave.unknown > 0 && t("findings.unknown", { count: gave.unknown })}{" "}
+            {gave.doubtful > 0 && t("findings.doubtful", { count: gave.doubtful })}
+          </li>
+        )}
+      </ul>
+      {proposals.map((proposal) => (
+        <ProposalLine key={proposal.about} goalId={finding.goalId} proposal={proposal} acts={acts} />
+      ))}
+    </div>
+  );
+}
+
+function ProposalLine({
+  goalId,
+  proposal: { about, values, weight, households, plantings },
+  acts,
+}: {
+  goalId: string;
+  proposal: Proposal;
+  acts?: FindingActs;
+}) {
+  const { t, number, percent } = useWords();
+  const [changes, setChanges] = useState<readonly PlanDifference[]>();
+  const [failure, setFailure] = useState<Problem>();
+  const [taken, setTaken] = useState(false);
+  const show = (of: (value: Proposal["values"][number]) => number) =>
+    values
+      .filter(({ name }) => !name.includes("closedKgM2"))
+      .map((value) => number(of(value)))
+      .join(" – ");
+  const look = async () => {
+    const outcome = await send(async () => acts?.preview(goalId, about) ?? { ok: true, value: [] });
+    setFailure(outcome.ok ? undefined : outcome.problem);
+    setChanges(outcome.ok ? outcome.value : undefined);
+  };
+  const take = async () => {
+    const outcome = await send(async () => acts?.take(goalId, about) ?? { ok: true, value: null });
+    setFailure(outcome.ok ? undefined : outcome.problem);
+    setTaken(outcome.ok);
+  };
+  return (
+    <div className="mt-2 border-l-4 border-leaf bg-card p-3 text-note">
+      <p>
+        <b>{t(`findings.propose.${about}`)}</b> {show((v) => v.now)} → <b>{show((v) => v.next)}</b>{" "}
+        {t(`findings.units.${about}`)}.{" "}
+        {t("findings.proposeBasis", { weight: percent(weight), plantings, households })}
+      </p>
+      {acts && (
+        <OutcomeLines done={taken && t("findings.taken")} failure={failure}>
+          <Button onClick={() => void look()}>{t("findings.look")}</Button>
+          <Button look="solid" onClick={() => void take()}>
+            {t("findings.take")}
+          </Button>
+        </OutcomeLines>
+      )}
+      {changes && <PlanDifferences changes={changes} />}
+    </div>
+  );
+}

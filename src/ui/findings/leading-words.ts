@@ -1,0 +1,52 @@
+import type { Leading } from "@/core/findings";
+import type { useWords } from "@/ui/words/use-words";
+
+/** A sentence that matters now. */
+export function leadingWords(
+  leading: Leading,
+  { t, crop, number, percent }: Pick<ReturnType<typeof useWords>, "t" | "crop" | "number" | "percent">,
+): string {
+  const name = crop(leading.goalId);
+  /** Whole hundredths: no finer than anybody knows. */
+  const about = (share: number) => percent(Math.round(100 * Math.abs(share)) / 100);
+  switch (leading.code) {
+    case "up":
+    case "pick":
+      return t(`findings.leading.${leading.code}`, {
+        crop: name,
+        days: number(Math.round(leading.days)),
+        expected: number(Math.round(leading.expected)),
+        packet: leading.packetDays === undefined ? "" : number(Math.round(leading.packetDays)),
+      });
+    case "lost":
+      return t(
+        leading.reason && leading.reason !== "unknown" ? "findings.leading.lostTo" : "findings.leading.lost",
+        {
+          crop: name,
+          share: about(leading.share),
+          reason: leading.reason
+            ? t(`log.detail.reasons.${leading.reason}` as "log.detail.reasons.slugs")
+            : "",
+        },
+      );
+    case "gives":
+      return t(leading.ratio > 1 ? "findings.leading.more" : "findings.leading.less", {
+        crop: name,
+        low: about(leading.ratio > 1 ? leading.low - 1 : 1 - leading.high),
+        high: about(leading.ratio > 1 ? leading.high - 1 : 1 - leading.low),
+      });
+  }
+}
+
+/** How sure a sentence is: on how much it stands. */
+export function leadingBasis(
+  leading: Leading,
+  { t, percent }: Pick<ReturnType<typeof useWords>, "t" | "percent">,
+): string {
+  return leading.code === "lost"
+    ? t("findings.basisLost", {
+        ...{ lost: leading.lost, of: leading.of },
+        ...{ low: percent(leading.low), high: percent(leading.high) },
+      })
+    : t("findings.basis", { plantings: leading.n, households: leading.households });
+}
