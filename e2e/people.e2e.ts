@@ -89,6 +89,7 @@ const OWN = [
   "records",
   "records.csv",
   "records.zip",
+  "season",
   "sheet.pdf",
   "steps",
 ];

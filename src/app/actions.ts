@@ -53,6 +53,7 @@ import { addRecord } from "@/server/records";
 import { saveWeighing } from "@/server/season";
 import { withdrawSheetCode } from "@/server/sheet-code";
 import { previewFinding, takeFinding } from "@/server/findings";
+import { beginSideBySide, leavePairOut, lookAt } from "@/server/side-by-sides";
 import { saveTogether } from "@/server/together";
 import { importValues, type ImportReport } from "@/server/values-file";
 import { previewSchools, saveSchools, type SchoolsEffect } from "@/server/schools";
@@ -136,6 +137,31 @@ export async function takeFindingAction(goalId: string, about: string): Promise<
   return changed(async () =>
     takeFinding(await currentActor("change-programme"), { goalId, about, reason: t("findings.reason") }),
   );
+}
+
+export async function beginSideBySideAction(begun: {
+  readonly goalId: string;
+  readonly question: string;
+  readonly firstWay: string;
+  readonly secondWay: string;
+  readonly ratio: number;
+}): Promise<Outcome<null>> {
+  return changed(async () => {
+    const made = await beginSideBySide(await currentActor("change-programme"), begun);
+    return made.ok ? { ok: true, value: null } : made;
+  });
+}
+
+export async function lookAtAction(id: string): Promise<Outcome<null>> {
+  return changed(async () => lookAt(await currentActor("change-programme"), id));
+}
+
+export async function leavePairOutAction(pair: {
+  readonly id: string;
+  readonly position: number;
+  readonly reason: string;
+}): Promise<Outcome<null>> {
+  return changed(async () => leavePairOut(await currentActor("change-programme"), pair));
 }
 
 export async function importValuesAction(text: string): Promise<Outcome<ImportReport>> {

@@ -69,8 +69,8 @@ export async function multiply(on: Db, programmeId: string, size: Size): Promise
   await on.query("ANALYZE copied_part");
   for (const sql of COPIES) await on.query(sql);
   await on.query(
-    `INSERT INTO record (id, programme_id, household_id, planting_id, row_id, kind, happened_on, measure, value, typed, unit, note, author, noted_at)
-     SELECT gen_random_uuid(), r.programme_id, m.copy, x.copy, y.copy, kind, happened_on, measure, value, typed, unit, note, author, noted_at
+    `INSERT INTO record (id, programme_id, household_id, planting_id, row_id, kind, happened_on, measure, value, typed, unit, note, author, noted_at, detail)
+     SELECT gen_random_uuid(), r.programme_id, m.copy, x.copy, y.copy, kind, happened_on, measure, value, typed, unit, note, author, noted_at, nullif(detail - 'photo', '{}')
      FROM copied_household m JOIN record r ON r.household_id = m.original AND r.supersedes IS NULL AND r.kind <> 'struck'
        LEFT JOIN copied_part x ON x.original = r.planting_id AND x.household = m.copy
        LEFT JOIN copied_part y ON y.original = r.row_id AND y.household = m.copy`,

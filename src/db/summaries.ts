@@ -86,14 +86,18 @@ const Line = z.object({
 /** What a planting of a household came to. */
 export type SummaryLine = z.infer<typeof Line>;
 
-/** What plantings came to of which anything is on record, of all households of a programme that have not left. */
-export const listSummaries = (on: Db, programmeId: string): Promise<SummaryLine[]> =>
+/** What plantings came to of which anything is on record, of all households of a programme that have not left, or of one. */
+export const listSummaries = (
+  on: Db,
+  programmeId: string,
+  householdId: string | null = null,
+): Promise<SummaryLine[]> =>
   rowsOf(on, Line, {
     sql: `SELECT s.planting_id AS "plantingId", s.household_id AS "householdId", s.goal_id AS "goalId", s.crop_id AS "cropId", s.method, s.bag_kind_id AS "bagKindId",
         l.kind AS "placeKind", s.variety, s.plants, s.sown_on AS "sownOn", s.up_on AS "upOn", s.moved_on AS "movedOn", s.first_pick_on AS "firstPickOn",
         s.ended_on AS "endedOn", s.last_on AS "lastOn", s.seeds, s.ups, s.lost_young AS "lostYoung", s.lost_grown AS "lostGrown", s.reasons, s.picks, s.kg, s.pieces, s.bunches,
         s.expected_up AS "expectedUp", s.expected_pick AS "expectedPick", s.expected_kg AS "expectedKg", s.packet_days AS "packetDays"
       FROM planting_summary s LEFT JOIN place l ON l.household_id = s.household_id
-      WHERE s.programme_id = $1 AND s.last_on IS NOT NULL AND s.${HERE} ORDER BY s.planting_id`,
-    values: [programmeId],
+      WHERE s.programme_id = $1 AND s.last_on IS NOT NULL AND ($2::uuid IS NULL OR s.household_id = $2) AND s.${HERE} ORDER BY s.planting_id`,
+    values: [programmeId, householdId],
   });

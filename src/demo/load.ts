@@ -1,4 +1,5 @@
 import { bagMass, usualGapCm } from "@/core/bag";
+import { sidesFor } from "@/core/findings";
 import { arrange } from "@/core/floor";
 import type { BagThing, Plan } from "@/core/plan";
 import { storedSurvey, Survey } from "@/core/place";
@@ -12,14 +13,16 @@ import { putGroup } from "@/db/groups";
 import { putStock } from "@/db/needs";
 import { insertPrices } from "@/db/prices";
 import { insertRecord } from "@/db/records";
+import { insertSideBySide } from "@/db/side-by-sides";
 import { findBagKind, findClimate, findMix } from "@/library";
 import { rebuild } from "@/server/following";
+import { lookAt } from "@/server/side-by-sides";
 import { stableId } from "@/server/stable-id";
 import type { DemoBag, DemoHousehold, DemoPlanting, Happening } from "./doorstep";
 import { DEMO_HOUSEHOLDS } from "./households";
 import { loadPeople } from "./people";
 import { demoPrices } from "./prices";
-import { pastSeasons, type PastRow } from "./seasons";
+import { pastPair, pastSeasons, type PastRow } from "./seasons";
 import { known } from "@/core/known";
 
 /** The same name gives the same id on every machine, so that links and tests stay true. */
@@ -160,6 +163,64 @@ async function loadHousehold(on: Db, household: DemoHousehold, position: number)
 /** The years of the demo's past seasons, and the seed that all of it comes from. */
 const PAST = { years: [2024, 2025], seed: 41 };
 
+/** What the demo's programme held side by side in its last season: one way that is better by half, and one that makes no difference. */
+const SIDE_BY_SIDES = [
+  {
+    ...{ goalId: "lettuce/leaf", kindId: "round-10-gal", sowOn: "2025-04-04", times: 1.5, seed: 611 },
+    ...{ question: "Is straw on the mix worth it?", firstWay: "bare", secondWay: "under straw" },
+  },
+  {
+    ...{ goalId: "radish/root", kindId: "round-10-gal", sowOn: "2025-03-28", times: 1, seed: 1207 },
+    ...{ question: "Watered in the morning or in the evening?", firstWay: "morning", secondWay: "evening" },
+  },
+] as const;
+
+/** Both bags of each side-by-side at a household, the first way before the second; none where it could not take part. */
+const pairsAt = (household: DemoHousehold, position: number) =>
+  SIDE_BY_SIDES.map(({ goalId, kindId, sowOn, times, seed }) =>
+    household.bags.length === 0
+      ? undefined
+      : pastPair(household, {
+          ...{ climate: known(findClimate(PROGRAMME.climateId)), seed: seed + position },
+          ...{ goalId, kindId, sowOn, ratio: times },
+        }),
+  );
+
+const pairId = (name: string, trial: number, way: number, what: "bag" | "row" | "planting") =>
+  idOf(`${name} side-by-side ${trial} ${way} ${what}`);
+
+/** Which bag stands first in the plan of each household: chance says so, as it does in a new one. */
+const isSecondFirst = (trial: number, position: number): boolean =>
+  sidesFor(DEMO_HOUSEHOLDS.length, known(SIDE_BY_SIDES[trial]).seed)[position]?.[0] === "b";
+
+/** Sets up what was held side by side, as it was planned, and looks at what it says. */
+async function loadSideBySides(on: Db): Promise<string[]> {
+  const ids: string[] = [];
+  for (const [trial, { goalId, question, firstWay, secondWay, seed }] of SIDE_BY_SIDES.entries()) {
+    const pairs = DEMO_HOUSEHOLDS.flatMap((household, position) =>
+      pairsAt(household, position)[trial]
+        ? [
+            {
+              householdId: idOf(household.survey.name),
+              firstPlantingId: pairId(household.survey.name, trial, 0, "planting"),
+              secondPlantingId: pairId(household.survey.name, trial, 1, "planting"),
+            },
+          ]
+        : [],
+    );
+    const id = idOf(`side-by-side ${trial}`);
+    const planned = { id, goalId, question, firstWay, secondWay, seed, ratio: 1.5, spread: 0.4 };
+    await insertSideBySide(
+      on,
+      PROGRAMME.id,
+      { ...planned, planned: pairs.length, author: PROGRAMME.trainer },
+      pairs,
+    );
+    ids.push(id);
+  }
+  return ids;
+}
+
 /**
  * Loads what a household grew in past seasons: plantings that are in no plan any more, with all that was written of them.
  * They are written as a plan of their own, before the one of this year takes its place.
@@ -176,30 +237,52 @@ async function loadPast(on: Db, household: DemoHousehold, position: number): Pro
   });
   for (const year of PAST.years) {
     const own = rows.filter((row) => row.year === year);
+    const isLast = year === PAST.years.at(-1);
+    const paired = (isLast ? pairsAt(household, position) : []).flatMap((pair, trial) =>
+      (pair ?? []).map((own, way) => ({ ...own, trial, way })),
+    );
+    const inOrder = paired.toSorted(
+      (a, b) => a.trial - b.trial || (isSecondFirst(a.trial, position) ? b.way - a.way : a.way - b.way),
+    );
     const named = (row: PastRow, k?: number) =>
       idOf(`${name} ${year} ${k === undefined ? "row" : `planting ${k}`} ${row.bag}`);
     const plan: Plan = {
-      bags: own.map((row) => ({
-        ...{ id: idOf(`${name} bag ${row.bag}`), kindId: row.kindId, atHand: true, firstSeason: 2024 },
-        shape: household.bags[row.bag]?.measured ?? null,
-      })),
-      rows: own.map((row) => ({
-        ...{ id: named(row), bagId: idOf(`${name} bag ${row.bag}`), gapCm: null },
-        plantings: row.plantings.map(({ planting }, k) => ({ ...planting, id: named(row, k) })),
-      })),
+      bags: [
+        ...own.map((row) => ({
+          ...{ id: idOf(`${name} bag ${row.bag}`), kindId: row.kindId, atHand: true, firstSeason: 2024 },
+          shape: household.bags[row.bag]?.measured ?? null,
+        })),
+        ...inOrder.map(({ trial, way }) => ({
+          ...{ id: pairId(name, trial, way, "bag"), kindId: known(SIDE_BY_SIDES[trial]).kindId },
+          ...{ shape: null, atHand: true, firstSeason: 2025 },
+        })),
+      ],
+      rows: [
+        ...own.map((row) => ({
+          ...{ id: named(row), bagId: idOf(`${name} bag ${row.bag}`), gapCm: null },
+          plantings: row.plantings.map(({ planting }, k) => ({ ...planting, id: named(row, k) })),
+        })),
+        ...inOrder.map(({ trial, way, planting }) => ({
+          ...{ id: pairId(name, trial, way, "row"), bagId: pairId(name, trial, way, "bag"), gapCm: null },
+          plantings: [{ ...planting, id: pairId(name, trial, way, "planting") }],
+        })),
+      ],
     };
     await writePlan(on, scope, { version: year - known(PAST.years[0]) + 1, by: PROGRAMME.trainer, plan });
-    for (const row of own)
-      for (const [k, { records }] of row.plantings.entries())
-        for (const [n, { kind, on: day, amount, detail }] of records.entries())
-          await insertRecord(on, scope, {
-            record: GardenRecord.parse({
-              ...{ id: idOf(`${named(row, k)} record ${n}`), plantingId: named(row, k), kind, on: day },
-              ...{ amount: amountOf(kind, amount), note: "", supersedes: null, detail },
-            }),
-            author: PROGRAMME.trainer,
-            notedAt: `${day}T18:00:00Z`,
-          });
+    const written = [
+      ...own.flatMap((row) => row.plantings.map(({ records }, k) => ({ id: named(row, k), records }))),
+      ...inOrder.map(({ trial, way, records }) => ({ id: pairId(name, trial, way, "planting"), records })),
+    ];
+    for (const { id, records } of written)
+      for (const [n, { kind, on: day, amount, detail }] of records.entries())
+        await insertRecord(on, scope, {
+          record: GardenRecord.parse({
+            ...{ id: idOf(`${id} record ${n}`), plantingId: id, kind, on: day },
+            ...{ amount: amountOf(kind, amount), note: "", supersedes: null, detail },
+          }),
+          author: PROGRAMME.trainer,
+          notedAt: `${day}T18:00:00Z`,
+        });
   }
 }
 
@@ -223,6 +306,11 @@ export async function loadDemo(): Promise<boolean> {
   });
   await loadPeople(PROGRAMME.id, codeToId);
   await rebuild(PROGRAMME.id);
+  const trainer = { role: "trainer", programmeId: PROGRAMME.id, name: PROGRAMME.trainer } as const;
+  for (const id of await loadSideBySides(on)) {
+    const looked = await lookAt(trainer, id);
+    if (!looked.ok) throw new Error(`the demo's side-by-side: ${looked.problem.code}`);
+  }
   return true;
 }
 

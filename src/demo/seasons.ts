@@ -72,37 +72,25 @@ const WARM_UP = 64;
 const SILENT = 0.05;
 const FAILS = 0.03;
 
-/** The seasons of one household: the same from the same seed. @param years the seasons' years, in order */
-export function pastSeasons(
-  household: DemoHousehold,
-  {
-    climate: town,
-    years,
-    seed,
-    truths = TRUTHS,
-    slips = false,
-  }: {
-    climate: Climate;
-    years: readonly number[];
-    seed: number;
-    truths?: Truths;
-    /** Whether somebody's slips are among the records: 40 kg for 400 g, and a pick before anything was up. */
-    slips?: boolean;
-  },
-): PastRow[] {
+/** Numbers of a household's own, from a seed. */
+function chanceOf(seed: number): () => number {
   const random = seededRandom(seed);
   // Neighbouring seeds begin alike: households of one demo are told apart only after a while.
   for (let i = 0; i < WARM_UP; i++) random();
+  return random;
+}
+
+/** How a household's plantings go, one after the other, by chance: all in its own pace, and by what is true. */
+function growerOf(setting: Setting, random: () => number, truths: Truths) {
+  const { climate } = setting;
   const normal = () => Math.sqrt(-2 * Math.log(1 - random())) * Math.cos(2 * Math.PI * random());
   const among = <T>(all: readonly T[]): T => known(all[Math.floor(random() * all.length)]);
-  const setting = settingIn(household, town);
-  const { climate } = setting;
   const house = { days: Math.exp(SPREADS.house * normal()), harvest: Math.exp(SPREADS.house * normal()) };
   /** Of so many, how many a chance takes. */
   const taken = (of: number, chance: number) =>
     Array.from({ length: of }, () => random() < chance).filter(Boolean).length;
 
-  const grow = (planting: Planting, kindId: string): readonly Past[] => {
+  return (planting: Planting, kindId: string, ratio = 1): readonly Past[] => {
     const { crop, goal } = known(findGoal(planting.goalId));
     const method = known(goal.methods.find((m) => m.method === planting.method));
     const records: Past[] = [];
@@ -164,6 +152,7 @@ export function pastSeasons(
       .likely;
     const kg =
       expected *
+      ratio *
       standing *
       (truths.harvest[goal.id] ?? 1) *
       house.harvest *
@@ -184,7 +173,29 @@ export function pastSeasons(
     records.push({ kind: "ended", on: endsOn < cleared ? endsOn : cleared });
     return records;
   };
+}
 
+/** The seasons of one household: the same from the same seed. @param years the seasons' years, in order */
+export function pastSeasons(
+  household: DemoHousehold,
+  {
+    climate: town,
+    years,
+    seed,
+    truths = TRUTHS,
+    slips = false,
+  }: {
+    climate: Climate;
+    years: readonly number[];
+    seed: number;
+    truths?: Truths;
+    /** Whether somebody's slips are among the records: 40 kg for 400 g, and a pick before anything was up. */
+    slips?: boolean;
+  },
+): PastRow[] {
+  const random = chanceOf(seed);
+  const setting = settingIn(household, town);
+  const grow = growerOf(setting, random, truths);
   const rows: PastRow[] = [];
   let next = Math.floor(GROWN.length * random());
   for (const year of years)
@@ -210,6 +221,36 @@ export function pastSeasons(
     }
   if (slips) slipIn(rows);
   return rows;
+}
+
+/** A bag of a side-by-side that was held in a past season. */
+export interface PastPair {
+  readonly planting: Omit<Planting, "id">;
+  readonly records: readonly Past[];
+}
+
+/**
+ * Two bags of one household, sown alike on one day: the second one gives so many times the first, by chance more or less.
+ *
+ * @returns nothing where that goal, bag and day do not go together at that household
+ */
+export function pastPair(
+  household: DemoHousehold,
+  {
+    climate,
+    seed,
+    goalId,
+    kindId,
+    sowOn,
+    ratio,
+  }: { climate: Climate; seed: number; goalId: string; kindId: string; sowOn: Day; ratio: number },
+): readonly [PastPair, PastPair] | undefined {
+  const setting = settingIn(household, climate);
+  const planting = plantingIn(kindId, goalId, sowOn, setting);
+  if (!planting) return undefined;
+  const grow = growerOf(setting, chanceOf(seed), { up: {}, harvest: {}, slugs: {} });
+  const bag = (times: number) => ({ planting, records: grow({ ...planting, id: "" }, kindId, times) });
+  return [bag(1), bag(ratio)];
 }
 
 /** Puts two slips of the pen into a household's records. */

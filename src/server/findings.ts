@@ -5,6 +5,8 @@ import {
   calibrations,
   type GoalReport,
   type Leading,
+  type Letter,
+  letterOf,
   leadingOf,
   type Line,
   type Odd,
@@ -24,6 +26,7 @@ import { listWeighings } from "@/db/weighings";
 import { SHIPPED } from "@/library";
 import type { Actor } from "./actor";
 import { outcomeOf, refused } from "./outcome";
+import { readPrices } from "./prices";
 import { judgingSince, programmeToChange, readReference } from "./programme";
 import { type PlanDifference, previewValues, putValues } from "./reference";
 import { goalIn } from "./setting";
@@ -165,4 +168,23 @@ export async function findingsFile(
       type: "text/csv; charset=utf-8; header=present",
     },
   };
+}
+
+/** A household's season in figures, and the seasons of which anything is on record. @param asked the season's year; the latest one where it makes no sense */
+export async function readLetter(
+  actor: Actor,
+  householdId: string,
+  asked: unknown,
+): Promise<{ readonly year?: number; readonly years: readonly number[]; readonly letter: Letter }> {
+  const on = db(actor);
+  const [all, weighings, prices] = await Promise.all([
+    listSummaries(on, actor.programmeId, householdId),
+    listWeighings(on, actor.programmeId),
+    readPrices(actor),
+  ]);
+  const years = [...new Set(all.map(yearOf))].sort().reverse();
+  const wanted = Ask.shape.year.parse(asked);
+  const year = years.find((y) => y === wanted) ?? years[0];
+  const lines = all.filter((line) => yearOf(line) === year);
+  return { year, years, letter: letterOf(lines, weighings, prices) };
 }

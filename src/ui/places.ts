@@ -15,6 +15,7 @@ const HOUSEHOLD_PLACES = [
   { path: "/", word: "start" },
   { path: "/season", word: "season" },
   { path: "/findings", word: "findings" },
+  { path: "/side-by-sides", word: "sideBySides" },
   { path: "/notes", word: "notes" },
 ] as const;
 

@@ -55,7 +55,7 @@ export function believe(expected: Range, houses: readonly House[], scale = 1): B
   const plantings = logs.flat().length;
   if (full.length < LEAST_HOUSEHOLDS || plantings < LEAST_PLANTINGS) return undefined;
   const usual = Math.log(expected.high / expected.low) / (2 * Z80);
-  const within = withinOf(logs, usual);
+  const within = spreadWithin(logs, usual);
   const said = logs.map((own): Said => ({ value: spreadOf(own).mean, se: within / Math.sqrt(own.length) }));
   const pooled = pool(said);
   const before = LIBRARY_SHARE * usual;
@@ -88,8 +88,8 @@ export function believe(expected: Range, houses: readonly House[], scale = 1): B
 /** So many plantings does the shipped spread count as, beside those that are on record. Assumption, no source. */
 const SPREAD_COUNTS_AS = 8;
 
-/** How plantings of one household differ: as the records say, drawn towards what is usual while they are few. */
-function withinOf(logs: readonly (readonly number[])[], usual: number): number {
+/** How plantings of one household differ, as a standard deviation of logarithms: as the records say, drawn towards what is usual while they are few. */
+export function spreadWithin(logs: readonly (readonly number[])[], usual: number): number {
   let [squares, df] = [0, 0];
   for (const own of logs.filter((l) => l.length > 1)) {
     squares += spreadOf(own).sd ** 2 * (own.length - 1);

@@ -15,3 +15,5 @@ export { AS_SHIPPED, calibrations, type GoalReport, reportOf, type Timing } from
 export { type Summary, summaryOf } from "./summary";
 export { dayBy, type DayBy, shareOn, type Step, survival, type Wait } from "./survival";
 export { type Aim, type Answer, answerOf, pairsFor, sidesFor, spendingOf } from "./trial";
+export { type Pair, pairSpread, pairStates, type PairState, pairUp } from "./side-by-side";
+export { type Letter, letterOf } from "./letter";

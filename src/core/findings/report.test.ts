@@ -2,6 +2,7 @@ import { describe, expect, it } from "vitest";
 import { SHIPPED } from "@/library";
 import { TRUTHS, type Truths } from "@/demo/seasons";
 import { linesOf } from "@/testing/past";
+import { addDays } from "../day";
 import { applyOverrides } from "../override";
 import { calibrations, leadingOf, type Line, oddOnes, proposalsOf, reportOf, scalesOf } from ".";
 
@@ -83,6 +84,51 @@ describe("a report", () => {
       ).find(({ goalId }) => goalId === "chard/leaf")!.gave!;
     expect(gave([100, 120]).countedKg).toBeCloseTo(1.1, 9);
     expect(gave([100, 120]).plantings).toBe(gave([]).plantings + 1);
+  });
+});
+
+describe("what drives a harvest", () => {
+  const chard = truthful.flat().filter((l) => l.goalId === "chard/leaf" && l.picks > 0 && l.endedOn !== null);
+  const of = (all: readonly Line[], driver: string) =>
+    reportOf(all, [])[0]!.drives.find((drive) => drive.driver === driver);
+
+  it("finds what somebody makes true, with households held apart, and says what cannot be told apart", () => {
+    // Every second planting of a household is another variety, that gives half as much again.
+    const seen = new Map<string, number>();
+    const varied = chard.map((l) => {
+      const n = seen.get(l.householdId) ?? 0;
+      seen.set(l.householdId, n + 1);
+      return { ...l, variety: n % 2 === 0 ? "Ash" : "Birch", kg: n % 2 === 0 ? l.kg : 1.5 * l.kg };
+    });
+    const { ratio } = of(varied, "variety") as { ratio: { value: number; low: number; high: number } };
+    expect(ratio.low).toBeGreaterThan(1.1);
+    expect(ratio.low).toBeLessThan(1.5);
+    expect(ratio.high).toBeGreaterThan(1.5);
+    const houses = [...new Set(chard.map((l) => l.householdId))];
+    const tangled = chard.map((l) => ({
+      ...l,
+      variety: houses.indexOf(l.householdId) % 2 ? "Ash" : "Birch",
+    }));
+    expect(of(tangled, "variety")).toEqual({ driver: "variety", code: "tangled", ways: ["Ash", "Birch"] });
+  });
+
+  it("asks nothing that so few records cannot bear", () => {
+    expect(reportOf(chard.slice(0, 6), [])[0]!.drives).toEqual([]);
+  });
+
+  it("holds seasons beside each other, and claims no difference where there is none", () => {
+    const { seasons, seasonsP } = reportOf(
+      lines.filter((l) => l.goalId === "chard/leaf"),
+      [],
+    )[0]!;
+    expect(seasons.map(({ year }) => year)).toEqual([2025, 2024]);
+    expect(seasonsP).toBeGreaterThan(0.001);
+    const later = lines.map((l) =>
+      l.goalId === "chard/leaf" && l.sownOn?.startsWith("2025") && l.firstPickOn
+        ? { ...l, firstPickOn: addDays(l.firstPickOn, 40) }
+        : l,
+    );
+    expect(reportOf(later, []).find((r) => r.goalId === "chard/leaf")!.seasonsP).toBeLessThan(0.05);
   });
 });
 

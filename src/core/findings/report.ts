@@ -3,7 +3,9 @@ import { type Detail, inKg, type Weighing } from "../record";
 import { believe, type Belief, type House, type Range } from "./belief";
 import { calibrationOf, type Foretold, type Held } from "./calibration";
 import { alikeOf, type Count, type Estimate, shareOf } from "./share";
+import { type Drive, drivesOf } from "./drivers";
 import type { Line } from "./line";
+import { logRank } from "./log-rank";
 import { isTooMuch } from "./odd";
 import { dayBy, type DayBy, type Step, survival, type Wait } from "./survival";
 
@@ -68,6 +70,20 @@ export interface GoalReport {
   readonly cameUp?: Estimate & { readonly seeds: number };
   readonly losses?: Losses;
   readonly gave?: Gave;
+  readonly drives: readonly Drive[];
+  /** By the year of sowing, the latest first; left out where there is one alone. */
+  readonly seasons: readonly Season[];
+  /** How often chance alone makes seasons as unlike in their days to the first pick. */
+  readonly seasonsP?: number;
+}
+
+/** One season of a goal. */
+export interface Season {
+  readonly year: number;
+  readonly plantings: number;
+  readonly pickDays?: number;
+  /** kg a planting, the middle. */
+  readonly kg?: number;
 }
 
 /** The middle of some values, or what stands at another share of their order. */
@@ -245,6 +261,34 @@ function gaveOf(
   };
 }
 
+/** Seasons of a goal beside each other, and whether they differ in their days to the first pick by more than chance (log-rank). */
+function seasonsOf(
+  lines: readonly Line[],
+  { heard, weighings }: { readonly heard: HeardUntil; readonly weighings: readonly Weighing[] },
+): Pick<GoalReport, "seasons" | "seasonsP"> {
+  const years = [
+    ...groupBy(
+      lines.filter((l) => l.sownOn !== null),
+      (l) => Number(l.sownOn?.slice(0, 4)),
+    ),
+  ].sort((a, b) => b[0] - a[0]);
+  if (years.length < 2) return { seasons: [] };
+  const waits = years.map(([, own]) => own.flatMap((l) => waitOf(l, PICK, heard) ?? []));
+  const test = logRank(waits);
+  return {
+    seasons: years.map(([year, own], i): Season => {
+      const pickDays = dayBy(survival(waits[i] ?? []), 0.5).day;
+      const kg = gaveOf(own, { weighings, scale: 1 })?.middle;
+      return {
+        ...{ year, plantings: own.length },
+        ...(pickDays !== undefined && { pickDays }),
+        ...(kg !== undefined && { kg }),
+      };
+    }),
+    ...(test && { seasonsP: test.p }),
+  };
+}
+
 /**
  * What a programme's records say, by goal, those with the most plantings first.
  *
@@ -260,6 +304,7 @@ export function reportOf(
   return [...groupBy(lines, (l) => l.goalId)]
     .map(([goalId, own]): GoalReport => {
       const scales = scalesOf(goalId);
+      const weighed = weighings.filter((w) => w.goalId === goalId);
       const counted = own.filter((l) => l.seeds > 0);
       const seeds = [...groupBy(counted, (l) => l.householdId).values()].map((all): Count => ({
         k: all.reduce((sum, l) => sum + l.ups, 0),
@@ -276,10 +321,9 @@ export function reportOf(
           cameUp: { ...shareOfAll(seeds), seeds: seeds.reduce((sum, { n }) => sum + n, 0) },
         }),
         losses: lossesOf(own),
-        gave: gaveOf(own, {
-          weighings: weighings.filter((w) => w.goalId === goalId),
-          scale: scales.harvest,
-        }),
+        gave: gaveOf(own, { weighings: weighed, scale: scales.harvest }),
+        drives: drivesOf(own, weighed),
+        ...seasonsOf(own, { heard, weighings: weighed }),
       };
     })
     .sort((a, b) => b.plantings - a.plantings || a.goalId.localeCompare(b.goalId));

@@ -5,6 +5,7 @@ import type { GoalReport, Proposal } from "@/core/findings";
 import type { Outcome, Problem } from "@/core/problem";
 import { type PlanDifference, PlanDifferences } from "@/ui/library/plan-changes";
 import { Button } from "@/ui/primitives/button";
+import { FactTable } from "@/ui/primitives/fact-table";
 import { OutcomeLines } from "@/ui/primitives/outcome-lines";
 import { send } from "@/ui/primitives/send";
 import { useWords } from "@/ui/words/use-words";
@@ -22,7 +23,7 @@ export type GoalFinding = GoalReport & { readonly proposals: readonly Proposal[]
 export function GoalDetail({ finding, acts }: { finding: GoalFinding; acts?: FindingActs }) {
   const words = useWords();
   const { t, percent, quantity, number } = words;
-  const { up, pick, cameUp, losses, gave, proposals } = finding;
+  const { up, pick, cameUp, losses, gave, drives, proposals } = finding;
   return (
     <div className="border-b border-line pb-5">
       <div className="grid gap-x-8 gap-y-5 pt-2 lg:grid-cols-2">
@@ -78,10 +79,74 @@ export function GoalDetail({ finding, acts }: { finding: GoalFinding; acts?: Fin
           </li>
         )}
       </ul>
+      <Seasons finding={finding} />
+      {drives.length > 0 && (
+        <section aria-label={t("findings.drives")} className="mt-3">
+          <h4 className="font-bold">{t("findings.drives")}</h4>
+          <p className="text-fine text-muted">{t("findings.drivesLead")}</p>
+          <ul className="text-note">
+            {drives.map((drive) => (
+              <li key={drive.driver} className="border-t border-line py-1.5">
+                {driveText(drive, words)}
+              </li>
+            ))}
+          </ul>
+        </section>
+      )}
       {proposals.map((proposal) => (
         <ProposalLine key={proposal.about} goalId={finding.goalId} proposal={proposal} acts={acts} />
       ))}
     </div>
+  );
+}
+
+/** What one thing does to the harvest, in plain bounds. */
+function driveText(
+  drive: GoalReport["drives"][number],
+  { t, bag, number }: Pick<ReturnType<typeof useWords>, "t" | "bag" | "number">,
+): string {
+  const way = (name: string) =>
+    drive.driver === "bag"
+      ? bag(name)
+      : drive.driver === "method"
+        ? t(`methods.${name as "cells"}`)
+        : drive.driver === "sowing"
+          ? t(`findings.sowing.${name as "early"}`)
+          : name;
+  const about = t(`findings.drivers.${drive.driver}`);
+  const ways = drive.ways.map(way).join(", ");
+  if (drive.code === "tangled") return t("findings.tangled", { about, ways });
+  const two = (n: number) => number(Math.round(100 * n) / 100);
+  return drive.ratio
+    ? t("findings.driveTwo", {
+        ...{ about, second: way(drive.ways[1] ?? ""), first: way(drive.ways[0] ?? ""), n: drive.n },
+        ...{ ratio: two(drive.ratio.value), low: two(drive.ratio.low), high: two(drive.ratio.high) },
+      })
+    : t(drive.p < 0.05 ? "findings.driveMany" : "findings.driveNone", { about, ways, n: drive.n });
+}
+
+/** This season beside those before it. */
+function Seasons({ finding: { seasons, seasonsP } }: { finding: GoalFinding }) {
+  const { t, quantity, number } = useWords();
+  if (seasons.length === 0) return null;
+  return (
+    <section aria-label={t("findings.seasons")} className="mt-3 max-w-[36rem]">
+      <h4 className="font-bold">{t("findings.seasons")}</h4>
+      <FactTable
+        head={[t("findings.year"), t("letter.plantings"), t("findings.pickIn"), t("findings.aPlanting")]}
+        rows={seasons.map(({ year, plantings, pickDays, kg }) => [
+          String(year),
+          String(plantings),
+          pickDays === undefined ? "–" : number(Math.round(pickDays)),
+          kg === undefined ? "–" : quantity(kg, "mass"),
+        ])}
+      />
+      {seasonsP !== undefined && (
+        <p className="text-fine text-muted">
+          {t(seasonsP < 0.05 ? "findings.seasonsDiffer" : "findings.seasonsAlike")}
+        </p>
+      )}
+    </section>
   );
 }
 

@@ -280,9 +280,14 @@ export function Log({
         {cameIn.length > 1 && <CameIn weeks={cameIn} />}
         <div className="mb-2 flex items-end justify-between">
           <h2 className="text-lg font-bold">{t("log.records")}</h2>
-          <a href={`/house/${householdId}/records.csv`} download className={buttonClass("open")}>
-            {t("log.csv")}
-          </a>
+          <span className="flex flex-wrap justify-end gap-2">
+            <Link href={`/house/${householdId}/season`} className={buttonClass("open")}>
+              {t("log.season")}
+            </Link>
+            <a href={`/house/${householdId}/records.csv`} download className={buttonClass("open")}>
+              {t("log.csv")}
+            </a>
+          </span>
         </div>
         <RecordList
           householdId={householdId}

@@ -1,0 +1,73 @@
+import { inKg, type Weighing } from "../record";
+import { explain } from "./blocks";
+import type { Line } from "./line";
+import { isTooMuch } from "./odd";
+import type { Estimate } from "./share";
+
+/** What may drive how much plantings give, beside the household that grows them. */
+const DRIVERS = {
+  season: (line: Line) => line.sownOn?.slice(0, 4) ?? null,
+  sowing: (line: Line) => (line.sownOn === null ? null : line.sownOn.slice(5) < "06-01" ? "early" : "late"),
+  bag: (line: Line) => line.bagKindId,
+  method: (line: Line) => line.method,
+  variety: (line: Line) => line.variety,
+} as const;
+export type DriverName = keyof typeof DRIVERS;
+
+/** What one driver does, all households held apart. */
+export type Drive =
+  | {
+      readonly driver: DriverName;
+      readonly code: "drives";
+      /** The ways that were compared, by name. */
+      readonly ways: readonly string[];
+      readonly n: number;
+      readonly p: number;
+      /** Of two ways: how many times as much the second gives as the first. */
+      readonly ratio?: Estimate;
+    }
+  | { readonly driver: DriverName; readonly code: "tangled"; readonly ways: readonly string[] };
+
+/** So many cases are left to tell chance by for each way that is compared. Common practice. */
+const CASES_A_WAY = 5;
+
+/**
+ * What drives how much plantings of one goal give over what was expected, one thing at a time, each household as a block of
+ * its own. What records cannot bear is not asked; what always came with a household cannot be told apart from it.
+ */
+export function drivesOf(lines: readonly Line[], weighings: readonly Weighing[]): Drive[] {
+  const weighed = lines.flatMap((line) => {
+    const { kg } = inKg(line, weighings);
+    const expected = line.expectedKg?.likely ?? 0;
+    return line.endedOn !== null && expected > 0 && kg > 0 && !isTooMuch(kg, line.expectedKg)
+      ? [{ line, figure: Math.log(kg / expected) }]
+      : [];
+  });
+  return (Object.keys(DRIVERS) as DriverName[]).flatMap((driver): Drive[] => {
+    const known = weighed.filter(({ line }) => DRIVERS[driver](line) !== null);
+    const words = known.map(({ line }) => DRIVERS[driver](line) ?? "");
+    const ways = [...new Set(words)].sort();
+    if (ways.length < 2) return [];
+    const explained = explain(
+      known.map(({ figure }) => figure),
+      [
+        { name: "household", values: known.map(({ line }) => line.householdId) },
+        { name: driver, values: words },
+      ],
+    );
+    if (!explained || explained.residual.df < CASES_A_WAY * (ways.length - 1)) return [];
+    if (explained.tangled.includes(driver)) return [{ driver, code: "tangled", ways }];
+    const effect = explained.effects.find(({ name }) => name === driver);
+    if (!effect) return [];
+    const { last } = explained;
+    return [
+      {
+        ...{ driver, code: "drives", ways, n: known.length, p: effect.p },
+        ...(last &&
+          ways.length === 2 && {
+            ratio: { value: Math.exp(last.value), low: Math.exp(last.low), high: Math.exp(last.high) },
+          }),
+      },
+    ];
+  });
+}

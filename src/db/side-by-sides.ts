@@ -1,0 +1,149 @@
+import * as z from "zod";
+import { type Db, rowsOf } from "./pool";
+
+const Instant = z.date().transform((date) => date.toISOString());
+
+const Stored = z.object({
+  id: z.string(),
+  goalId: z.string(),
+  question: z.string(),
+  firstWay: z.string(),
+  secondWay: z.string(),
+  ratio: z.number(),
+  spread: z.number(),
+  planned: z.number(),
+  seed: z.number(),
+  author: z.string(),
+  begunAt: Instant,
+  endedAt: Instant.nullable(),
+});
+/** One way held against another, as it was planned. */
+export type SideBySide = z.infer<typeof Stored>;
+
+const COLUMNS = `id, goal_id AS "goalId", question, first_way AS "firstWay", second_way AS "secondWay", ratio, spread, planned, seed, author, begun_at AS "begunAt", ended_at AS "endedAt"`;
+
+/** All of a programme's, the newest first; or one. */
+export const listSideBySides = (
+  on: Db,
+  programmeId: string,
+  id: string | null = null,
+): Promise<SideBySide[]> =>
+  rowsOf(on, Stored, {
+    sql: `SELECT ${COLUMNS} FROM side_by_side WHERE programme_id = $1 AND ($2::uuid IS NULL OR id = $2) ORDER BY begun_at DESC, id`,
+    values: [programmeId, id],
+  });
+
+const Pair = z.object({
+  sideBySideId: z.string(),
+  householdId: z.string(),
+  code: z.string(),
+  name: z.string(),
+  firstPlantingId: z.string(),
+  secondPlantingId: z.string(),
+  firstRow: z.number(),
+  secondRow: z.number(),
+  position: z.number(),
+  dropped: z.string().nullable(),
+  droppedBy: z.string().nullable(),
+});
+export type StoredPair = z.infer<typeof Pair>;
+
+/** The pairs of a programme's side-by-sides, with the numbers of their bags' rows. */
+export const listPairs = (on: Db, programmeId: string): Promise<StoredPair[]> =>
+  rowsOf(on, Pair, {
+    sql: `SELECT s.side_by_side_id AS "sideBySideId", s.household_id AS "householdId", h.code, h.name, s.first_planting_id AS "firstPlantingId", s.second_planting_id AS "secondPlantingId",
+        a.position + 1 AS "firstRow", b.position + 1 AS "secondRow", s.position, s.dropped, s.dropped_by AS "droppedBy"
+      FROM side_by_side_pair s JOIN household h ON h.id = s.household_id
+        JOIN planting p ON p.id = s.first_planting_id JOIN plan_row a ON a.id = p.row_id
+        JOIN planting q ON q.id = s.second_planting_id JOIN plan_row b ON b.id = q.row_id
+      WHERE s.programme_id = $1 ORDER BY s.side_by_side_id, s.position`,
+    values: [programmeId],
+  });
+
+const Look = z.object({
+  sideBySideId: z.string(),
+  pairs: z.number(),
+  verdict: z.string(),
+  author: z.string(),
+  lookedAt: Instant,
+});
+
+/** When the answers of a programme's side-by-sides were looked at, in order. */
+export const listLooks = (on: Db, programmeId: string): Promise<z.infer<typeof Look>[]> =>
+  rowsOf(on, Look, {
+    sql: `SELECT side_by_side_id AS "sideBySideId", pairs, verdict, author, looked_at AS "lookedAt" FROM side_by_side_look WHERE programme_id = $1 ORDER BY pairs`,
+    values: [programmeId],
+  });
+
+/** Keeps a side-by-side as it was planned, with its pairs. */
+export async function insertSideBySide(
+  on: Db,
+  programmeId: string,
+  planned: Omit<SideBySide, "begunAt" | "endedAt">,
+  pairs: readonly Pick<StoredPair, "householdId" | "firstPlantingId" | "secondPlantingId">[],
+): Promise<void> {
+  const { id, goalId, question, firstWay, secondWay, ratio, spread, seed, author } = planned;
+  await on.query(
+    `INSERT INTO side_by_side (id, programme_id, goal_id, question, first_way, second_way, ratio, spread, planned, seed, author)
+     VALUES ($1, $2, $3, $4, $5, $6, $7, $8, $9, $10, $11)`,
+    [id, programmeId, goalId, question, firstWay, secondWay, ratio, spread, planned.planned, seed, author],
+  );
+  await on.query(
+    `INSERT INTO side_by_side_pair (programme_id, side_by_side_id, household_id, first_planting_id, second_planting_id, position)
+     SELECT $1, $2, x."householdId", x."firstPlantingId", x."secondPlantingId", x.position
+     FROM jsonb_to_recordset($3) AS x("householdId" uuid, "firstPlantingId" uuid, "secondPlantingId" uuid, position integer)`,
+    [programmeId, id, JSON.stringify(pairs.map((pair, position) => ({ ...pair, position })))],
+  );
+}
+
+/** Notes that somebody looked at an answer; another look at as many pairs is the same one. */
+export async function insertLook(
+  on: Db,
+  programmeId: string,
+  { id, pairs, verdict, author }: { id: string; pairs: number; verdict: string; author: string },
+): Promise<void> {
+  await on.query(
+    `INSERT INTO side_by_side_look (programme_id, side_by_side_id, pairs, verdict, author) VALUES ($1, $2, $3, $4, $5) ON CONFLICT DO NOTHING`,
+    [programmeId, id, pairs, verdict, author],
+  );
+}
+
+/** Leaves a pair out, with the reason. @returns whether there was such a pair that was not left out before */
+export async function dropPair(
+  on: Db,
+  programmeId: string,
+  { id, position, reason, author }: { id: string; position: number; reason: string; author: string },
+): Promise<boolean> {
+  const { rowCount } = await on.query(
+    `UPDATE side_by_side_pair SET dropped = $4, dropped_by = $5 WHERE programme_id = $1 AND side_by_side_id = $2 AND position = $3 AND dropped IS NULL`,
+    [programmeId, id, position, reason, author],
+  );
+  return rowCount === 1;
+}
+
+const Candidate = z.object({
+  goalId: z.string(),
+  householdId: z.string(),
+  code: z.string(),
+  name: z.string(),
+  plantingId: z.string(),
+  rowId: z.string(),
+  row: z.number(),
+  bagKindId: z.string(),
+  sowOn: z.string(),
+});
+export type Candidate = z.infer<typeof Candidate>;
+
+/** Plantings of plans that are in no side-by-side and have not ended, of households that grow a goal in at least two bags. */
+export const listCandidates = (on: Db, programmeId: string): Promise<Candidate[]> =>
+  rowsOf(on, Candidate, {
+    sql: `SELECT * FROM (
+        SELECT p.goal_id AS "goalId", p.household_id AS "householdId", h.code, h.name, p.id AS "plantingId", p.row_id AS "rowId", r.position + 1 AS row, b.kind_id AS "bagKindId", p.sow_on::text AS "sowOn",
+          h.number, (SELECT count(DISTINCT o.row_id) FROM planting o WHERE o.household_id = p.household_id AND o.goal_id = p.goal_id AND NOT o.removed) AS bags
+        FROM planting p JOIN household h ON h.id = p.household_id JOIN plan_row r ON r.id = p.row_id JOIN bag b ON b.id = r.bag_id
+          LEFT JOIN planting_progress g ON g.planting_id = p.id
+        WHERE p.programme_id = $1 AND NOT p.removed AND NOT h.put_away AND g.ended_on IS NULL
+          AND NOT EXISTS (SELECT 1 FROM side_by_side_pair s WHERE p.id IN (s.first_planting_id, s.second_planting_id))
+      ) c WHERE bags > 1 ORDER BY "goalId", number, row, "sowOn"`,
+    values: [programmeId],
+  });

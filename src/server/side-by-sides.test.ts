@@ -1,0 +1,124 @@
+import { randomUUID } from "node:crypto";
+import { afterAll, expect, it } from "vitest";
+import { closePool } from "@/db/pool";
+import { householdOf, planWith, record, twoTrainers } from "@/testing/programme";
+import type { Actor } from "./actor";
+import { savePlan } from "./plans";
+import { stopQueue } from "./queue";
+import { addRecord } from "./records";
+import { beginSideBySide, leavePairOut, lookAt, readSideBySides } from "./side-by-sides";
+
+const { stranger: trainer, trainer: demo } = await twoTrainers();
+afterAll(async () => {
+  await stopQueue();
+  await closePool();
+});
+
+const QUESTION = {
+  goalId: "tomato/bush",
+  question: "Is a stake worth it?",
+  firstWay: "bare",
+  secondWay: "staked",
+  ratio: 1.5,
+};
+
+/** A household with two bags of tomatoes, sown on one day. */
+async function houseWithTwo(): Promise<void> {
+  const [one, other] = [planWith(1).plan, planWith(1).plan];
+  const id = await householdOf(trainer);
+  await savePlan(trainer, id, 0, { bags: [...one.bags, ...other.bags], rows: [...one.rows, ...other.rows] });
+}
+
+const only = async () => (await readSideBySides(trainer)).all[0]!;
+
+it(
+  "is set up once there are pairs enough, drawn by chance, and analysed as it was planned",
+  { timeout: 60_000 },
+  async () => {
+    for (let n = 0; n < 5; n++) await houseWithTwo();
+    expect((await readSideBySides(trainer)).triable).toMatchObject([{ goalId: "tomato/bush", pairs: 5 }]);
+    expect(await beginSideBySide(trainer, QUESTION)).toMatchObject({
+      ok: false,
+      problem: { code: "pairs-too-few", pairs: 5 },
+    });
+    for (let n = 0; n < 3; n++) await houseWithTwo();
+    expect(await beginSideBySide(trainer, { ...QUESTION, question: " ", ratio: 1.07 })).toMatchObject({
+      ok: false,
+      fields: { question: { code: "empty" }, ratio: { code: "empty" } },
+    });
+    const reader: Actor = { ...trainer, role: "reader" };
+    expect(await beginSideBySide(reader, QUESTION)).toMatchObject({ ok: false });
+    const begun = await beginSideBySide(trainer, QUESTION);
+    if (!begun.ok) throw new Error(begun.problem.code);
+    const { id } = begun.value;
+
+    const set = await only();
+    expect(set.pairs).toHaveLength(8);
+    expect(set.answer).toBeUndefined();
+    const firsts = set.pairs.filter((p) => p.firstRow < p.secondRow).length;
+    expect(firsts).toBe(4);
+    // Its bags take part in no second one.
+    expect((await readSideBySides(trainer)).triable).toEqual([]);
+
+    expect(await lookAt(trainer, id)).toMatchObject({ ok: false, problem: { code: "no-pair-in" } });
+    expect(await leavePairOut(trainer, { id, position: 7, reason: "" })).toMatchObject({ ok: false });
+    expect(await leavePairOut(trainer, { id, position: 7, reason: "the second bag fell over" })).toEqual({
+      ok: true,
+      value: null,
+    });
+    expect(await leavePairOut(trainer, { id, position: 7, reason: "again" })).toMatchObject({ ok: false });
+
+    for (const pair of set.pairs)
+      for (const [plantingId, kg] of [
+        [pair.firstPlantingId, 1 + 0.05 * pair.position],
+        [pair.secondPlantingId, 1.8 + 0.1 * pair.position],
+      ] as const) {
+        const amount = { measure: "mass", value: kg, typed: `${kg} kg`, unit: "kg" } as const;
+        const scope = pair.householdId;
+        await addRecord(
+          trainer,
+          scope,
+          record(plantingId, { kind: "moved", amount: null, on: "2026-03-01" }),
+        );
+        await addRecord(trainer, scope, record(plantingId, { amount, on: "2026-05-01" }));
+        if (pair.position < 6 || plantingId === pair.firstPlantingId)
+          await addRecord(
+            trainer,
+            scope,
+            record(plantingId, { kind: "ended", amount: null, on: "2026-05-10" }),
+          );
+      }
+    expect(await only()).toMatchObject({ pairsIn: 6, ratios: [] });
+    expect(await lookAt(trainer, id)).toEqual({ ok: true, value: null });
+    const looked = await only();
+    expect(looked.looks).toMatchObject([{ pairs: 6 }]);
+    expect(looked.ratios).toHaveLength(6);
+    // Six of eight pairs may claim but little, however plain it is.
+    expect(looked.answer!.verdict).toBe("cannot-tell");
+    expect(await leavePairOut(trainer, { id, position: 0, reason: "too good" })).toMatchObject({
+      problem: { code: "looked-already" },
+    });
+
+    const late = set.pairs[6]!;
+    await addRecord(
+      trainer,
+      late.householdId,
+      record(late.secondPlantingId, { kind: "ended", amount: null, on: "2026-05-12" }),
+    );
+    // What it says now is shown only to those who look again.
+    expect((await only()).answer).toBeUndefined();
+    await lookAt(trainer, id);
+    const { answer, looks } = await only();
+    expect(looks.map(({ pairs }) => pairs)).toEqual([6, 7]);
+    expect(answer).toMatchObject({ verdict: "more", pairs: 7 });
+    expect(answer!.ratio!.value).toBeGreaterThan(1.5);
+    expect(await lookAt(trainer, randomUUID())).toMatchObject({ ok: false, problem: { code: "not-found" } });
+  },
+);
+
+it("finds what is better by half in the demo's last season, and does not find what is none", async () => {
+  const { all } = await readSideBySides(demo);
+  const of = (question: RegExp) => all.find((one) => question.test(one.question))!;
+  expect(of(/straw/).answer).toMatchObject({ verdict: "more" });
+  expect(of(/evening/).answer!.verdict).not.toMatch(/more|less/);
+});

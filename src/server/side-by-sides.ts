@@ -1,0 +1,232 @@
+import { randomInt, randomUUID } from "node:crypto";
+import * as z from "zod";
+import {
+  type Aim,
+  type Answer,
+  answerOf,
+  type Line,
+  pairsFor,
+  pairSpread,
+  pairStates,
+  pairUp,
+} from "@/core/findings";
+import type { Outcome } from "@/core/problem";
+import type { Weighing } from "@/core/record";
+import { db, transaction } from "@/db/pool";
+import {
+  dropPair,
+  insertLook,
+  insertSideBySide,
+  listCandidates,
+  listLooks,
+  listPairs,
+  listSideBySides,
+  type SideBySide,
+  type StoredPair,
+} from "@/db/side-by-sides";
+import { listSummaries } from "@/db/summaries";
+import { listWeighings } from "@/db/weighings";
+import type { Actor } from "./actor";
+import { outcomeOf, parsed, refused } from "./outcome";
+import { programmeToChange } from "./programme";
+
+/** Differences that somebody may want to find: the second way gives so many times the first, or the other way round. */
+export const RATIOS = [1.15, 1.2, 1.3, 1.5, 2] as const;
+/** How often a difference of that size is to be found, and how often one may be claimed where there is none. Common practice. */
+const ASKED = { power: 0.8, falseClaims: 0.05 };
+/** Fewer pairs than this can claim nothing, whatever they say. */
+const LEAST_PAIRS = 6;
+
+/** A goal that can be tried side by side: with how many pairs of bags, and how many each difference takes. */
+export interface Triable {
+  readonly goalId: string;
+  readonly pairs: number;
+  readonly needed: readonly { readonly ratio: number; readonly pairs: number | null }[];
+}
+
+export interface Shown extends SideBySide {
+  readonly pairs: readonly (StoredPair & { readonly isIn: boolean })[];
+  readonly pairsIn: number;
+  /** Pairs that it takes to find the difference that matters; null where nobody could grow enough. */
+  readonly needed: number | null;
+  readonly looks: readonly { readonly pairs: number; readonly verdict: string; readonly lookedAt: string }[];
+  /** What it says, as far as somebody looked: left out while pairs are in that nobody has looked at. */
+  readonly answer?: Answer;
+  /** Ratio of the second way to the first of each pair, for those that were looked at. */
+  readonly ratios: readonly number[];
+}
+
+const aimOf = ({ ratio, spread }: Pick<SideBySide, "ratio" | "spread">): Aim => ({ ratio, spread, ...ASKED });
+
+interface Known {
+  readonly lines: readonly Line[];
+  readonly weighings: readonly Weighing[];
+}
+
+const readKnown = async (actor: Actor): Promise<Known> => {
+  const [lines, weighings] = await Promise.all([
+    listSummaries(db(actor), actor.programmeId),
+    listWeighings(db(actor), actor.programmeId),
+  ]);
+  return { lines, weighings };
+};
+
+const spreadOf = (goalId: string, { lines, weighings }: Known): number =>
+  pairSpread(
+    lines.filter((l) => l.goalId === goalId),
+    weighings.filter((w) => w.goalId === goalId),
+  );
+
+/** All that is or was held side by side in a programme, and what could be. */
+export async function readSideBySides(
+  actor: Actor,
+): Promise<{ readonly all: readonly Shown[]; readonly triable: readonly Triable[] }> {
+  const on = db(actor);
+  const { programmeId } = actor;
+  const [planned, pairs, looks, candidates, known] = await Promise.all([
+    listSideBySides(on, programmeId),
+    listPairs(on, programmeId),
+    listLooks(on, programmeId),
+    listCandidates(on, programmeId),
+    readKnown(actor),
+  ]);
+  const goals = [...new Set(candidates.map((c) => c.goalId))];
+  return {
+    all: planned.map((one) =>
+      shownOf(
+        one,
+        {
+          pairs: pairs.filter((p) => p.sideBySideId === one.id),
+          looks: looks.filter((l) => l.sideBySideId === one.id),
+        },
+        known,
+      ),
+    ),
+    triable: goals
+      .map((goalId): Triable => {
+        const spread = spreadOf(goalId, known);
+        return {
+          goalId,
+          pairs: pairUp(
+            candidates.filter((c) => c.goalId === goalId),
+            0,
+          ).length,
+          needed: RATIOS.map((ratio) => ({ ratio, pairs: pairsFor(aimOf({ ratio, spread })) ?? null })),
+        };
+      })
+      .filter(({ pairs: n }) => n > 0)
+      .sort((a, b) => b.pairs - a.pairs),
+  };
+}
+
+interface Kept {
+  readonly pairs: readonly StoredPair[];
+  readonly looks: Awaited<ReturnType<typeof listLooks>>;
+}
+
+function shownOf(one: SideBySide, { pairs, looks }: Kept, { lines, weighings }: Known): Shown {
+  const { states, ratios } = pairStates(
+    pairs.filter((p) => p.dropped === null),
+    lines,
+    weighings,
+  );
+  const isIn = new Set(states.filter((s) => s.isIn).map((s) => s.firstPlantingId));
+  const last = looks.at(-1);
+  const isLooked = last !== undefined && last.pairs === ratios.length;
+  return {
+    ...one,
+    pairs: pairs.map((p) => ({ ...p, isIn: isIn.has(p.firstPlantingId) })),
+    pairsIn: ratios.length,
+    needed: pairsFor(aimOf(one)) ?? null,
+    looks,
+    ratios: isLooked ? ratios : [],
+    ...(isLooked && { answer: answerNow(one, ratios, looks.slice(0, -1)) }),
+  };
+}
+
+/** What pairs say now. @param before the looks before this one */
+const answerNow = (one: SideBySide, ratios: readonly number[], before: Kept["looks"]): Answer =>
+  answerOf(ratios, {
+    aim: aimOf(one),
+    planned: one.planned,
+    looks: before.map(({ pairs }) => pairs / one.planned),
+  });
+
+const Way = z.string().trim().min(1, { error: "empty" }).max(80, { error: "too-long" });
+const Begun = z.strictObject({
+  goalId: z.string().min(1).max(80),
+  question: z.string().trim().min(1, { error: "empty" }).max(200, { error: "too-long" }),
+  firstWay: Way,
+  secondWay: Way,
+  ratio: z.coerce.number().refine((r) => (RATIOS as readonly number[]).includes(r), { error: "empty" }),
+});
+
+/** Begins a side-by-side: chance says which bag of each pair goes which way, and it stays so. */
+export function beginSideBySide(actor: Actor, input: unknown): Promise<Outcome<{ id: string }>> {
+  return outcomeOf(async () => {
+    const allowed = await programmeToChange(actor);
+    if (!allowed.ok) return allowed;
+    const begun = parsed(Begun, input);
+    if (!begun.ok) return begun;
+    const { goalId } = begun.value;
+    const candidates = (await listCandidates(db(actor), actor.programmeId)).filter(
+      (c) => c.goalId === goalId,
+    );
+    const seed = randomInt(1, 2 ** 31 - 1);
+    const pairs = pairUp(candidates, seed);
+    if (pairs.length < LEAST_PAIRS)
+      return refused({ code: "pairs-too-few", pairs: pairs.length, least: LEAST_PAIRS });
+    const spread = spreadOf(goalId, await readKnown(actor));
+    const id = randomUUID();
+    const one = { id, ...begun.value, spread, planned: pairs.length, seed, author: actor.name };
+    await transaction(actor, (on) => insertSideBySide(on, actor.programmeId, one, pairs));
+    return { ok: true, value: { id } };
+  });
+}
+
+/** Looks at what a side-by-side says: noted, since each look spends of what may be claimed falsely. */
+export function lookAt(actor: Actor, id: unknown): Promise<Outcome<null>> {
+  return outcomeOf(async () => {
+    const allowed = await programmeToChange(actor);
+    if (!allowed.ok) return allowed;
+    const one = (await readSideBySides(actor)).all.find((s) => s.id === id);
+    if (!one) return refused({ code: "not-found" });
+    if (one.pairsIn === 0) return refused({ code: "no-pair-in" });
+    const known = await readKnown(actor);
+    const { ratios } = pairStates(
+      one.pairs.filter((p) => p.dropped === null),
+      known.lines,
+      known.weighings,
+    );
+    const looks = (await listLooks(db(actor), actor.programmeId)).filter((l) => l.sideBySideId === one.id);
+    const { verdict } = answerNow(
+      one,
+      ratios,
+      looks.filter(({ pairs }) => pairs < ratios.length),
+    );
+    await insertLook(db(actor), actor.programmeId, {
+      ...{ id: one.id, pairs: ratios.length, verdict, author: actor.name },
+    });
+    return { ok: true, value: null };
+  });
+}
+
+const Dropped = z.strictObject({
+  id: z.uuid(),
+  position: z.int().min(0).max(10_000),
+  reason: z.string().trim().min(1, { error: "reason-missing" }).max(200, { error: "too-long" }),
+});
+
+/** Leaves a pair out of what is counted, for a reason that stays to be seen. Only before anybody looked: afterwards it would be choosing. */
+export function leavePairOut(actor: Actor, input: unknown): Promise<Outcome<null>> {
+  return outcomeOf(async () => {
+    const allowed = await programmeToChange(actor);
+    if (!allowed.ok) return allowed;
+    const dropped = parsed(Dropped, input);
+    if (!dropped.ok) return dropped;
+    const looks = await listLooks(db(actor), actor.programmeId);
+    if (looks.some((l) => l.sideBySideId === dropped.value.id)) return refused({ code: "looked-already" });
+    const done = await dropPair(db(actor), actor.programmeId, { ...dropped.value, author: actor.name });
+    return done ? { ok: true, value: null } : refused({ code: "not-found" });
+  });
+}

@@ -1,0 +1,115 @@
+"use client";
+
+import Link from "next/link";
+import type { Letter } from "@/core/findings";
+import { FactTable } from "@/ui/primitives/fact-table";
+import { Button } from "@/ui/primitives/button";
+import { useWords } from "@/ui/words/use-words";
+
+/** A household's season on one page, to read, to print and to keep. */
+export function SeasonLetter({
+  householdId,
+  name,
+  programme,
+  year,
+  years,
+  letter,
+}: {
+  householdId: string;
+  name: string;
+  programme: string;
+  year?: number;
+  years: readonly number[];
+  letter: Letter;
+}) {
+  const { t, crop, quantity, money, longDay, number, percent } = useWords();
+  const { grown, kg, worthMinor, pricedKg, firstPickOn, picks, well, hard } = letter;
+  const amount = (g: (typeof grown)[number]) =>
+    [
+      g.kg > 0 && quantity(g.kg, "mass"),
+      g.left.bunches > 0 && t("log.amounts.bunches", { n: g.left.bunches }),
+      g.left.pieces > 0 && t("log.amounts.pieces", { n: g.left.pieces }),
+    ]
+      .filter(Boolean)
+      .join(", ") || "–";
+  return (
+    <article className="max-w-[46rem] px-4 py-4 lg:px-6">
+      <p className="text-muted">{programme}</p>
+      <h1 className="text-title font-bold">
+        {year === undefined ? t("letter.title") : t("letter.of", { name, year: String(year) })}
+      </h1>
+      {years.length > 1 && (
+        <p className="my-2 flex flex-wrap gap-3 print:hidden">
+          {years.map((y) => (
+            <Link
+              key={y}
+              href={`/house/${householdId}/season?year=${y}`}
+              aria-current={y === year ? "page" : undefined}
+              className="min-h-9 py-1.5 underline aria-[current=page]:font-bold aria-[current=page]:no-underline"
+            >
+              {y}
+            </Link>
+          ))}
+          <Button className="ml-auto" onClick={() => window.print()}>
+            {t("letter.print")}
+          </Button>
+        </p>
+      )}
+      {grown.length === 0 ? (
+        <p className="border-t border-line py-6">{t("letter.none")}</p>
+      ) : (
+        <>
+          <p className="my-3 text-lg">
+            <b>{t("letter.sum", { kg: quantity(kg, "mass"), picks })}</b>{" "}
+            {firstPickOn && t("letter.first", { day: longDay(firstPickOn) })}{" "}
+            {worthMinor > 0 &&
+              t("letter.worth", {
+                money: money(worthMinor),
+                priced: percent(Math.round((100 * pricedKg) / Math.max(kg, 1e-9)) / 100),
+              })}
+          </p>
+          {well.length > 0 && (
+            <p className="border-t border-line py-2">
+              <b>{t("letter.well")}</b>{" "}
+              {well
+                .map(({ goalId, ratio }) =>
+                  t("letter.wellOne", { crop: crop(goalId), ratio: number(Math.round(10 * ratio) / 10) }),
+                )
+                .join(", ")}
+              .
+            </p>
+          )}
+          {hard.length > 0 && (
+            <p className="border-t border-line py-2">
+              <b>{t("letter.hard")}</b>{" "}
+              {hard
+                .map(({ goalId, lost, of, reason }) =>
+                  t(reason ? "letter.hardTo" : "letter.hardOne", {
+                    ...{ crop: crop(goalId), lost: number(lost), of: number(of) },
+                    reason: reason ? t(`log.detail.reasons.${reason}`) : "",
+                  }),
+                )
+                .join("; ")}
+              .
+            </p>
+          )}
+          <FactTable
+            head={[t("letter.crop"), t("letter.plantings"), t("letter.picked"), t("letter.worthHead")]}
+            rows={grown.map((g) => [
+              crop(g.goalId),
+              String(g.plantings),
+              amount(g),
+              g.worthMinor === undefined ? "–" : money(g.worthMinor),
+            ])}
+          />
+          {letter.doubtful.map(({ goalId, kg: much }, i) => (
+            <p key={i} className="mt-2 text-note font-semibold text-beet">
+              ▲ {t("letter.doubtful", { crop: crop(goalId), kg: quantity(much, "mass") })}
+            </p>
+          ))}
+          <p className="mt-3 text-fine text-muted">{t("letter.basis")}</p>
+        </>
+      )}
+    </article>
+  );
+}
