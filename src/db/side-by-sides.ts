@@ -1,4 +1,5 @@
 import * as z from "zod";
+import { type Day, DayText } from "@/core/day";
 import { type Db, rowsOf } from "./pool";
 
 const Instant = z.date().transform((date) => date.toISOString());
@@ -65,13 +66,13 @@ const Look = z.object({
   pairs: z.number(),
   verdict: z.string(),
   author: z.string(),
-  lookedAt: Instant,
+  lookedOn: DayText,
 });
 
 /** When the answers of a programme's side-by-sides were looked at, in order. */
 export const listLooks = (on: Db, programmeId: string): Promise<z.infer<typeof Look>[]> =>
   rowsOf(on, Look, {
-    sql: `SELECT side_by_side_id AS "sideBySideId", pairs, verdict, author, looked_at AS "lookedAt" FROM side_by_side_look WHERE programme_id = $1 ORDER BY pairs`,
+    sql: `SELECT side_by_side_id AS "sideBySideId", pairs, verdict, author, looked_on AS "lookedOn" FROM side_by_side_look WHERE programme_id = $1 ORDER BY pairs`,
     values: [programmeId],
   });
 
@@ -100,11 +101,17 @@ export async function insertSideBySide(
 export async function insertLook(
   on: Db,
   programmeId: string,
-  { id, pairs, verdict, author }: { id: string; pairs: number; verdict: string; author: string },
+  {
+    id,
+    pairs,
+    verdict,
+    author,
+    on: day,
+  }: { id: string; pairs: number; verdict: string; author: string; on: Day },
 ): Promise<void> {
   await on.query(
-    `INSERT INTO side_by_side_look (programme_id, side_by_side_id, pairs, verdict, author) VALUES ($1, $2, $3, $4, $5) ON CONFLICT DO NOTHING`,
-    [programmeId, id, pairs, verdict, author],
+    `INSERT INTO side_by_side_look (programme_id, side_by_side_id, pairs, verdict, author, looked_on) VALUES ($1, $2, $3, $4, $5, $6) ON CONFLICT DO NOTHING`,
+    [programmeId, id, pairs, verdict, author, day],
   );
 }
 

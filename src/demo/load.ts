@@ -139,7 +139,7 @@ async function loadHousehold(on: Db, household: DemoHousehold, position: number)
   if (household.bags.length === 0) return;
   await loadPast(on, household, position);
   const plan = planOf(household);
-  const state = { version: PAST.years.length + 1, by: PROGRAMME.trainer, plan };
+  const state = { version: 1, by: PROGRAMME.trainer, plan };
   await writePlan(on, scope, state);
   await keepVersion(on, scope, { ...state, setAside: false });
   for (const [i, bag] of household.bags.entries()) {
@@ -170,7 +170,7 @@ const SIDE_BY_SIDES = [
     ...{ question: "Is straw on the mix worth it?", firstWay: "bare", secondWay: "under straw" },
   },
   {
-    ...{ goalId: "radish/root", kindId: "round-10-gal", sowOn: "2025-03-28", times: 1, seed: 1207 },
+    ...{ goalId: "radish/root", kindId: "round-10-gal", sowOn: "2025-03-28", times: 1, seed: 2400 },
     ...{ question: "Watered in the morning or in the evening?", firstWay: "morning", secondWay: "evening" },
   },
 ] as const;
@@ -268,7 +268,7 @@ async function loadPast(on: Db, household: DemoHousehold, position: number): Pro
         })),
       ],
     };
-    await writePlan(on, scope, { version: year - known(PAST.years[0]) + 1, by: PROGRAMME.trainer, plan });
+    await writePlan(on, scope, { version: 1, by: PROGRAMME.trainer, plan });
     const written = [
       ...own.flatMap((row) => row.plantings.map(({ records }, k) => ({ id: named(row, k), records }))),
       ...inOrder.map(({ trial, way, records }) => ({ id: pairId(name, trial, way, "planting"), records })),

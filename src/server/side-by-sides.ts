@@ -10,6 +10,7 @@ import {
   pairStates,
   pairUp,
 } from "@/core/findings";
+import type { Day } from "@/core/day";
 import type { Outcome } from "@/core/problem";
 import type { Weighing } from "@/core/record";
 import { db, transaction } from "@/db/pool";
@@ -28,10 +29,10 @@ import { listSummaries } from "@/db/summaries";
 import { listWeighings } from "@/db/weighings";
 import type { Actor } from "./actor";
 import { outcomeOf, parsed, refused } from "./outcome";
-import { programmeToChange } from "./programme";
+import { programmeToChange, readToday } from "./programme";
 
 /** Differences that somebody may want to find: the second way gives so many times the first, or the other way round. */
-export const RATIOS = [1.15, 1.2, 1.3, 1.5, 2] as const;
+const RATIOS = [1.15, 1.2, 1.3, 1.5, 2] as const;
 /** How often a difference of that size is to be found, and how often one may be claimed where there is none. Common practice. */
 const ASKED = { power: 0.8, falseClaims: 0.05 };
 /** Fewer pairs than this can claim nothing, whatever they say. */
@@ -49,7 +50,7 @@ export interface Shown extends SideBySide {
   readonly pairsIn: number;
   /** Pairs that it takes to find the difference that matters; null where nobody could grow enough. */
   readonly needed: number | null;
-  readonly looks: readonly { readonly pairs: number; readonly verdict: string; readonly lookedAt: string }[];
+  readonly looks: readonly { readonly pairs: number; readonly verdict: string; readonly lookedOn: Day }[];
   /** What it says, as far as somebody looked: left out while pairs are in that nobody has looked at. */
   readonly answer?: Answer;
   /** Ratio of the second way to the first of each pair, for those that were looked at. */
@@ -140,17 +141,23 @@ function shownOf(one: SideBySide, { pairs, looks }: Kept, { lines, weighings }: 
     needed: pairsFor(aimOf(one)) ?? null,
     looks,
     ratios: isLooked ? ratios : [],
-    ...(isLooked && { answer: answerNow(one, ratios, looks.slice(0, -1)) }),
+    ...(isLooked && { answer: answerNow({ one, pairs }, ratios, looks.slice(0, -1)) }),
   };
 }
 
-/** What pairs say now. @param before the looks before this one */
-const answerNow = (one: SideBySide, ratios: readonly number[], before: Kept["looks"]): Answer =>
-  answerOf(ratios, {
+/** What pairs say now. Pairs are left out before the first look alone, so that those that stand are the ones that were planned. @param before the looks before this one */
+function answerNow(
+  { one, pairs }: { readonly one: SideBySide; readonly pairs: readonly Pick<StoredPair, "dropped">[] },
+  ratios: readonly number[],
+  before: Kept["looks"],
+): Answer {
+  const planned = pairs.filter((p) => p.dropped === null).length;
+  return answerOf(ratios, {
     aim: aimOf(one),
-    planned: one.planned,
-    looks: before.map(({ pairs }) => pairs / one.planned),
+    planned,
+    looks: before.map((look) => look.pairs / planned),
   });
+}
 
 const Way = z.string().trim().min(1, { error: "empty" }).max(80, { error: "too-long" });
 const Begun = z.strictObject({
@@ -200,12 +207,12 @@ export function lookAt(actor: Actor, id: unknown): Promise<Outcome<null>> {
     );
     const looks = (await listLooks(db(actor), actor.programmeId)).filter((l) => l.sideBySideId === one.id);
     const { verdict } = answerNow(
-      one,
+      { one, pairs: one.pairs },
       ratios,
       looks.filter(({ pairs }) => pairs < ratios.length),
     );
     await insertLook(db(actor), actor.programmeId, {
-      ...{ id: one.id, pairs: ratios.length, verdict, author: actor.name },
+      ...{ id: one.id, pairs: ratios.length, verdict, author: actor.name, on: await readToday(actor) },
     });
     return { ok: true, value: null };
   });

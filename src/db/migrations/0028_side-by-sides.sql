@@ -43,7 +43,7 @@ CREATE TABLE side_by_side_look (
   pairs integer NOT NULL,
   verdict text NOT NULL,
   author text NOT NULL,
-  looked_at timestamptz NOT NULL DEFAULT now(),
+  looked_on date NOT NULL,
   PRIMARY KEY (side_by_side_id, pairs)
 );
 

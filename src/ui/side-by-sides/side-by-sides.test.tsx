@@ -68,7 +68,7 @@ it.each<[Answer, string]>([
   [{ verdict: "cannot-tell", pairs: 4, morePairs: 9 }, "Cannot tell yet: about 9 more pairs."],
   [{ verdict: "cannot-tell", pairs: 4 }, "would not with more pairs than anybody can grow"],
 ])("answers %o in plain words", (answer, says) => {
-  const looks = [{ pairs: answer.pairs, verdict: answer.verdict, lookedAt: "2026-05-10T10:00:00Z" }];
+  const looks = [{ pairs: answer.pairs, verdict: answer.verdict, lookedOn: "2026-05-10" }];
   const { text, queryByRole } = screen({
     all: [{ ...trial, answer, looks, ratios: [1.2, 0.9] }],
     acts: acts(),

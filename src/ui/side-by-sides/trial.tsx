@@ -2,6 +2,7 @@
 
 import Link from "next/link";
 import { useState } from "react";
+import type { Day } from "@/core/day";
 import type { Answer } from "@/core/findings";
 import type { Outcome, Problem } from "@/core/problem";
 import { AskFirst } from "@/ui/primitives/ask-first";
@@ -34,7 +35,7 @@ export interface TrialFacts {
   readonly pairs: readonly Pair[];
   readonly pairsIn: number;
   readonly needed: number | null;
-  readonly looks: readonly { readonly pairs: number; readonly verdict: string; readonly lookedAt: string }[];
+  readonly looks: readonly { readonly pairs: number; readonly verdict: string; readonly lookedOn: Day }[];
   readonly answer?: Answer;
   readonly ratios: readonly number[];
 }
@@ -117,7 +118,7 @@ export function Trial({ trial, acts }: { trial: TrialFacts; acts?: TrialActs }) 
       {looks.length > 0 && (
         <p className="text-fine text-muted">
           {t("sideBySides.looks", {
-            list: looks.map((l) => `${day(l.lookedAt.slice(0, 10))} (${l.pairs})`).join(", "),
+            list: looks.map((l) => `${day(l.lookedOn)} (${l.pairs})`).join(", "),
           })}
         </p>
       )}
