@@ -71,7 +71,7 @@ console.log(
   `  pak choi, which is up in two thirds of the days, is named by ${percent(told.found, PROGRAMMES)}`,
 );
 console.log(`  where nothing differs ${percent(none.wrong, PROGRAMMES)} name something all the same`);
-for (const [about, held] of Object.entries(none.held))
+for (const [about, { held }] of Object.entries(none.held))
   for (const { promised, held: share, n } of held)
     console.log(
       `  ${about}: ranges for ${100 * promised} % held in ${(100 * share.value).toFixed(1)} % of ${n}`,

@@ -32,6 +32,7 @@ const screens = () => [
   "/groups",
   "/season",
   "/findings",
+  "/side-by-sides",
   "/programmes",
   "/scale",
   "/people",
@@ -40,7 +41,7 @@ const screens = () => [
   group,
   "/mixes",
   "/households/new",
-  ...["doorstep", "match", "bench", "kit", "steps", "days", "contrast", "garden", "log"].map(
+  ...["doorstep", "match", "bench", "kit", "steps", "days", "contrast", "garden", "log", "season"].map(
     (s) => `/house/${house}/${s}`,
   ),
   story,
@@ -70,6 +71,11 @@ describe.each([
     const page = await openPage(opened.browser, `/house/${house}/match`, width, height);
     await page.locator("td button").click();
     await expectAccessible(page, "match panel");
+    await visit(page, "/findings");
+    await page.locator('[id="pak-choi/leaf"] button').click();
+    await see(page, "From sowing until up");
+    await page.waitForSelector('[id="pak-choi/leaf"] svg path');
+    await expectAccessible(page, "a finding");
     await visit(page, `/house/${house}/bench`);
     await page.locator('button[aria-label^="pea"]').click();
     await expectAccessible(page, "planting panel");

@@ -7,13 +7,14 @@ const OverrideLine = z.object({
   value: z.number(),
   reason: z.string(),
   author: z.string(),
+  follows: z.boolean(),
 });
 
 /** The values that a programme has in place of the library's now. */
 export const listOverrides = (on: Db, programmeId: string): Promise<Override[]> =>
   rowsOf(on, OverrideLine, {
-    sql: `SELECT name, value, reason, author FROM (
-        SELECT DISTINCT ON (name) name, value, reason, author FROM library_override WHERE programme_id = $1 ORDER BY name, id DESC
+    sql: `SELECT name, value, reason, author, follows FROM (
+        SELECT DISTINCT ON (name) name, value, reason, author, follows FROM library_override WHERE programme_id = $1 ORDER BY name, id DESC
       ) newest WHERE value IS NOT NULL ORDER BY name`,
     values: [programmeId],
   });
@@ -28,9 +29,9 @@ export async function insertOverrides(
   changes: readonly OverrideChange[],
 ): Promise<void> {
   await on.query(
-    `INSERT INTO library_override (programme_id, name, value, reason, author)
-     SELECT $1, x.name, x.value, x.reason, x.author
-     FROM jsonb_to_recordset($2) AS x(name text, value double precision, reason text, author text)`,
+    `INSERT INTO library_override (programme_id, name, value, reason, author, follows)
+     SELECT $1, x.name, x.value, x.reason, x.author, coalesce(x.follows, false)
+     FROM jsonb_to_recordset($2) AS x(name text, value double precision, reason text, author text, follows boolean)`,
     [programmeId, JSON.stringify(changes)],
   );
 }

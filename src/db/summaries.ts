@@ -101,3 +101,18 @@ export const listSummaries = (
       WHERE s.programme_id = $1 AND s.last_on IS NOT NULL AND ($2::uuid IS NULL OR s.household_id = $2) AND s.${HERE} ORDER BY s.planting_id`,
     values: [programmeId, householdId],
   });
+
+const SharedGoal = z.object({
+  goalId: z.string(),
+  households: z.number(),
+  pickDays: z.number(),
+  kg: z.number(),
+});
+/** What households of a programme got from a planting of a goal on average: days to the first pick, and kg. */
+export type SharedGoal = z.infer<typeof SharedGoal>;
+
+/** What all that share got, by goal, from three households on. */
+export const listSharedGoals = (on: Db): Promise<SharedGoal[]> =>
+  rowsOf(on, SharedGoal, {
+    sql: `SELECT goal_id AS "goalId", households, pick_days AS "pickDays", kg FROM shared_goals()`,
+  });

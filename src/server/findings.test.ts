@@ -3,7 +3,8 @@ import { afterAll, expect, it } from "vitest";
 import { closePool } from "@/db/pool";
 import { twoTrainers } from "@/testing/programme";
 import type { Actor } from "./actor";
-import { findingsFile, previewFinding, readFindings, takeFinding } from "./findings";
+import { findingsFile, followTaken, previewFinding, readFindings, takeFinding } from "./findings";
+import { judgeAll } from "./following";
 import { readOverrides } from "./programme";
 import { stopQueue } from "./queue";
 import { putValues } from "./reference";
@@ -46,26 +47,46 @@ it("has every crop in its file, as an independent reader reads it", async () => 
   expect(Number(rows[0]!.days_to_up)).toBeCloseTo(first!.up!.half.day!, 4);
 });
 
-it("takes what records propose into the programme's values once, and only for those who may change them", async () => {
-  const reader: Actor = { ...trainer, role: "reader" };
-  const [goalId, about] = ["pak-choi/leaf", "up"];
-  expect(await previewFinding(reader, goalId, about)).toMatchObject({ ok: false });
-  expect(await takeFinding(reader, { goalId, about, reason: "seen" })).toMatchObject({ ok: false });
-  expect(await previewFinding(trainer, goalId, about)).toMatchObject({ ok: true });
-  expect(await previewFinding(trainer, goalId, "taste")).toMatchObject({
-    ok: false,
-    problem: { code: "finding-gone" },
-  });
-  expect(await takeFinding(trainer, { goalId, about, reason: "from our own records" })).toMatchObject({
-    ok: true,
-  });
-  const own = await readOverrides({ ...trainer });
-  expect(own).toContainEqual(
-    expect.objectContaining({ name: "crop/pak-choi/emergence.degreeDays", reason: "from our own records" }),
-  );
-  await putValues({ ...trainer }, [{ name: "crop/pak-choi/emergence.degreeDays", value: null }], "");
-  expect(await readOverrides({ ...trainer })).toEqual([]);
-});
+it(
+  "takes what records propose into the programme's values once, and only for those who may change them",
+  { timeout: 120_000 },
+  async () => {
+    const reader: Actor = { ...trainer, role: "reader" };
+    const [goalId, about] = ["pak-choi/leaf", "up"];
+    expect(await previewFinding(reader, goalId, about)).toMatchObject({ ok: false });
+    expect(await takeFinding(reader, { goalId, about, reason: "seen" })).toMatchObject({ ok: false });
+    expect(await previewFinding(trainer, goalId, about)).toMatchObject({ ok: true });
+    expect(await previewFinding(trainer, goalId, "taste")).toMatchObject({
+      ok: false,
+      problem: { code: "finding-gone" },
+    });
+    expect(await takeFinding(trainer, { goalId, about, reason: "from our own records" })).toMatchObject({
+      ok: true,
+    });
+    const own = await readOverrides({ ...trainer });
+    expect(own).toContainEqual(
+      expect.objectContaining({ name: "crop/pak-choi/emergence.degreeDays", reason: "from our own records" }),
+    );
+    // It follows new records: as long as they say the same it stays, and one put in by hand is left alone.
+    const name = "crop/pak-choi/emergence.degreeDays";
+    const now = async () => (await readOverrides({ ...trainer })).find((o) => o.name === name)!;
+    const { value } = await now();
+    await judgeAll(trainer.programmeId);
+    await followTaken(trainer.programmeId);
+    expect(await now()).toMatchObject({ value, follows: true });
+    await putValues({ ...trainer }, [{ name, value: 2 * value }], "from our own records", true);
+    await judgeAll(trainer.programmeId);
+    await followTaken(trainer.programmeId);
+    expect((await now()).value).toBeCloseTo(value, 0);
+    await putValues({ ...trainer }, [{ name, value: 2 * value }], "a new seed firm");
+    await judgeAll(trainer.programmeId);
+    await followTaken(trainer.programmeId);
+    expect(await now()).toMatchObject({ value: 2 * value, follows: false });
+    await putValues({ ...trainer }, [{ name, value: null }], "");
+    await judgeAll(trainer.programmeId);
+    expect(await readOverrides({ ...trainer })).toEqual([]);
+  },
+);
 
 it("shows nothing of another programme", async () => {
   const { plantings, goals, leading } = await readFindings(stranger, {});

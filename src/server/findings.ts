@@ -21,13 +21,13 @@ import type { Outcome } from "@/core/problem";
 import type { Reference } from "@/core/setting";
 import { listNames } from "@/db/households";
 import { db } from "@/db/pool";
-import { listSummaries } from "@/db/summaries";
+import { listSharedGoals, listSummaries, type SharedGoal } from "@/db/summaries";
 import { listWeighings } from "@/db/weighings";
 import { SHIPPED } from "@/library";
 import type { Actor } from "./actor";
 import { outcomeOf, refused } from "./outcome";
 import { readPrices } from "./prices";
-import { judgingSince, programmeToChange, readReference } from "./programme";
+import { judgingSince, programmeToChange, readOverrides, readReference } from "./programme";
 import { type PlanDifference, previewValues, putValues } from "./reference";
 import { goalIn } from "./setting";
 
@@ -150,8 +150,23 @@ export function takeFinding(
     const allowed = await programmeToChange(actor);
     if (!allowed.ok) return allowed;
     const proposal = await proposed(actor, goalId, about);
-    return proposal ? putValues(actor, changesOf(proposal), reason) : refused({ code: "finding-gone" });
+    return proposal ? putValues(actor, changesOf(proposal), reason, true) : refused({ code: "finding-gone" });
   });
+}
+
+/**
+ * Puts values that were taken from findings where the records have them now. Call it once all plans are judged: what was to
+ * be expected goes by the values in force.
+ */
+export async function followTaken(programmeId: string): Promise<void> {
+  const actor: Actor = { role: "trainer", programmeId, name: "" };
+  const taken = (await readOverrides(actor)).filter((o) => o.follows);
+  if (taken.length === 0) return;
+  const { goals } = await readFindings(actor, {});
+  for (const proposal of goals.flatMap((g) => g.proposals)) {
+    const own = taken.find((o) => proposal.values.some(({ name }) => name === o.name));
+    if (own) await putValues({ ...actor, name: own.author }, changesOf(proposal), own.reason, true);
+  }
 }
 
 /** What the records say, as a file. */
@@ -175,16 +190,24 @@ export async function readLetter(
   actor: Actor,
   householdId: string,
   asked: unknown,
-): Promise<{ readonly year?: number; readonly years: readonly number[]; readonly letter: Letter }> {
+): Promise<{
+  readonly year?: number;
+  readonly years: readonly number[];
+  readonly letter: Letter;
+  readonly shared: readonly SharedGoal[];
+}> {
   const on = db(actor);
-  const [all, weighings, prices] = await Promise.all([
+  const [all, weighings, prices, shared] = await Promise.all([
     listSummaries(on, actor.programmeId, householdId),
     listWeighings(on, actor.programmeId),
     readPrices(actor),
+    listSharedGoals(on),
   ]);
   const years = [...new Set(all.map(yearOf))].sort().reverse();
   const wanted = Ask.shape.year.parse(asked);
   const year = years.find((y) => y === wanted) ?? years[0];
   const lines = all.filter((line) => yearOf(line) === year);
-  return { year, years, letter: letterOf(lines, weighings, prices) };
+  const letter = letterOf(lines, weighings, prices);
+  const isGrown = new Set(letter.grown.map((g) => g.goalId));
+  return { year, years, letter, shared: shared.filter((s) => isGrown.has(s.goalId)) };
 }

@@ -1,7 +1,14 @@
 import * as z from "zod";
 import { addDays } from "@/core/day";
 import { SETTLED_BY } from "@/core/days";
-import { csvHead, csvLines, dataPackage } from "@/core/exchange";
+import {
+  csvHead,
+  csvLines,
+  dataPackage,
+  PLANTING_FIELDS,
+  plantingsCsv,
+  RECORD_FIELDS,
+} from "@/core/exchange";
 import { plainJpeg } from "@/core/photo";
 import type { Outcome } from "@/core/problem";
 import { dayProblem, dueOn, GardenRecord } from "@/core/record";
@@ -20,6 +27,7 @@ import {
   type ShownRecord,
 } from "@/db/records";
 import { listProgress } from "@/db/progress";
+import { listSummaries } from "@/db/summaries";
 import { pickedByWeek } from "@/db/picked";
 import { db, transaction } from "@/db/pool";
 import type { Actor } from "./actor";
@@ -172,7 +180,19 @@ export function recordsPackage(actor: Actor, householdId: string | null): Promis
       value: {
         name: `${name}.zip`,
         type: "application/zip",
-        parts: dataPackage(recordLines(actor, householdId), about),
+        parts: dataPackage(
+          [
+            {
+              ...{ name: "records", fields: RECORD_FIELDS, primaryKey: "record_id" },
+              lines: recordLines(actor, householdId),
+            },
+            {
+              ...{ name: "plantings", fields: PLANTING_FIELDS, primaryKey: "planting_id" },
+              lines: [plantingsCsv(await listSummaries(db(actor), actor.programmeId, householdId))],
+            },
+          ],
+          about,
+        ),
       },
     };
   });

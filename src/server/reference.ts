@@ -84,11 +84,12 @@ export function previewValues(
 export const previewOverride = (actor: Actor, name: string, value: number | null) =>
   previewValues(actor, [{ name, value }]);
 
-/** Puts a programme's own values in place of the library's, with the reason. */
+/** Puts a programme's own values in place of the library's, with the reason. @param follows whether they follow new records from now on */
 export function putValues(
   actor: Actor,
   changes: readonly ValueChange[],
   reason: string,
+  follows = false,
 ): Promise<Outcome<null>> {
   return outcomeOf(async () => {
     const why = reason.trim();
@@ -100,7 +101,7 @@ export function putValues(
     await insertOverrides(
       db(actor),
       actor.programmeId,
-      changes.map((change) => ({ ...change, reason: why, author: actor.name })),
+      changes.map((change) => ({ ...change, reason: why, author: actor.name, follows })),
     );
     await judgeSoon(actor.programmeId);
     return { ok: true, value: null };

@@ -1,5 +1,6 @@
 import { db } from "@/db/pool";
 import { allProgrammes } from "@/db/programmes";
+import { followTaken } from "./findings";
 import { followTasks, judgeAll } from "./following";
 import { workSoon } from "./judging";
 import { type MessageWords, remindAll } from "./messages";
@@ -26,7 +27,10 @@ export async function startWork(words: MessageWords): Promise<void> {
       remind: async () => {
         for (const { id } of await allProgrammes(db("everything"))) await remindAll(id, words);
       },
-      judge: ({ programmeId }) => judgeAll(programmeId),
+      judge: async ({ programmeId }) => {
+        await judgeAll(programmeId);
+        await followTaken(programmeId);
+      },
     });
     for (const { id } of await allProgrammes(db("everything")))
       if (await judgingSince({ role: "trainer", programmeId: id, name: "" })) await workSoon(id);

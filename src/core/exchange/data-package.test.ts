@@ -5,7 +5,9 @@ import { Package } from "datapackage";
 import { unzipSync } from "fflate";
 import { expect, it } from "vitest";
 import { recordLine } from "@/testing/record-line";
-import { csvHead, csvLines, dataPackage } from ".";
+import { TRUTHS } from "@/demo/seasons";
+import { linesOf } from "@/testing/past";
+import { csvHead, csvLines, dataPackage, PLANTING_FIELDS, plantingsCsv, RECORD_FIELDS } from ".";
 
 async function* lines(): AsyncGenerator<string, void> {
   yield csvHead();
@@ -29,9 +31,19 @@ async function* lines(): AsyncGenerator<string, void> {
 it("is a package that an independent reader finds valid, and reads back row by row with its types", async () => {
   const parts: Uint8Array[] = [];
   const about = { name: "records", title: "Records", made: "2026-05-18T18:00:00.000Z" };
-  for await (const part of dataPackage(lines(), about)) parts.push(part);
+  const plantings = linesOf(3, TRUTHS);
+  const tables = [
+    { name: "records", fields: RECORD_FIELDS, primaryKey: "record_id", lines: lines() },
+    {
+      name: "plantings",
+      fields: PLANTING_FIELDS,
+      primaryKey: "planting_id",
+      lines: [plantingsCsv(plantings)],
+    },
+  ];
+  for await (const part of dataPackage(tables, about)) parts.push(part);
   const files = unzipSync(Uint8Array.from(Buffer.concat(parts)));
-  expect(Object.keys(files).sort()).toEqual(["datapackage.json", "records.csv"]);
+  expect(Object.keys(files).sort()).toEqual(["datapackage.json", "plantings.csv", "records.csv"]);
   const folder = mkdtempSync(join(tmpdir(), "pip-row-package-"));
   try {
     for (const [name, bytes] of Object.entries(files)) writeFileSync(join(folder, name), bytes);
@@ -51,6 +63,9 @@ it("is a package that an independent reader finds valid, and reads back row by r
     expect(rows[0]!.note).toContain("twice");
     expect(rows[0]!.date).toBeInstanceOf(Date);
     expect(rows[1]).toMatchObject({ value: null, row: null });
+    const grown = await read.resources[1]!.read({ keyed: true });
+    expect(grown).toHaveLength(plantings.length);
+    expect(grown.map((g) => g.kg)).toEqual(plantings.map((p) => p.kg));
   } finally {
     rmSync(folder, { recursive: true, force: true });
   }

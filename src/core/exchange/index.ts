@@ -4,5 +4,6 @@ export { dataPackage } from "./data-package";
 export { faultsToCsv, type RowFault } from "./faults";
 export { readValues, type ValueRow, valuesToCsv, valuesToJson } from "./library-file";
 export { type PriceRow, pricesToCsv, readPriceList } from "./price-list";
-export { csvHead, csvLines, type RecordLine } from "./records-csv";
+export { csvHead, RECORD_FIELDS, csvLines, type RecordLine } from "./records-csv";
 export { findingsCsv } from "./findings-csv";
+export { PLANTING_FIELDS, plantingsCsv } from "./plantings-csv";

@@ -15,6 +15,12 @@ export interface Held {
   readonly n: number;
 }
 
+/** How often ranges hold, and by what their spread is to be multiplied so that they do. */
+export interface Calibrated {
+  readonly held: readonly Held[];
+  readonly widen: number;
+}
+
 const PROMISES = [0.5, 0.8, 0.95];
 
 /** The spread of the logarithm on either side of the likely value, of a range that holds in four cases of five. */

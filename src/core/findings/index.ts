@@ -1,7 +1,7 @@
 /** What do this town's records say, how sure is it, and what should be expected from now on? */
 export { type Belief, believe, type House, type Range } from "./belief";
 export { type Driver, type Effect, explain, type Explained } from "./blocks";
-export { calibrationOf, type Foretold, type Held, widening } from "./calibration";
+export { type Calibrated, calibrationOf, widening } from "./calibration";
 export { type Ended, endsByDay, type EndStep } from "./ends";
 export { logRank, type Test } from "./log-rank";
 export { meanDifference, middleDifference, permutationP } from "./pairs";

@@ -34,7 +34,7 @@ describe("over many invented seasons", () => {
     const claims = even.flatMap((all) => sentences(all).filter(({ code }) => code !== "lost"));
     expect(claims.length).toBeLessThanOrEqual(1);
     const { up, pick, harvest } = calibrations(even.flat(), []);
-    for (const held of [up, pick, harvest].map((h) => h.find(({ promised }) => promised === 0.8)!)) {
+    for (const held of [up, pick, harvest].map((h) => h.held.find(({ promised }) => promised === 0.8)!)) {
       expect(held.held.value).toBeGreaterThan(0.66);
       expect(held.held.value).toBeLessThan(0.95);
     }

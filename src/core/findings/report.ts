@@ -1,7 +1,7 @@
 import { type Day, daysBetween } from "../day";
 import { type Detail, inKg, type Weighing } from "../record";
 import { believe, type Belief, type House, type Range } from "./belief";
-import { calibrationOf, type Foretold, type Held } from "./calibration";
+import { type Calibrated, calibrationOf, type Foretold, widening } from "./calibration";
 import { alikeOf, type Count, type Estimate, shareOf } from "./share";
 import { type Drive, drivesOf } from "./drivers";
 import type { Line } from "./line";
@@ -340,7 +340,7 @@ function heardUntil(lines: readonly Line[]): HeardUntil {
 export function calibrations(
   lines: readonly Line[],
   weighings: readonly Weighing[],
-): Record<"up" | "pick" | "harvest", Held[]> {
+): Record<"up" | "pick" | "harvest", Calibrated> {
   const heard = heardUntil(lines);
   const days = (asked: Asked): Foretold[] =>
     lines.flatMap((line) => {
@@ -356,5 +356,9 @@ export function calibrations(
       ? [{ expected: line.expectedKg, real: kg }]
       : [];
   });
-  return { up: calibrationOf(days(UP)), pick: calibrationOf(days(PICK)), harvest: calibrationOf(harvests) };
+  const calibrated = (all: readonly Foretold[]): Calibrated => ({
+    held: calibrationOf(all),
+    widen: widening(all),
+  });
+  return { up: calibrated(days(UP)), pick: calibrated(days(PICK)), harvest: calibrated(harvests) };
 }

@@ -8,6 +8,8 @@ export interface Override {
   readonly value: number;
   readonly reason: string;
   readonly author: string;
+  /** Taken from findings: it follows new records until somebody puts another value in its place. */
+  readonly follows?: boolean;
 }
 
 /** A deep copy of `part` with the number at `path` replaced; undefined when no number stands there. */

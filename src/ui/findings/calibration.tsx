@@ -1,7 +1,7 @@
 "use client";
 
 import { useCallback } from "react";
-import type { Held } from "@/core/findings";
+import type { Calibrated } from "@/core/findings";
 import { Chart } from "@/ui/draw/chart";
 import { chartInk } from "@/ui/draw/chart-ink";
 import { FactTable } from "@/ui/primitives/fact-table";
@@ -11,7 +11,7 @@ const ABOUT = ["up", "pick", "harvest"] as const;
 const SYMBOLS = { up: "circle", pick: "rect", harvest: "triangle" };
 
 export interface CalibrationProps {
-  readonly calibration: Readonly<Record<(typeof ABOUT)[number], readonly Held[]>>;
+  readonly calibration: Readonly<Record<(typeof ABOUT)[number], Calibrated>>;
 }
 
 /** Whether ranges hold as often as they promise: what is expected, held against what came. */
@@ -43,19 +43,19 @@ export function Calibration({ calibration }: CalibrationProps) {
           lineStyle: { color: muted, type: "dashed", width: 1 },
           silent: true,
         },
-        ...ABOUT.filter((about) => calibration[about].length > 0).map((about) => ({
+        ...ABOUT.filter((about) => calibration[about].held.length > 0).map((about) => ({
           type: "line",
           name: t(`findings.about.${about}`),
           symbol: SYMBOLS[about],
           symbolSize: 9,
           itemStyle: { color: inks[about] },
           lineStyle: { color: inks[about], width: 1.5 },
-          data: calibration[about].map((h) => [100 * h.promised, 100 * h.held.value]),
+          data: calibration[about].held.map((h) => [100 * h.promised, 100 * h.held.value]),
         })),
       ],
     };
   }, [calibration, t]);
-  const shown = ABOUT.filter((about) => calibration[about].length > 0);
+  const shown = ABOUT.filter((about) => calibration[about].held.length > 0);
   return (
     <section aria-label={t("findings.calibration")} className="min-w-0">
       <h2 className="border-t-rule border-ink pt-1.5 text-lg font-bold">{t("findings.calibration")}</h2>
@@ -66,13 +66,14 @@ export function Calibration({ calibration }: CalibrationProps) {
           <p className="text-note">
             {shown
               .map((about) => {
-                const held = calibration[about].find(({ promised }) => promised === 0.8);
+                const { widen } = calibration[about];
+                const held = calibration[about].held.find(({ promised }) => promised === 0.8);
                 return held
-                  ? t("findings.calibrationSays", {
+                  ? `${t("findings.calibrationSays", {
                       about: t(`findings.about.${about}`),
                       held: percent(held.held.value),
                       ...{ low: percent(held.held.low), high: percent(held.held.high), n: number(held.n) },
-                    })
+                    })}${widen > 1 ? ` ${t("findings.widen", { times: number(Math.round(10 * widen) / 10) })}` : ""}`
                   : "";
               })
               .join(" ")}
@@ -83,7 +84,7 @@ export function Calibration({ calibration }: CalibrationProps) {
             <FactTable
               head={[t("findings.of"), t("findings.promised"), t("findings.held"), "n"]}
               rows={shown.flatMap((about) =>
-                calibration[about].map((h) => [
+                calibration[about].held.map((h) => [
                   t(`findings.about.${about}`),
                   percent(h.promised),
                   `${percent(h.held.value)} (${percent(h.held.low)}–${percent(h.held.high)})`,

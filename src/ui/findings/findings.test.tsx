@@ -1,7 +1,7 @@
 // @vitest-environment happy-dom
 import { fireEvent, waitFor } from "@testing-library/react";
 import { expect, it, vi } from "vitest";
-import { type GoalReport, leadingOf, oddOnes, reportOf } from "@/core/findings";
+import { calibrations, type GoalReport, leadingOf, oddOnes, reportOf } from "@/core/findings";
 import { TRUTHS } from "@/demo/seasons";
 import { linesOf } from "@/testing/past";
 import { show } from "@/testing/screen";
@@ -32,7 +32,7 @@ const screen = (more: Partial<FindingsProps> = {}) =>
         ...r,
         proposals: r.goalId === "pak-choi/leaf" ? [proposal] : [],
       }))}
-      calibration={{ up: [], pick: [], harvest: [] }}
+      calibration={calibrations(lines, [])}
       odd={[]}
       names={{}}
       {...more}
@@ -91,6 +91,15 @@ it("names what is to be asked about, and where", () => {
   expect(getByRole("link", { name: "03 Braskel" }).getAttribute("href")).toBe(
     `/house/${slip.householdId}/planting/${slip.plantingId}`,
   );
+});
+
+it("says whether ranges held, of each kind, and has the table behind the picture", () => {
+  const narrow = calibrations(lines, []);
+  const { text } = screen({ calibration: { ...narrow, up: { ...narrow.up, widen: 1.42 } } });
+  expect(text()).toMatch(
+    /Days to up: ranges meant for 80 % held in \d+ % \(.*\)\. They are too narrow: 1\.4 times/,
+  );
+  expect(text()).toMatch(/Harvest: ranges meant for 80 % held in/);
 });
 
 it("says that nothing can be counted yet, and that nothing stands out", () => {

@@ -14,6 +14,7 @@ export function SeasonLetter({
   year,
   years,
   letter,
+  shared,
 }: {
   householdId: string;
   name: string;
@@ -21,6 +22,13 @@ export function SeasonLetter({
   year?: number;
   years: readonly number[];
   letter: Letter;
+  /** What all that share got of what this household grew, a planting, from three households on. */
+  shared: readonly {
+    readonly goalId: string;
+    readonly households: number;
+    readonly pickDays: number;
+    readonly kg: number;
+  }[];
 }) {
   const { t, crop, quantity, money, longDay, number, percent } = useWords();
   const { grown, kg, worthMinor, pricedKg, firstPickOn, picks, well, hard } = letter;
@@ -107,6 +115,31 @@ export function SeasonLetter({
               ▲ {t("letter.doubtful", { crop: crop(goalId), kg: quantity(much, "mass") })}
             </p>
           ))}
+          {shared.length > 0 && (
+            <section aria-label={t("letter.shared")} className="mt-5">
+              <h2 className="text-lg font-bold">{t("letter.shared")}</h2>
+              <p className="text-fine text-muted">{t("letter.sharedLead")}</p>
+              <FactTable
+                head={[
+                  t("letter.crop"),
+                  t("letter.households"),
+                  t("letter.days"),
+                  t("letter.each"),
+                  t("letter.own"),
+                ]}
+                rows={shared.map((s) => {
+                  const own = grown.find((g) => g.goalId === s.goalId);
+                  return [
+                    crop(s.goalId),
+                    String(s.households),
+                    number(Math.round(s.pickDays)),
+                    quantity(s.kg, "mass"),
+                    own && own.kg > 0 ? quantity(own.kg / own.plantings, "mass") : "–",
+                  ];
+                })}
+              />
+            </section>
+          )}
           <p className="mt-3 text-fine text-muted">{t("letter.basis")}</p>
         </>
       )}
