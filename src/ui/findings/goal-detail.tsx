@@ -82,7 +82,7 @@ export function GoalDetail({ finding, acts }: { finding: GoalFinding; acts?: Fin
       <Seasons finding={finding} />
       {drives.length > 0 && (
         <section aria-label={t("findings.drives")} className="mt-3">
-          <h4 className="font-bold">{t("findings.drives")}</h4>
+          <h3 className="font-bold">{t("findings.drives")}</h3>
           <p className="text-fine text-muted">{t("findings.drivesLead")}</p>
           <ul className="text-note">
             {drives.map((drive) => (
@@ -131,7 +131,7 @@ function Seasons({ finding: { seasons, seasonsP } }: { finding: GoalFinding }) {
   if (seasons.length === 0) return null;
   return (
     <section aria-label={t("findings.seasons")} className="mt-3 max-w-[36rem]">
-      <h4 className="font-bold">{t("findings.seasons")}</h4>
+      <h3 className="font-bold">{t("findings.seasons")}</h3>
       <FactTable
         head={[t("findings.year"), t("letter.plantings"), t("findings.pickIn"), t("findings.aPlanting")]}
         rows={seasons.map(({ year, plantings, pickDays, kg }) => [

@@ -109,7 +109,7 @@ export function Timing({ what, timing }: { what: "up" | "pick"; timing: TimingFa
   const most = Math.max(expected.high, half.high ?? 0, half.day ?? 0, packetDays ?? 0) * 1.1;
   return (
     <section aria-label={t(`findings.timing.${what}`)} className="min-w-0">
-      <h4 className="font-bold">{t(`findings.timing.${what}`)}</h4>
+      <h3 className="font-bold">{t(`findings.timing.${what}`)}</h3>
       <p className="text-note">
         {t("findings.timingSays", {
           days: daysText(timing, words),
