@@ -74,6 +74,29 @@ describe("a report", () => {
     expect(after.up!.waiting).toBe(before.up!.waiting + 2);
   });
 
+  it("tells those that are gone without a pick from those that still grow", () => {
+    const chard = lines.find((l) => l.goalId === "chard/leaf" && l.picks > 0)!;
+    const line = (n: number, change: Partial<Line>): Line => ({
+      ...{
+        ...chard,
+        plantingId: String(n),
+        sownOn: "2024-04-01",
+        firstPickOn: null,
+        endedOn: null,
+        plants: 4,
+      },
+      ...{ picks: 0, kg: 0, lostYoung: 0, lostGrown: 0, lastOn: "2024-05-10", ...change },
+    });
+    const became = report("chard/leaf", [
+      line(1, { firstPickOn: "2024-05-21", picks: 1, kg: 0.2, lastOn: "2024-05-21" }),
+      line(2, { endedOn: "2024-04-21" }),
+      line(3, { lostGrown: 4, lastOn: "2024-05-01" }),
+      line(4, {}),
+    ]).became!;
+    // Of four, one is gone after 20 days and one after 30; of the two that are left the one that is watched is picked.
+    expect(became).toEqual({ day: 50, gone: 0.5, picked: 0.25 });
+  });
+
   it("counts bunches by what the programme weighed, and leaves those that nobody can weigh out", () => {
     const chard = lines.find((l) => l.goalId === "chard/leaf" && l.picks > 0)!;
     const counted: Line = { ...chard, plantingId: "counted", kg: 0, bunches: 10 };

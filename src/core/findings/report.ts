@@ -5,6 +5,7 @@ import { type Calibrated, calibrationOf, type Foretold, widening } from "./calib
 import { alikeOf, type Count, type Estimate, shareOf } from "./share";
 import { type Drive, drivesOf } from "./drivers";
 import type { Line } from "./line";
+import { type Ended, endsByDay } from "./ends";
 import { logRank } from "./log-rank";
 import { isTooMuch } from "./odd";
 import { dayBy, type DayBy, type Step, survival, type Wait } from "./survival";
@@ -69,6 +70,8 @@ export interface GoalReport {
   readonly pick?: Timing;
   readonly cameUp?: Estimate & { readonly seeds: number };
   readonly losses?: Losses;
+  /** What became of plantings by the last day on which any was picked or gone, as shares of all; the rest still grows. */
+  readonly became?: { readonly day: number; readonly picked: number; readonly gone: number };
   readonly gave?: Gave;
   readonly drives: readonly Drive[];
   /** By the year of sowing, the latest first; left out where there is one alone. */
@@ -261,6 +264,22 @@ function gaveOf(
   };
 }
 
+/** What became of plantings: picked, or gone without a pick; those that are watched no longer count for as long as they were. */
+function becameOf(lines: readonly Line[], heard: HeardUntil): GoalReport["became"] {
+  const ended = lines.flatMap((line): Ended<"picked" | "gone">[] => {
+    const wait = waitOf(line, PICK, heard);
+    if (!wait || line.sownOn === null) return [];
+    if (wait.isOver) return [{ days: wait.days, end: "picked" }];
+    const isLost = line.plants !== null && line.plants > 0 && line.lostYoung + line.lostGrown >= line.plants;
+    const goneOn = line.endedOn ?? (isLost ? line.lastOn : null);
+    return goneOn === null
+      ? [{ days: wait.days, end: null }]
+      : [{ days: Math.max(1, daysBetween(line.sownOn, goneOn)), end: "gone" }];
+  });
+  const last = endsByDay(ended).at(-1);
+  return last && { day: last.day, picked: last.shares.picked ?? 0, gone: last.shares.gone ?? 0 };
+}
+
 /** Seasons of a goal beside each other, and whether they differ in their days to the first pick by more than chance (log-rank). */
 function seasonsOf(
   lines: readonly Line[],
@@ -321,6 +340,7 @@ export function reportOf(
           cameUp: { ...shareOfAll(seeds), seeds: seeds.reduce((sum, { n }) => sum + n, 0) },
         }),
         losses: lossesOf(own),
+        became: becameOf(own, heard),
         gave: gaveOf(own, { weighings: weighed, scale: scales.harvest }),
         drives: drivesOf(own, weighed),
         ...seasonsOf(own, { heard, weighings: weighed }),

@@ -23,7 +23,7 @@ export type GoalFinding = GoalReport & { readonly proposals: readonly Proposal[]
 export function GoalDetail({ finding, acts }: { finding: GoalFinding; acts?: FindingActs }) {
   const words = useWords();
   const { t, percent, quantity, number } = words;
-  const { up, pick, cameUp, losses, gave, drives, proposals } = finding;
+  const { up, pick, cameUp, became, losses, gave, drives, proposals } = finding;
   return (
     <div className="border-b border-line pb-5">
       <div className="grid gap-x-8 gap-y-5 pt-2 lg:grid-cols-2">
@@ -39,6 +39,16 @@ export function GoalDetail({ finding, acts }: { finding: GoalFinding; acts?: Fin
               low: percent(cameUp.low),
               high: percent(cameUp.high),
               seeds: cameUp.seeds,
+            })}
+          </li>
+        )}
+        {became && (
+          <li className="border-t border-line py-1.5">
+            <b>{t("findings.became")}</b>{" "}
+            {t("findings.becameSays", {
+              day: number(became.day),
+              picked: percent(Math.round(100 * became.picked) / 100),
+              gone: percent(Math.round(100 * became.gone) / 100),
             })}
           </li>
         )}
