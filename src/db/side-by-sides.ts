@@ -144,13 +144,17 @@ export type Candidate = z.infer<typeof Candidate>;
 /** Plantings of plans that are in no side-by-side and have not ended, of households that grow a goal in at least two bags. */
 export const listCandidates = (on: Db, programmeId: string): Promise<Candidate[]> =>
   rowsOf(on, Candidate, {
-    sql: `SELECT * FROM (
-        SELECT p.goal_id AS "goalId", p.household_id AS "householdId", h.code, h.name, p.id AS "plantingId", p.row_id AS "rowId", r.position + 1 AS row, b.kind_id AS "bagKindId", p.sow_on::text AS "sowOn",
-          h.number, (SELECT count(DISTINCT o.row_id) FROM planting o WHERE o.household_id = p.household_id AND o.goal_id = p.goal_id AND NOT o.removed) AS bags
-        FROM planting p JOIN household h ON h.id = p.household_id JOIN plan_row r ON r.id = p.row_id JOIN bag b ON b.id = r.bag_id
-          LEFT JOIN planting_progress g ON g.planting_id = p.id
-        WHERE p.programme_id = $1 AND NOT p.removed AND NOT h.put_away AND g.ended_on IS NULL
-          AND NOT EXISTS (SELECT 1 FROM side_by_side_pair s WHERE p.id IN (s.first_planting_id, s.second_planting_id))
-      ) c WHERE bags > 1 ORDER BY "goalId", number, row, "sowOn"`,
+    sql: `WITH twice AS (
+        SELECT household_id, goal_id FROM planting WHERE programme_id = $1 AND NOT removed GROUP BY 1, 2 HAVING count(DISTINCT row_id) > 1
+      ), taken AS (
+        SELECT first_planting_id AS id FROM side_by_side_pair WHERE programme_id = $1
+        UNION SELECT second_planting_id FROM side_by_side_pair WHERE programme_id = $1
+      )
+      SELECT p.goal_id AS "goalId", p.household_id AS "householdId", h.code, h.name, p.id AS "plantingId", p.row_id AS "rowId", r.position + 1 AS row, b.kind_id AS "bagKindId", p.sow_on::text AS "sowOn"
+      FROM twice w JOIN planting p ON p.household_id = w.household_id AND p.goal_id = w.goal_id AND p.programme_id = $1
+        JOIN household h ON h.id = p.household_id JOIN plan_row r ON r.id = p.row_id JOIN bag b ON b.id = r.bag_id
+        LEFT JOIN planting_progress g ON g.planting_id = p.id
+      WHERE NOT p.removed AND NOT h.put_away AND g.ended_on IS NULL AND p.id NOT IN (SELECT id FROM taken)
+      ORDER BY p.goal_id, h.number, r.position, p.sow_on`,
     values: [programmeId],
   });

@@ -50,10 +50,8 @@ export function drivesOf(lines: readonly Line[], weighings: readonly Weighing[])
     if (ways.length < 2) return [];
     const explained = explain(
       known.map(({ figure }) => figure),
-      [
-        { name: "household", values: known.map(({ line }) => line.householdId) },
-        { name: driver, values: words },
-      ],
+      [{ name: driver, values: words }],
+      { blocks: known.map(({ line }) => line.householdId) },
     );
     if (!explained || explained.residual.df < CASES_A_WAY * (ways.length - 1)) return [];
     if (explained.tangled.includes(driver)) return [{ driver, code: "tangled", ways }];

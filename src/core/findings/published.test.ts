@@ -110,6 +110,10 @@ describe("differences, against R", () => {
     expect(table.residual).toEqual({ df: 12, meanSquare: expect.closeTo(15.441, 2) });
     // The three together are told by the blocks already: they were laid out so.
     expect(table.tangled).toEqual(["all"]);
+    // Blocks held apart by their means say the same.
+    const apart = explain(pounds, drivers.slice(1), { blocks: block })!;
+    expect(apart.effects.map((e) => e.f)).toEqual(table.effects.slice(1).map((e) => expect.closeTo(e.f, 6)));
+    expect(apart.residual.df).toBe(12);
     const { last } = explain(pounds, [drivers[0]!, drivers[2]!, drivers[3]!, drivers[1]!])!;
     // confint(lm(yield ~ block + P + K + N))
     expect(last).toEqual({
