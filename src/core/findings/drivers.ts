@@ -1,7 +1,7 @@
-import { inKg, type Weighing } from "../record";
+import type { Weighing } from "../record";
 import { explain } from "./blocks";
+import { toldBy } from "./harvest";
 import type { Line } from "./line";
-import { isTooMuch } from "./odd";
 import type { Estimate } from "./share";
 
 /** What may drive how much plantings give, beside the household that grows them. */
@@ -36,20 +36,14 @@ const CASES_A_WAY = 5;
  * its own. What records cannot bear is not asked; what always came with a household cannot be told apart from it.
  */
 export function drivesOf(lines: readonly Line[], weighings: readonly Weighing[]): Drive[] {
-  const weighed = lines.flatMap((line) => {
-    const { kg } = inKg(line, weighings);
-    const expected = line.expectedKg?.likely ?? 0;
-    return line.endedOn !== null && expected > 0 && kg > 0 && !isTooMuch(kg, line.expectedKg)
-      ? [{ line, figure: Math.log(kg / expected) }]
-      : [];
-  });
+  const told = toldBy(lines, weighings);
   return (Object.keys(DRIVERS) as DriverName[]).flatMap((driver): Drive[] => {
-    const known = weighed.filter(({ line }) => DRIVERS[driver](line) !== null);
+    const known = told.filter(({ line }) => DRIVERS[driver](line) !== null);
     const words = known.map(({ line }) => DRIVERS[driver](line) ?? "");
     const ways = [...new Set(words)].sort();
     if (ways.length < 2) return [];
     const explained = explain(
-      known.map(({ figure }) => figure),
+      known.map(({ ratio }) => Math.log(ratio)),
       [{ name: driver, values: words }],
       { blocks: known.map(({ line }) => line.householdId) },
     );

@@ -1,3 +1,5 @@
+import { groupBy } from "./group";
+
 /** How long a planting was watched, and what it came to: one of several ends, or none yet. */
 export interface Ended<E extends string> {
   readonly days: number;
@@ -15,19 +17,18 @@ export interface EndStep<E extends string> {
  * was lost is not one that still waits for its first pick.
  */
 export function endsByDay<E extends string>(watched: readonly Ended<E>[]): EndStep<E>[] {
-  const days = [...new Set(watched.flatMap((w) => (w.end ? [w.days] : [])))].sort((a, b) => a - b);
-  let left = 1;
+  const days = [...groupBy(watched, (w) => w.days)].sort(([a], [b]) => a - b);
+  let [left, atRisk] = [1, watched.length];
   let shares: Partial<Record<E, number>> = {};
-  return days.map((day) => {
-    const atRisk = watched.filter((w) => w.days >= day).length;
-    const before = left;
+  return days.flatMap(([day, here]) => {
+    const [before, each] = [atRisk, left / atRisk];
+    atRisk = before - here.length;
+    const ended = here.flatMap(({ end }) => end ?? []);
+    if (ended.length === 0) return [];
     const now: Partial<Record<E, number>> = { ...shares };
-    for (const { end } of watched.filter((w) => w.days === day)) {
-      if (end === null) continue;
-      now[end] = (now[end] ?? 0) + before / atRisk;
-      left -= before / atRisk;
-    }
+    for (const end of ended) now[end] = (now[end] ?? 0) + each;
+    left -= each * ended.length;
     shares = now;
-    return { day, shares };
+    return [{ day, shares }];
   });
 }

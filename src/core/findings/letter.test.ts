@@ -9,7 +9,7 @@ const own = lines.filter((l) => l.householdId === householdId && l.sownOn?.start
 const price = (item: string, minor: number) => ({ [item]: { item, minor, size: 1, together: false } });
 
 it("sums what was picked, and what that would have cost where there is a price", () => {
-  const { grown, kg, picks, worthMinor, pricedKg, firstPickOn } = letterOf(
+  const { grown, kg, picks, worthMinor, pricedShare, firstPickOn } = letterOf(
     own,
     [],
     price("market/chard", 400),
@@ -20,7 +20,7 @@ it("sums what was picked, and what that would have cost where there is a price",
   );
   expect(picks).toBe(own.reduce((sum, l) => sum + l.picks, 0));
   const chard = own.filter((l) => l.cropId === "chard").reduce((sum, l) => sum + l.kg, 0);
-  expect([pricedKg, worthMinor]).toEqual([expect.closeTo(chard, 9), expect.closeTo(400 * chard, 6)]);
+  expect([pricedShare, worthMinor]).toEqual([expect.closeTo(chard / kg, 9), expect.closeTo(400 * chard, 6)]);
   expect(grown.map((g) => g.kg)).toEqual(grown.map((g) => g.kg).toSorted((a, b) => b - a));
   expect(firstPickOn).toBe(
     own

@@ -1,8 +1,8 @@
 import { marketMinor, type Prices } from "../money";
-import { inKg, type Weighing } from "../record";
-import type { Detail } from "../record";
+import type { Detail, Weighing } from "../record";
+import { gaveKg, isTooMuch, toldBy } from "./harvest";
 import type { Line } from "./line";
-import { isTooMuch } from "./odd";
+import { lossesOf } from "./losses";
 
 /** What a household grew of one goal in a season. */
 export interface Grown {
@@ -10,6 +10,8 @@ export interface Grown {
   readonly plantings: number;
   readonly picks: number;
   readonly kg: number;
+  /** kg a planting. */
+  readonly eachKg: number;
   readonly left: { readonly pieces: number; readonly bunches: number };
   /** What it would have cost at the market; undefined where nobody knows the price. */
   readonly worthMinor?: number;
@@ -22,8 +24,8 @@ export interface Letter {
   readonly doubtful: readonly { readonly goalId: string; readonly kg: number }[];
   readonly kg: number;
   readonly worthMinor: number;
-  /** Of the weight, the part that has a price. */
-  readonly pricedKg: number;
+  /** Of the weight, the share that has a price. */
+  readonly pricedShare: number;
   readonly firstPickOn?: string;
   readonly lastOn?: string;
   readonly picks: number;
@@ -45,11 +47,7 @@ const sum = (values: readonly number[]) => values.reduce((a, b) => a + b, 0);
 
 /** A household's season in figures. @param lines its plantings of that season */
 export function letterOf(all: readonly Line[], weighings: readonly Weighing[], prices: Prices): Letter {
-  const kgOf = (line: Line) =>
-    inKg(
-      line,
-      weighings.filter((w) => w.goalId === line.goalId),
-    );
+  const kgOf = (line: Line) => gaveKg(line, weighings);
   const isDoubtful = (line: Line) => isTooMuch(kgOf(line).kg, line.expectedKg);
   const lines = all.filter((line) => !isDoubtful(line));
   const goals = [...new Set(lines.map((l) => l.goalId))];
@@ -65,6 +63,7 @@ export function letterOf(all: readonly Line[], weighings: readonly Weighing[], p
         plantings: own.length,
         picks: sum(own.map((l) => l.picks)),
         kg,
+        eachKg: kg / own.length,
         left: {
           pieces: sum(weighed.map((w) => w.left.pieces)),
           bunches: sum(weighed.map((w) => w.left.bunches)),
@@ -74,27 +73,24 @@ export function letterOf(all: readonly Line[], weighings: readonly Weighing[], p
     })
     .sort((a, b) => b.kg - a.kg || a.goalId.localeCompare(b.goalId));
   const well = goals.flatMap((goalId) => {
-    const over = of(goalId).filter((l) => l.endedOn !== null && (l.expectedKg?.likely ?? 0) > 0);
-    const expected = sum(over.map((l) => l.expectedKg?.likely ?? 0));
-    const ratio = expected > 0 ? sum(over.map((l) => kgOf(l).kg)) / expected : 0;
+    const told = toldBy(of(goalId), weighings);
+    const ratio = sum(told.map((t) => t.kg)) / sum(told.map((t) => t.expected.likely));
     return ratio >= WELL ? [{ goalId, ratio }] : [];
   });
   const hard = goals.flatMap((goalId) => {
-    const counted = of(goalId).filter((l) => (l.plants ?? 0) > 0);
-    const all = sum(counted.map((l) => l.plants ?? 0));
-    const lost = Math.min(all, sum(counted.map((l) => l.lostYoung + l.lostGrown)));
-    if (all === 0 || lost / all < HARD) return [];
-    const reasons = counted.flatMap((l) => Object.entries(l.reasons)).sort((a, b) => b[1] - a[1]);
-    const reason = reasons[0]?.[0] as NonNullable<Detail["reason"]> | undefined;
-    return [{ goalId, lost, of: all, ...(reason && reason !== "unknown" && { reason }) }];
+    const losses = lossesOf(of(goalId));
+    if (!losses || losses.lost < HARD * losses.of) return [];
+    const reason = losses.main?.reason;
+    return [{ goalId, lost: losses.lost, of: losses.of, ...(reason && reason !== "unknown" && { reason }) }];
   });
   const days = (pick: (line: Line) => string | null) => lines.flatMap((l) => pick(l) ?? []).sort();
+  const kg = sum(grown.map((g) => g.kg));
   return {
     grown,
     doubtful: all.filter(isDoubtful).map((line) => ({ goalId: line.goalId, kg: kgOf(line).kg })),
-    kg: sum(grown.map((g) => g.kg)),
+    kg,
     worthMinor: sum(grown.map((g) => g.worthMinor ?? 0)),
-    pricedKg: sum(grown.map((g) => (g.worthMinor === undefined ? 0 : g.kg))),
+    pricedShare: kg > 0 ? sum(grown.map((g) => (g.worthMinor === undefined ? 0 : g.kg))) / kg : 0,
     firstPickOn: days((l) => l.firstPickOn)[0],
     lastOn: days((l) => l.lastOn).at(-1),
     picks: sum(grown.map((g) => g.picks)),

@@ -1,8 +1,9 @@
-import { inKg, type Weighing } from "../record";
-import { pool } from "./pooled";
-import { spreadOf } from "./pairs";
-import type { Range } from "./belief";
+import type { Weighing } from "../record";
+import { groupBy } from "./group";
+import { gaveKg, isTooMuch } from "./harvest";
 import type { Line } from "./line";
+import { spreadOf } from "./pairs";
+import { quantile } from "./quantile";
 
 /** Something on record that may be a slip: to be asked about, never put right by itself. */
 export type Odd =
@@ -29,8 +30,6 @@ export type Odd =
       readonly units?: readonly [string, string];
     };
 
-/** More than so many times what was expected at most. Assumption, no source. */
-const FAR_PAST = 4;
 /** A household whose harvests are off from all others' by so much, on so many plantings. Assumption, no source. */
 const FAR_OFF = Math.log(2.5);
 const LEAST = 3;
@@ -52,17 +51,9 @@ function mixedUnits(logRatio: number): readonly [string, string] | undefined {
   return undefined;
 }
 
-/** Whether more was picked than a planting of its kind can well give. */
-export const isTooMuch = (kg: number, expected: Range | null): boolean =>
-  expected !== null && expected.likely > 0 && kg > FAR_PAST * expected.high;
-
 /** What on record cannot well be, or stands far off all others'. */
 export function oddOnes(lines: readonly Line[], weighings: readonly Weighing[]): Odd[] {
-  const kgOf = (line: Line) =>
-    inKg(
-      line,
-      weighings.filter((w) => w.goalId === line.goalId),
-    ).kg;
+  const kgOf = (line: Line) => gaveKg(line, weighings).kg;
   const single = lines.flatMap((line): Odd[] => {
     const { plantingId, householdId, goalId, upOn, movedOn, firstPickOn, expectedKg } = line;
     const kg = kgOf(line);
@@ -79,29 +70,25 @@ export function oddOnes(lines: readonly Line[], weighings: readonly Weighing[]):
         : []),
     ];
   });
-  const logs = new Map<string, number[]>();
-  for (const line of lines) {
-    const kg = kgOf(line);
-    if (line.endedOn === null || !line.expectedKg || line.expectedKg.likely <= 0 || kg <= 0) continue;
-    logs.set(line.householdId, [
-      ...(logs.get(line.householdId) ?? []),
-      Math.log(kg / line.expectedKg.likely),
-    ]);
-  }
-  const full = [...logs].filter(([, own]) => own.length >= LEAST);
-  const houses = full.flatMap(([householdId, own]): Odd[] => {
-    const others = full.filter(([id]) => id !== householdId);
-    if (others.length < LEAST) return [];
-    const said = others.map(([, o]) => ({
-      value: spreadOf(o).mean,
-      se: Math.max(0.05, spreadOf(o).sd / Math.sqrt(o.length)),
-    }));
-    const off = spreadOf(own).mean - pool(said).mean;
+  // What is too much for one planting may be a unit of all of them: nothing is left out here.
+  const logs = lines.flatMap((line) => {
+    const [kg, expected] = [kgOf(line), line.expectedKg?.likely ?? 0];
+    return line.endedOn !== null && expected > 0 && kg > 0
+      ? [{ householdId: line.householdId, log: Math.log(kg / expected) }]
+      : [];
+  });
+  const full = [...groupBy(logs, (l) => l.householdId)].flatMap(([householdId, own]) =>
+    own.length >= LEAST ? [{ householdId, n: own.length, mean: spreadOf(own.map((l) => l.log)).mean }] : [],
+  );
+  // The middle of all is moved by no single household.
+  const middle = quantile(full.map(({ mean }) => mean));
+  const houses = (full.length > LEAST ? full : []).flatMap(({ householdId, n, mean }): Odd[] => {
+    const off = mean - middle;
     if (Math.abs(off) < FAR_OFF) return [];
     const units = mixedUnits(off);
     return [
       {
-        ...{ code: "house-off", householdId, ratio: Math.exp(off), plantings: own.length },
+        ...{ code: "house-off", householdId, ratio: Math.exp(off), plantings: n },
         ...(units && { units }),
       },
     ];

@@ -54,6 +54,16 @@ export function alikeOf(counts: readonly Count[]): Alike {
   return { mean, weight: Math.min(MOST_ALIKE, Math.max(LEAST_ALIKE, weight)) };
 }
 
+/** Counts of all households together; as much worth as so many plants alone, since plants of one household go alike. */
+export function shareOfAll(counts: readonly Count[]): Estimate {
+  const k = counts.reduce((sum, c) => sum + c.k, 0);
+  const n = counts.reduce((sum, c) => sum + c.n, 0);
+  const alike = 1 / (alikeOf(counts).weight + 1);
+  const each = n / counts.length;
+  const effect = 1 + Math.max(0, each - 1) * alike;
+  return shareOf({ k: k / effect, n: n / effect });
+}
+
 /** One household's share as it looks among all: the fewer it counted, the nearer to what all have. */
 export function shareAmong({ k, n }: Count, { mean, weight }: Alike, level = 0.95): Estimate {
   const [a, b] = [k + mean * weight, n - k + (1 - mean) * weight];

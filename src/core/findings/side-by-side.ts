@@ -1,8 +1,10 @@
 import { type Day, daysBetween } from "../day";
-import { inKg, type Weighing } from "../record";
+import type { Weighing } from "../record";
 import { spreadWithin } from "./belief";
+import { groupBy } from "./group";
+import { gaveKg, isTooMuch, toldBy } from "./harvest";
 import type { Line } from "./line";
-import { isTooMuch } from "./odd";
+
 import { sidesFor } from "./trial";
 
 /** A planting that could take part. */
@@ -53,21 +55,18 @@ const USUAL_SPREAD = 0.3;
 
 /** How two plantings of a goal in one household differ by chance, as a standard deviation of the logarithm of their ratio: as records say, drawn towards what is usual while they are few. */
 export function pairSpread(lines: readonly Line[], weighings: readonly Weighing[]): number {
-  const logs = new Map<string, number[]>();
-  for (const line of lines) {
-    const { kg } = inKg(line, weighings);
-    const { expectedKg, endedOn, householdId } = line;
-    if (endedOn === null || !expectedKg || expectedKg.likely <= 0 || kg <= 0 || isTooMuch(kg, expectedKg))
-      continue;
-    logs.set(householdId, [...(logs.get(householdId) ?? []), Math.log(kg / expectedKg.likely)]);
-  }
-  return Math.SQRT2 * spreadWithin([...logs.values()], USUAL_SPREAD);
+  const logs = [...groupBy(toldBy(lines, weighings), ({ line }) => line.householdId).values()].map((own) =>
+    own.map(({ ratio }) => Math.log(ratio)),
+  );
+  return Math.SQRT2 * spreadWithin(logs, USUAL_SPREAD);
 }
 
 /** What a pair came to so far. */
 export interface PairState extends Pair {
   readonly firstKg: number;
   readonly secondKg: number;
+  /** One of them gave more than can well be: it does not count until somebody asks. */
+  readonly isDoubtful: boolean;
   /** Both have ended, so that the pair counts. */
   readonly isIn: boolean;
 }
@@ -82,22 +81,26 @@ export function pairStates(
   weighings: readonly Weighing[],
 ): { states: PairState[]; ratios: number[] } {
   const lineOf = new Map(lines.map((line) => [line.plantingId, line]));
-  const kgOf = (id: string) => {
+  const bag = (id: string) => {
     const line = lineOf.get(id);
-    return line
-      ? inKg(
-          line,
-          weighings.filter((w) => w.goalId === line.goalId),
-        ).kg
-      : 0;
+    const kg = line ? gaveKg(line, weighings).kg : 0;
+    return {
+      kg,
+      hasEnded: (line?.endedOn ?? null) !== null,
+      isDoubtful: line !== undefined && isTooMuch(kg, line.expectedKg),
+    };
   };
-  const hasEnded = (id: string) => (lineOf.get(id)?.endedOn ?? null) !== null;
-  const states = pairs.map((pair): PairState => ({
-    ...pair,
-    firstKg: kgOf(pair.firstPlantingId),
-    secondKg: kgOf(pair.secondPlantingId),
-    isIn: hasEnded(pair.firstPlantingId) && hasEnded(pair.secondPlantingId),
-  }));
+  const states = pairs.map((pair): PairState => {
+    const [first, second] = [bag(pair.firstPlantingId), bag(pair.secondPlantingId)];
+    const isDoubtful = first.isDoubtful || second.isDoubtful;
+    return {
+      ...pair,
+      firstKg: first.kg,
+      secondKg: second.kg,
+      isDoubtful,
+      isIn: first.hasEnded && second.hasEnded && !isDoubtful,
+    };
+  });
   const counted = states.filter(({ isIn }) => isIn);
   const kgs = counted.flatMap(({ firstKg, secondKg }) => [firstKg, secondKg]).sort((a, b) => a - b);
   const middle = kgs[Math.floor(kgs.length / 2)] ?? 0;

@@ -1,4 +1,5 @@
 import normalQuantile from "@stdlib/stats-base-dists-normal-quantile";
+import { groupBy } from "./group";
 
 /** How long something took, or how long somebody has waited for it so far, days. */
 export interface Wait {
@@ -28,11 +29,11 @@ const z95 = normalQuantile(0.975, 0, 1);
  * @returns a step for each day on which anything is known, in order
  */
 export function survival(waits: readonly Wait[]): Step[] {
-  const days = [...new Set(waits.map((w) => w.days))].sort((a, b) => a - b);
-  let [share, variance] = [1, 0];
-  return days.map((day) => {
-    const atRisk = waits.filter((w) => w.days >= day).length;
-    const here = waits.filter((w) => w.days === day);
+  const days = [...groupBy(waits, (w) => w.days)].sort(([a], [b]) => a - b);
+  let [share, variance, left] = [1, 0, waits.length];
+  return days.map(([day, here]) => {
+    const atRisk = left;
+    left -= here.length;
     const happened = here.filter((w) => w.isOver).length;
     share *= 1 - happened / atRisk;
     if (happened < atRisk) variance += happened / (atRisk * (atRisk - happened));

@@ -31,7 +31,7 @@ export function SeasonLetter({
   }[];
 }) {
   const { t, crop, quantity, money, longDay, number, percent } = useWords();
-  const { grown, kg, worthMinor, pricedKg, firstPickOn, picks, well, hard } = letter;
+  const { grown, kg, worthMinor, pricedShare, firstPickOn, picks, well, hard } = letter;
   const amount = (g: (typeof grown)[number]) =>
     [
       g.kg > 0 && quantity(g.kg, "mass"),
@@ -73,7 +73,7 @@ export function SeasonLetter({
             {worthMinor > 0 &&
               t("letter.worth", {
                 money: money(worthMinor),
-                priced: percent(Math.round((100 * pricedKg) / Math.max(kg, 1e-9)) / 100),
+                priced: percent(pricedShare),
               })}
           </p>
           {well.length > 0 && (
@@ -134,7 +134,7 @@ export function SeasonLetter({
                     String(s.households),
                     number(Math.round(s.pickDays)),
                     quantity(s.kg, "mass"),
-                    own && own.kg > 0 ? quantity(own.kg / own.plantings, "mass") : "–",
+                    own && own.kg > 0 ? quantity(own.eachKg, "mass") : "–",
                   ];
                 })}
               />

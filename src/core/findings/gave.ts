@@ -1,0 +1,63 @@
+import type { Weighing } from "../record";
+import { believe, type Belief, type House, type Range } from "./belief";
+import { groupBy } from "./group";
+import { gaveKg, isTooMuch, toldBy } from "./harvest";
+import type { Line } from "./line";
+import { quantile } from "./quantile";
+
+/** What plantings gave. */
+export interface Gave {
+  /** kg a planting: the middle, and the quarters; those that gave nothing count, those that nobody wrote of do not. */
+  readonly middle: number;
+  readonly quarters: readonly [number, number];
+  /** g a plant, the middle; undefined for stands sown dense. */
+  readonly plantG?: number;
+  readonly plantings: number;
+  readonly nothing: number;
+  /** Sown by record, and nobody wrote what became of them. */
+  readonly unknown: number;
+  /** So many gave more than can well be: they are asked about, and say nothing of what is expected. */
+  readonly doubtful: number;
+  /** Of the weight, the part that was counted. */
+  readonly countedKg: number;
+  readonly belief?: Belief;
+}
+
+/** What plantings of one goal gave; undefined where nobody knows. @param scale what the programme made of the shipped value, as a ratio */
+export function gaveOf(
+  lines: readonly Line[],
+  { weighings, scale }: { readonly weighings: readonly Weighing[]; readonly scale: number },
+): Gave | undefined {
+  const weighed = lines.map((line) => ({ line, ...gaveKg(line, weighings) }));
+  // What only stands as a count that nobody can weigh is not known in weight.
+  const known = weighed.filter(
+    ({ line, left, kg }) =>
+      (line.picks > 0 && (kg > 0 || left.pieces + left.bunches === 0)) ||
+      (line.picks === 0 && line.endedOn !== null && line.sownOn !== null),
+  );
+  if (known.length === 0) return undefined;
+  const kgs = known.map(({ kg }) => kg);
+  const eachG = known.flatMap(({ line, kg }) => (line.plants ? [(1000 * kg) / line.plants] : []));
+  const told = toldBy(lines, weighings);
+  const houses = [...groupBy(told, ({ line }) => line.householdId)].map(([id, own]): House => ({
+    id,
+    ratios: own.map(({ ratio }) => scale * ratio),
+  }));
+  const middle = (of: (range: Range) => number) => quantile(told.map(({ expected }) => of(expected)));
+  const expected = {
+    low: middle((r) => r.low),
+    likely: middle((r) => r.likely),
+    high: middle((r) => r.high),
+  };
+  return {
+    middle: quantile(kgs),
+    quarters: [quantile(kgs, 0.25), quantile(kgs, 0.75)],
+    ...(eachG.length > 0 && { plantG: quantile(eachG) }),
+    plantings: known.length,
+    nothing: kgs.filter((kg) => kg === 0).length,
+    unknown: lines.filter((l) => l.sownOn !== null && l.picks === 0 && l.endedOn === null).length,
+    doubtful: known.filter(({ line, kg }) => isTooMuch(kg, line.expectedKg)).length,
+    countedKg: known.reduce((sum, { countedKg }) => sum + countedKg, 0),
+    ...(told.length > 0 && { belief: believe(expected, houses, scale) }),
+  };
+}
