@@ -60,8 +60,14 @@ export interface ProgrammeState {
 }
 
 /** All programmes whose whole somebody may see, how far each is and what came in. @param memberships of one account */
-export const readProgrammes = (actor: Actor, memberships: readonly Membership[]): Promise<ProgrammeState[]> =>
-  Promise.all(
+export async function readProgrammes(
+  actor: Actor,
+  memberships: readonly Membership[],
+): Promise<{
+  readonly programmes: readonly ProgrammeState[];
+  readonly all: Pick<ProgrammeState, "households" | "kg">;
+}> {
+  const programmes = await Promise.all(
     memberships
       .filter((m) => may(m, "see-programme"))
       .map(async ({ programmeId, programme, town, role, name }) => {
@@ -79,6 +85,11 @@ export const readProgrammes = (actor: Actor, memberships: readonly Membership[])
         };
       }),
   );
+  return {
+    programmes,
+    all: { households: programmes.reduce((n, p) => n + p.households, 0), kg: kgOf(programmes) },
+  };
+}
 
 /** Whoever organises a programme. */
 interface Organiser {

@@ -158,7 +158,7 @@ it("shows all programmes that somebody sees whole, each with its own figures, an
     ...{ memberId: randomUUID(), programmeId, programme: programmeId, town: "", role, name: "Somebody" },
     households: null,
   });
-  const seen = await readProgrammes(trainer, [
+  const { programmes: seen, all } = await readProgrammes(trainer, [
     member(trainer.programmeId, "organiser"),
     member(demo.programmeId, "reader"),
     member(randomUUID(), "helper"),
@@ -172,4 +172,6 @@ it("shows all programmes that somebody sees whole, each with its own figures, an
     9,
   );
   expect(seen[1]!.households).toBeGreaterThanOrEqual(12);
+  expect(all.households).toBe(seen[0]!.households + seen[1]!.households);
+  expect(all.kg).toBeCloseTo(seen[0]!.kg + seen[1]!.kg, 9);
 });

@@ -46,7 +46,9 @@ export interface Triable {
 }
 
 export interface Shown extends SideBySide {
-  readonly pairs: readonly (StoredPair & { readonly isIn: boolean })[];
+  readonly pairs: readonly (StoredPair & { readonly isIn: boolean; readonly isDoubtful: boolean })[];
+  /** Pairs that were not left out. */
+  readonly standing: number;
   readonly pairsIn: number;
   /** Pairs that it takes to find the difference that matters; null where nobody could grow enough. */
   readonly needed: number | null;
@@ -78,84 +80,92 @@ const spreadOf = (goalId: string, { lines, weighings }: Known): number =>
     weighings.filter((w) => w.goalId === goalId),
   );
 
-/** All that is or was held side by side in a programme, and what could be. */
-export async function readSideBySides(
-  actor: Actor,
-): Promise<{ readonly all: readonly Shown[]; readonly triable: readonly Triable[] }> {
-  const on = db(actor);
-  const { programmeId } = actor;
-  const [planned, pairs, looks, candidates, known] = await Promise.all([
-    listSideBySides(on, programmeId),
-    listPairs(on, programmeId),
-    listLooks(on, programmeId),
-    listCandidates(on, programmeId),
-    readKnown(actor),
-  ]);
-  const goals = [...new Set(candidates.map((c) => c.goalId))];
-  return {
-    all: planned.map((one) =>
-      shownOf(
-        one,
-        {
-          pairs: pairs.filter((p) => p.sideBySideId === one.id),
-          looks: looks.filter((l) => l.sideBySideId === one.id),
-        },
-        known,
-      ),
-    ),
-    triable: goals
-      .map((goalId): Triable => {
-        const spread = spreadOf(goalId, known);
-        return {
-          goalId,
-          pairs: pairUp(
-            candidates.filter((c) => c.goalId === goalId),
-            0,
-          ).length,
-          needed: RATIOS.map((ratio) => ({ ratio, pairs: pairsFor(aimOf({ ratio, spread })) ?? null })),
-        };
-      })
-      .filter(({ pairs: n }) => n > 0)
-      .sort((a, b) => b.pairs - a.pairs),
-  };
-}
-
+/** A side-by-side with all that is kept of it. */
 interface Kept {
+  readonly one: SideBySide;
   readonly pairs: readonly StoredPair[];
   readonly looks: Awaited<ReturnType<typeof listLooks>>;
 }
 
-function shownOf(one: SideBySide, { pairs, looks }: Kept, { lines, weighings }: Known): Shown {
-  const { states, ratios } = pairStates(
+/** A programme's side-by-sides, the newest first, or one of them. */
+async function readKept(actor: Actor, id: string | null = null): Promise<Kept[]> {
+  const on = db(actor);
+  const [planned, pairs, looks] = await Promise.all([
+    listSideBySides(on, actor.programmeId, id),
+    listPairs(on, actor.programmeId),
+    listLooks(on, actor.programmeId),
+  ]);
+  return planned.map((one) => ({
+    one,
+    pairs: pairs.filter((p) => p.sideBySideId === one.id),
+    looks: looks.filter((l) => l.sideBySideId === one.id),
+  }));
+}
+
+/** All that is or was held side by side in a programme, and what could be. */
+export async function readSideBySides(
+  actor: Actor,
+): Promise<{ readonly all: readonly Shown[]; readonly triable: readonly Triable[] }> {
+  const [kept, candidates, known] = await Promise.all([
+    readKept(actor),
+    listCandidates(db(actor), actor.programmeId),
+    readKnown(actor),
+  ]);
+  const byGoal = [...new Set(candidates.map((c) => c.goalId))].map((goalId) => ({
+    goalId,
+    own: candidates.filter((c) => c.goalId === goalId),
+  }));
+  return {
+    all: kept.map((one) => shownOf(one, known)),
+    triable: byGoal
+      .map(({ goalId, own }): Triable => {
+        const spread = spreadOf(goalId, known);
+        return {
+          goalId,
+          pairs: pairUp(own, 0).length,
+          needed: RATIOS.map((ratio) => ({ ratio, pairs: pairsFor(aimOf({ ratio, spread })) ?? null })),
+        };
+      })
+      .filter(({ pairs }) => pairs > 0)
+      .sort((a, b) => b.pairs - a.pairs),
+  };
+}
+
+/** What pairs that were not left out came to. */
+const statesOf = ({ pairs }: Kept, { lines, weighings }: Known) =>
+  pairStates(
     pairs.filter((p) => p.dropped === null),
     lines,
     weighings,
   );
-  const isIn = new Set(states.filter((s) => s.isIn).map((s) => s.firstPlantingId));
-  const last = looks.at(-1);
-  const isLooked = last !== undefined && last.pairs === ratios.length;
+
+function shownOf(kept: Kept, known: Known): Shown {
+  const { one, pairs, looks } = kept;
+  const { states, ratios } = statesOf(kept, known);
+  const stateOf = new Map(states.map((s) => [s.firstPlantingId, s]));
+  const isLooked = looks.at(-1)?.pairs === ratios.length;
   return {
     ...one,
-    pairs: pairs.map((p) => ({ ...p, isIn: isIn.has(p.firstPlantingId) })),
+    pairs: pairs.map((p) => {
+      const state = stateOf.get(p.firstPlantingId);
+      return { ...p, isIn: state?.isIn ?? false, isDoubtful: state?.isDoubtful ?? false };
+    }),
+    standing: states.length,
     pairsIn: ratios.length,
     needed: pairsFor(aimOf(one)) ?? null,
     looks,
     ratios: isLooked ? ratios : [],
-    ...(isLooked && { answer: answerNow({ one, pairs }, ratios, looks.slice(0, -1)) }),
+    ...(isLooked && { answer: answerNow(kept, ratios) }),
   };
 }
 
-/** What pairs say now. Pairs are left out before the first look alone, so that those that stand are the ones that were planned. @param before the looks before this one */
-function answerNow(
-  { one, pairs }: { readonly one: SideBySide; readonly pairs: readonly Pick<StoredPair, "dropped">[] },
-  ratios: readonly number[],
-  before: Kept["looks"],
-): Answer {
+/** What pairs say now. They are left out before the first look alone, so that those that stand are the ones that were planned. */
+function answerNow({ one, pairs, looks }: Kept, ratios: readonly number[]): Answer {
   const planned = pairs.filter((p) => p.dropped === null).length;
   return answerOf(ratios, {
     aim: aimOf(one),
     planned,
-    looks: before.map((look) => look.pairs / planned),
+    looks: looks.flatMap((look) => (look.pairs < ratios.length ? [look.pairs / planned] : [])),
   });
 }
 
@@ -192,27 +202,18 @@ export function beginSideBySide(actor: Actor, input: unknown): Promise<Outcome<{
 }
 
 /** Looks at what a side-by-side says: noted, since each look spends of what may be claimed falsely. */
-export function lookAt(actor: Actor, id: unknown): Promise<Outcome<null>> {
+export function lookAt(actor: Actor, asked: unknown): Promise<Outcome<null>> {
   return outcomeOf(async () => {
     const allowed = await programmeToChange(actor);
     if (!allowed.ok) return allowed;
-    const one = (await readSideBySides(actor)).all.find((s) => s.id === id);
-    if (!one) return refused({ code: "not-found" });
-    if (one.pairsIn === 0) return refused({ code: "no-pair-in" });
-    const known = await readKnown(actor);
-    const { ratios } = pairStates(
-      one.pairs.filter((p) => p.dropped === null),
-      known.lines,
-      known.weighings,
-    );
-    const looks = (await listLooks(db(actor), actor.programmeId)).filter((l) => l.sideBySideId === one.id);
-    const { verdict } = answerNow(
-      { one, pairs: one.pairs },
-      ratios,
-      looks.filter(({ pairs }) => pairs < ratios.length),
-    );
+    const id = z.uuid().safeParse(asked);
+    const [kept] = id.success ? await readKept(actor, id.data) : [];
+    if (!kept) return refused({ code: "not-found" });
+    const { ratios } = statesOf(kept, await readKnown(actor));
+    if (ratios.length === 0) return refused({ code: "no-pair-in" });
+    const { verdict } = answerNow(kept, ratios);
     await insertLook(db(actor), actor.programmeId, {
-      ...{ id: one.id, pairs: ratios.length, verdict, author: actor.name, on: await readToday(actor) },
+      ...{ id: kept.one.id, pairs: ratios.length, verdict, author: actor.name, on: await readToday(actor) },
     });
     return { ok: true, value: null };
   });
@@ -231,8 +232,8 @@ export function leavePairOut(actor: Actor, input: unknown): Promise<Outcome<null
     if (!allowed.ok) return allowed;
     const dropped = parsed(Dropped, input);
     if (!dropped.ok) return dropped;
-    const looks = await listLooks(db(actor), actor.programmeId);
-    if (looks.some((l) => l.sideBySideId === dropped.value.id)) return refused({ code: "looked-already" });
+    const [kept] = await readKept(actor, dropped.value.id);
+    if (kept && kept.looks.length > 0) return refused({ code: "looked-already" });
     const done = await dropPair(db(actor), actor.programmeId, { ...dropped.value, author: actor.name });
     return done ? { ok: true, value: null } : refused({ code: "not-found" });
   });

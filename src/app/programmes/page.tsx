@@ -11,7 +11,7 @@ export const metadata = { title: t("programmes.title") };
 export default function Page() {
   return screen(async (actor) => (
     <Programmes
-      programmes={await readProgrammes(actor, (await signedIn())?.memberships ?? [])}
+      {...await readProgrammes(actor, (await signedIn())?.memberships ?? [])}
       mayBegin={may(actor, "keep-trainers")}
       choose={chooseProgrammeAction}
     />

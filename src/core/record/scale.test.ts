@@ -16,10 +16,11 @@ describe("what is counted", () => {
   const grams = [90, 110, 130];
 
   it("comes to the mean of those that were weighed, as sure as the next ones and the mean are known", () => {
-    const { g, seG } = weighedBy({ grams }, 6);
+    const { g, lowG, highG } = weighedBy({ grams }, 6);
     expect(g).toBeCloseTo(660, 9);
     // The variance of three is 400: six new ones give 2400, the mean of three known to 400/3 gives 36 times that.
-    expect(seG).toBeCloseTo(Math.sqrt(2400 + (36 * 400) / 3), 9);
+    const off = 2 * Math.sqrt(2400 + (36 * 400) / 3);
+    expect([lowG, highG]).toEqual([expect.closeTo(660 - off, 9), expect.closeTo(660 + off, 9)]);
     expect(weighedBy({ grams: [100] }, 6)).toEqual({ g: 600 });
   });
 

@@ -16,8 +16,9 @@ export interface Weighing {
 /** What a counted amount comes to, g. */
 export interface Weighed {
   readonly g: number;
-  /** How far the sum may be off, g: one standard error either way; undefined for a single weighing. */
-  readonly seG?: number;
+  /** Between what it lies, g: two standard errors either way; undefined for a single weighing, which tells nothing of it. */
+  readonly lowG?: number;
+  readonly highG?: number;
 }
 
 const meanOf = (values: readonly number[]): number => values.reduce((a, b) => a + b, 0) / values.length;
@@ -31,7 +32,9 @@ export function weighedBy({ grams }: Pick<Weighing, "grams">, count: number): We
   const n = grams.length;
   if (n < 2) return { g: mean * count };
   const variance = grams.reduce((sum, g) => sum + (g - mean) ** 2, 0) / (n - 1);
-  return { g: mean * count, seG: Math.sqrt(variance * (count + count ** 2 / n)) };
+  const off = 2 * Math.sqrt(variance * (count + count ** 2 / n));
+  const g = mean * count;
+  return { g, lowG: Math.max(0, g - off), highG: g + off };
 }
 
 /** Amounts as they are picked. */

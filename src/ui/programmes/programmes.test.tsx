@@ -14,7 +14,9 @@ const programme: ProgrammesProps["programmes"][number] = {
 const other = { ...programme, id: "b", name: "Roof Rows", isHere: false, households: 1, kg: 1, quiet: 0 };
 
 it("shows how far each is, what presses, and all of them together", () => {
-  const { text } = show(<Programmes programmes={[programme, other]} mayBegin choose={vi.fn()} />);
+  const { text } = show(
+    <Programmes programmes={[programme, other]} all={{ households: 13, kg: 20 }} mayBegin choose={vi.fn()} />,
+  );
   expect(text()).toContain("2 programmes, 13 households, 20 kg weighed this season.");
   expect(text()).toContain("12 households: 2 planned, 5 picking");
   expect(text()).toContain("At 7 households something waits.");
@@ -24,7 +26,12 @@ it("shows how far each is, what presses, and all of them together", () => {
 it("goes to another one, and begins anew there", async () => {
   const choose = vi.fn(async () => undefined);
   const { getByRole, queryByRole } = show(
-    <Programmes programmes={[programme, other]} mayBegin={false} choose={choose} />,
+    <Programmes
+      programmes={[programme, other]}
+      all={{ households: 13, kg: 20 }}
+      mayBegin={false}
+      choose={choose}
+    />,
   );
   expect(queryByRole("link", { name: /programme/i })).toBeNull();
   fireEvent.click(getByRole("button", { name: "Go there: Roof Rows" }));

@@ -21,17 +21,15 @@ export interface ProgrammesProps {
     readonly kg: number;
     readonly pickers: number;
   }[];
+  /** All of them together. */
+  readonly all: { readonly households: number; readonly kg: number };
   readonly mayBegin: boolean;
   readonly choose: (programmeId: string) => Promise<void>;
 }
 
 /** All programmes that somebody works in: how far the households of each are, what presses, what came in. */
-export function Programmes({ programmes, mayBegin, choose }: ProgrammesProps) {
+export function Programmes({ programmes, all, mayBegin, choose }: ProgrammesProps) {
   const { t, quantity } = useWords();
-  const all = programmes.reduce(
-    (sum, p) => ({ households: sum.households + p.households, kg: sum.kg + p.kg }),
-    { households: 0, kg: 0 },
-  );
   return (
     <div className="px-4 py-4 lg:px-6">
       <div className="flex flex-wrap items-end gap-4">

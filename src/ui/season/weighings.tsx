@@ -84,10 +84,10 @@ function WeighingLine({ goalId, measure, count, known, weigh }: LineProps) {
       </label>
       <span className="ml-2" aria-live="polite">
         {sum &&
-          t(sum.seG === undefined ? "season.comesToOnce" : "season.comesTo", {
-            low: quantity(Math.max(0, sum.g - 2 * (sum.seG ?? 0)) / 1000, "mass"),
+          t(sum.lowG === undefined ? "season.comesToOnce" : "season.comesTo", {
+            low: quantity((sum.lowG ?? 0) / 1000, "mass"),
             likely: quantity(sum.g / 1000, "mass"),
-            high: quantity((sum.g + 2 * (sum.seG ?? 0)) / 1000, "mass"),
+            high: quantity((sum.highG ?? 0) / 1000, "mass"),
           })}
       </span>
       <span className="flex flex-wrap items-center gap-2">

@@ -9,6 +9,7 @@ vi.mock("next/navigation", () => ({ useRouter: () => ({ refresh: () => undefined
 
 const pair = (position: number, isIn: boolean) => ({
   ...{ householdId: `h${position}`, code: `0${position}`, name: `House ${position}`, position, isIn },
+  isDoubtful: false,
   ...{ firstRow: 1, secondRow: 2, dropped: null, droppedBy: null },
 });
 const trial = {
@@ -19,7 +20,17 @@ const trial = {
     firstWay: "bare",
     secondWay: "straw",
   },
-  ...{ ratio: 1.3, planned: 8, seed: 7, author: "Ilva Renn", pairsIn: 3, needed: 12, looks: [], ratios: [] },
+  ...{
+    ratio: 1.3,
+    planned: 8,
+    seed: 7,
+    author: "Ilva Renn",
+    pairsIn: 3,
+    standing: 7,
+    needed: 12,
+    looks: [],
+    ratios: [],
+  },
   pairs: [pair(1, true), pair(2, false)],
 };
 const acts = () => ({
@@ -49,7 +60,7 @@ const screen = (more: Partial<SideBySidesProps> = {}) =>
 it("says nothing of the answer before somebody looks, and asks once more before that", async () => {
   const own = acts();
   const { getByRole, text } = screen({ acts: own });
-  expect(text()).toContain("3 pairs have ended, of 2. Nobody has looked");
+  expect(text()).toContain("3 pairs have ended, of 7. Nobody has looked");
   fireEvent.click(getByRole("button", { name: /^Look at what it says/ }));
   expect(own.look).not.toHaveBeenCalled();
   fireEvent.click(getByRole("button", { name: /^Look now/ }));
@@ -102,6 +113,18 @@ it("begins with a difference that the pairs at hand can find, and warns of one t
       ...{ goalId: "kale/leaf", question: "Straw?", firstWay: "", secondWay: "", ratio: 1.3 },
     }),
   );
+});
+
+it("does not promise what nobody could grow, and names a pair that is to be asked about", () => {
+  const doubtful = { ...pair(3, false), isDoubtful: true };
+  const { text, getByLabelText } = screen({
+    all: [{ ...trial, needed: null, pairs: [doubtful] }],
+    acts: acts(),
+  });
+  expect(text()).toContain("to find 30 % more or less takes more than anybody can grow");
+  expect(text()).toContain("more than can well be: ask before it counts");
+  fireEvent.change(getByLabelText("Difference that matters"), { target: { value: "1.15" } });
+  expect(text()).toContain("a difference of that size is hardly ever found");
 });
 
 it("is only to be looked at for those who may not begin one", () => {

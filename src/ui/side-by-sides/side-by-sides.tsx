@@ -135,7 +135,10 @@ function BeginOne({
           </SelectField>
           {chosen && (needed === null || (needed ?? 0) > chosen.pairs) && (
             <p className="text-note font-semibold text-beet">
-              ▲ {t("sideBySides.tooFew", { have: chosen.pairs, need: needed ?? 500 })}
+              ▲{" "}
+              {needed === null
+                ? t("sideBySides.neverFound", { have: chosen.pairs })
+                : t("sideBySides.tooFew", { have: chosen.pairs, need: needed ?? 0 })}
             </p>
           )}
           <OutcomeLines done={done && t("sideBySides.begun")} failure={failure}>

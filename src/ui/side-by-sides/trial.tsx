@@ -20,6 +20,7 @@ interface Pair {
   readonly dropped: string | null;
   readonly droppedBy: string | null;
   readonly isIn: boolean;
+  readonly isDoubtful: boolean;
 }
 
 export interface TrialFacts {
@@ -33,6 +34,7 @@ export interface TrialFacts {
   readonly seed: number;
   readonly author: string;
   readonly pairs: readonly Pair[];
+  readonly standing: number;
   readonly pairsIn: number;
   readonly needed: number | null;
   readonly looks: readonly { readonly pairs: number; readonly verdict: string; readonly lookedOn: Day }[];
@@ -79,22 +81,23 @@ export function Trial({ trial, acts }: { trial: TrialFacts; acts?: TrialActs }) 
     setFailure(outcome.ok ? undefined : (outcome.fields?.reason ?? outcome.problem));
     setDone(outcome.ok ? said : undefined);
   };
-  const standing = pairs.filter((p) => p.dropped === null);
   return (
     <article className="mb-8 border-t-rule border-ink pt-2">
       <h2 className="text-lg font-bold">{question}</h2>
       <p className="text-note text-muted">
         {crop(goalId)}: {firstWay} / {secondWay}.{" "}
-        {t("sideBySides.planned", {
-          ...{ planned, more: percent(trial.ratio - 1) },
-          ...{ needed: needed ?? 500, enough: String((needed ?? 501) <= planned) },
-        })}
+        {needed === null
+          ? t("sideBySides.plannedNever", { planned, more: percent(trial.ratio - 1) })
+          : t("sideBySides.planned", {
+              ...{ planned, needed, more: percent(trial.ratio - 1) },
+              enough: String(needed <= planned),
+            })}
       </p>
       <p className="my-2 text-lg">
         {answer ? (
           <b>{answerText(answer, trial, words)}</b>
         ) : (
-          t("sideBySides.notLooked", { in: pairsIn, planned: standing.length })
+          t("sideBySides.notLooked", { in: pairsIn, planned: trial.standing })
         )}
       </p>
       {answer && trial.ratios.length > 0 && (
@@ -149,7 +152,7 @@ export function Trial({ trial, acts }: { trial: TrialFacts; acts?: TrialActs }) 
                     ? t("sideBySides.dropped", { reason: p.dropped, by: p.droppedBy ?? "" })
                     : p.isIn
                       ? `✓ ${t("sideBySides.in")}`
-                      : t("sideBySides.growing")}
+                      : t(p.isDoubtful ? "sideBySides.doubtful" : "sideBySides.growing")}
                   {acts && !p.dropped && looks.length === 0 && (
                     <LeaveOut
                       of={`${p.code} ${p.name}`}
