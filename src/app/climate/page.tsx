@@ -1,4 +1,4 @@
-import { saveClimateAction, setWeatherModeAction } from "@/app/actions";
+import { saveClimateAction, setWeatherModeAction } from "@/app/actions/values";
 import { screen } from "@/app/screen";
 import { PROFILES } from "@/server/climate";
 import { readProgramme, readToday } from "@/server/programme";

@@ -1,4 +1,4 @@
-import { previewFindingAction, takeFindingAction } from "@/app/actions";
+import { previewFindingAction, takeFindingAction } from "@/app/actions/findings";
 import { screen } from "@/app/screen";
 import { readFindings } from "@/server/findings";
 import { may } from "@/server/may";

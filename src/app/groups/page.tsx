@@ -1,4 +1,4 @@
-import { saveGroupAction } from "@/app/actions";
+import { saveGroupAction } from "@/app/actions/households";
 import { screen } from "@/app/screen";
 import { readGroups } from "@/server/groups";
 import { Groups } from "@/ui/groups/groups";

@@ -1,4 +1,5 @@
-import { askPrintAction, saveStockAction } from "@/app/actions";
+import { askPrintAction } from "@/app/actions/records";
+import { saveStockAction } from "@/app/actions/values";
 import { screen } from "@/app/screen";
 import { readKitForAll } from "@/server/kit";
 import { KitForAll } from "@/ui/kit/kit-for-all";

@@ -1,4 +1,4 @@
-import { importValuesAction, overrideAction, previewOverrideAction } from "@/app/actions";
+import { importValuesAction, overrideAction, previewOverrideAction } from "@/app/actions/values";
 import { screen } from "@/app/screen";
 import { readOverrides, readUses } from "@/server/programme";
 import { Library } from "@/ui/library/library";

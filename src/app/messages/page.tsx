@@ -1,4 +1,4 @@
-import { receiveMessageAction, remindNowAction } from "@/app/actions";
+import { receiveMessageAction, remindNowAction } from "@/app/actions/records";
 import { screen } from "@/app/screen";
 import { readMessages } from "@/server/messages";
 import { Messages } from "@/ui/messages/messages";

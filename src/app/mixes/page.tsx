@@ -1,4 +1,4 @@
-import { chooseMixAction, removeMixAction, saveMixAction, saveSizesAction } from "@/app/actions";
+import { chooseMixAction, removeMixAction, saveMixAction, saveSizesAction } from "@/app/actions/values";
 import { screen } from "@/app/screen";
 import { readMixes } from "@/server/mixes";
 import { Mixes } from "@/ui/mixes/mixes";

@@ -1,4 +1,4 @@
-import { takeNotesAction } from "@/app/actions";
+import { takeNotesAction } from "@/app/actions/records";
 import { screen } from "@/app/screen";
 import { TakeNotes } from "@/ui/notes/take-notes";
 import { t } from "@/ui/words/translate";

@@ -5,7 +5,7 @@ import {
   inviteAction,
   renewAction,
   signOutEverywhereAction,
-} from "@/app/actions";
+} from "@/app/actions/people";
 import { ownOrigin } from "@/app/origin";
 import { screen } from "@/app/screen";
 import { readCards, readPeople } from "@/server/people";

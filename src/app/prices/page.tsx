@@ -1,4 +1,4 @@
-import { importPricesAction, savePriceAction, saveTogetherAction } from "@/app/actions";
+import { importPricesAction, savePriceAction, saveTogetherAction } from "@/app/actions/values";
 import { screen } from "@/app/screen";
 import { priceList } from "@/server/prices";
 import { readTogether } from "@/server/together";

@@ -1,4 +1,4 @@
-import { chooseProgrammeAction } from "@/app/actions";
+import { chooseProgrammeAction } from "@/app/actions/people";
 import { screen } from "@/app/screen";
 import { signedIn } from "@/server/actor";
 import { may } from "@/server/may";

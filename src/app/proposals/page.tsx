@@ -3,7 +3,7 @@ import {
   readProposalsAction,
   takeBackProposalAction,
   takeProposalAction,
-} from "@/app/actions";
+} from "@/app/actions/plans";
 import { screen } from "@/app/screen";
 import { readToday } from "@/server/programme";
 import { readProposals } from "@/server/proposals";

@@ -1,4 +1,4 @@
-import { previewSchoolsAction, saveSchoolsAction } from "@/app/actions";
+import { previewSchoolsAction, saveSchoolsAction } from "@/app/actions/values";
 import { screen } from "@/app/screen";
 import { readProgramme } from "@/server/programme";
 import { SchoolsForm } from "@/ui/schools/schools";

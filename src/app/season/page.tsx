@@ -1,4 +1,4 @@
-import { saveWeighingAction } from "@/app/actions";
+import { saveWeighingAction } from "@/app/actions/values";
 import { screen } from "@/app/screen";
 import { may } from "@/server/may";
 import { readSeason } from "@/server/season";

@@ -1,4 +1,4 @@
-import { beginSideBySideAction, leavePairOutAction, lookAtAction } from "@/app/actions";
+import { beginSideBySideAction, leavePairOutAction, lookAtAction } from "@/app/actions/findings";
 import { screen } from "@/app/screen";
 import { may } from "@/server/may";
 import { readSideBySides } from "@/server/side-by-sides";

@@ -1,5 +1,5 @@
 import { redirect } from "next/navigation";
-import { signInAction } from "@/app/actions";
+import { signInAction } from "@/app/actions/people";
 import { homeOf } from "@/server/home";
 import { currentActor } from "@/server/actor";
 import { DEMO_ACCOUNTS, isDemo } from "@/server/demo-accounts";

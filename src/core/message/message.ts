@@ -1,8 +1,10 @@
 import { addDays, type Day } from "../day";
 import type { Problem } from "../problem";
 import { type Amount, type Detail, isOfRow, MEASURES_OF, readAmount, type RecordKind } from "../record";
+import { findAmounts, type FoundAmount, isMassOrPiece } from "./amounts";
 import { closest } from "./fuzzy";
 import { CONDITION_WORDS, isPest, REASON_WORDS, WEATHER_WORDS } from "./signs";
+import { FILLERS, NOT_SO, plain, verbOf } from "./vocabulary";
 import { findWhen } from "./when";
 
 /** A planting as people call it. */
@@ -40,102 +42,6 @@ export type MessageRead =
   /** No more reminders, or again some; what can be written; strike out what was stored last. */
   | { readonly is: "stop" | "start" | "help" | "undo" }
   | { readonly is: "unclear"; readonly problem: Problem };
-
-/** Words for what happened. */
-const VERBS: Readonly<Record<string, RecordKind>> = {
-  picked: "picked",
-  pick: "picked",
-  picking: "picked",
-  harvested: "picked",
-  harvest: "picked",
-  cut: "picked",
-  got: "picked",
-  pulled: "picked",
-  dug: "picked",
-  up: "up",
-  sprouted: "up",
-  germinated: "up",
-  emerged: "up",
-  sown: "sown",
-  sowed: "sown",
-  sow: "sown",
-  seeded: "sown",
-  planted: "sown",
-  moved: "moved",
-  transplanted: "moved",
-  thinned: "thinned",
-  staked: "staked",
-  tied: "staked",
-  lost: "lost",
-  died: "lost",
-  dead: "lost",
-  fed: "fed",
-  fertilized: "fed",
-  fertilised: "fed",
-  watered: "watered",
-  watering: "watered",
-  filled: "filled",
-  emptied: "emptied",
-  covered: "covered",
-  netted: "covered",
-  finished: "ended",
-  ended: "ended",
-  cleared: "ended",
-};
-const LONG_VERBS = Object.keys(VERBS).filter((verb) => verb.length >= 5);
-
-/** Words that say nothing of their own. */
-const FILLERS = new Set(
-  "a an the of in into on at from for to my our we i it is are was were have has and all with today some only just more out came come coming planted bag row pot tub box sack hi hello please pls thanks thank you seeds seed plants plant seedlings seedling".split(
-    " ",
-  ),
-);
-
-/** What is asked, denied or still to come is no record. */
-const NOT_SO =
-  /\b(not|no|never|none|nothing|didnt|dont|hasnt|havent|isnt|wont|tomorrow|will|going to|should|shall|when|how|why|what|which|can i|could|maybe|if|next)\b|\?/;
-
-const NUMBER_WORDS: Readonly<Record<string, string>> = {
-  one: "1",
-  two: "2",
-  three: "3",
-  four: "4",
-  five: "5",
-  six: "6",
-  seven: "7",
-  eight: "8",
-  nine: "9",
-  ten: "10",
-  eleven: "11",
-  twelve: "12",
-  dozen: "12",
-};
-
-const UNITS =
-  "kg|kgs|kilo|kilos|kilogram|kilograms|g|gr|gm|gms|gram|grams|lb|lbs|pound|pounds|oz|ounce|ounces|l|litre|litres|liter|liters|ml|tbsp|tablespoon|tablespoons|tsp|teaspoon|teaspoons|cup|cups|bunch|bunches|bundle|bundles|piece|pieces|pcs|pc|head|heads|pod|pods|cob|cobs|fruit|fruits|root|roots|bulb|bulbs";
-/** Units as people shorten them, as the amounts of records are read. */
-const UNIT_OF: Readonly<Record<string, string>> = {
-  kilo: "kg",
-  kilos: "kg",
-  kgs: "kg",
-  gr: "g",
-  gm: "g",
-  gms: "g",
-  pcs: "pieces",
-  pc: "pieces",
-};
-
-const plain = (text: string) =>
-  text
-    .normalize("NFD")
-    .replace(/\p{M}/gu, "")
-    .toLowerCase()
-    .replace(/[’']/g, "")
-    .replace(/½/g, ".5")
-    .replace(/(\d),(\d)/g, "$1.$2")
-    .replace(/[!;:()"]+|,|\.(?!\d)/g, " ")
-    .replace(/\s+/g, " ")
-    .trim();
 
 const unclear = (code: string, more: Record<string, string | number> = {}): MessageRead => ({
   is: "unclear",
@@ -225,19 +131,6 @@ function detailIn(kind: RecordKind, words: readonly string[]): { readonly detail
   return Object.values(detail).some((value) => value !== undefined) ? { detail } : {};
 }
 
-function verbOf(word: string): RecordKind | undefined {
-  const exact = VERBS[word];
-  if (exact) return exact;
-  // A short word is too near to others to be forgiven; words of one meaning may be alike near.
-  if (word.length < 5) return undefined;
-  const near = LONG_VERBS.filter((verb) => closest(word, [verb]) !== undefined);
-  const kinds = new Set(near.map((verb) => VERBS[verb]));
-  return kinds.size === 1 ? [...kinds][0] : undefined;
-}
-
-const isMassOrPiece = (unit: string) =>
-  !/^(l|litres?|liters?|ml|tbsp|tsp|cups?|tablespoons?|teaspoons?)$/.test(unit);
-
 function findBag(text: string): { readonly number?: number; readonly rest: string } {
   const found =
     /\b(?:bag|row|pot|tub|box|sack|tower|planter)s?\s*(?:no|nr|number)?\s*#?\s*(\d{1,3})\b/.exec(text) ??
@@ -249,41 +142,6 @@ function findBag(text: string): { readonly number?: number; readonly rest: strin
         rest: `${text.slice(0, found.index)} ${text.slice(found.index + found[0].length)}`,
       }
     : { rest: text };
-}
-
-interface FoundAmount {
-  readonly text: string;
-  readonly unit: string;
-}
-
-function findAmounts(text: string): { readonly found: readonly FoundAmount[]; readonly rest: string } {
-  const spelled = text
-    .replace(/\bhalf a (kilo|kg|pound|lb)\b/g, "0.5 $1")
-    .replace(/\b(?:a|one) (kilo|kg|pound|bunch|bundle|handful|dozen)\b/g, (_, unit: string) =>
-      unit === "dozen" ? "12" : `1 ${unit}`,
-    )
-    .split(" ")
-    .map((w) => NUMBER_WORDS[w] ?? w)
-    .join(" ");
-  const found: FoundAmount[] = [];
-  const pounds = /\b(\d+) ?(?:lbs?|pounds?) ?(\d+(?:\.\d+)?) ?(?:oz|ounces?)\b/.exec(spelled);
-  if (pounds) {
-    found.push({ text: `${pounds[1]} lb ${pounds[2]} oz`, unit: "lb" });
-    return {
-      found,
-      rest: `${spelled.slice(0, pounds.index)} ${spelled.slice(pounds.index + pounds[0].length)}`,
-    };
-  }
-  const rest = spelled.replace(
-    new RegExp(`(?<![\\w.])(\\d*\\.?\\d+)\\s?(?:(${UNITS})\\b|(?![\\w.]))`, "g"),
-    (_, number: string, unit: string | undefined) => {
-      const as = unit === undefined ? "" : (UNIT_OF[unit] ?? unit);
-      const value = number.startsWith(".") ? `0${number}` : number;
-      found.push({ text: as === "" ? value : `${value} ${as}`, unit: as });
-      return " ";
-    },
-  );
-  return { found, rest };
 }
 
 interface Said {

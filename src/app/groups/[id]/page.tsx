@@ -1,6 +1,6 @@
 import Link from "next/link";
 import { notFound } from "next/navigation";
-import { placeInGroupAction, removeGroupAction, saveGroupAction } from "@/app/actions";
+import { placeInGroupAction, removeGroupAction, saveGroupAction } from "@/app/actions/households";
 import { screen } from "@/app/screen";
 import { readUnits } from "@/app/units";
 import { lessonsOf, sessionOf } from "@/core/teaching";

@@ -1,4 +1,4 @@
-import { addHouseholdAction } from "@/app/actions";
+import { addHouseholdAction } from "@/app/actions/households";
 import { screen } from "@/app/screen";
 import { blankSurvey } from "@/app/survey";
 import { readOverrides, readProgramme, readToday } from "@/server/programme";

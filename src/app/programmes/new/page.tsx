@@ -1,4 +1,4 @@
-import { beginProgrammeAction, chooseProgrammeAction } from "@/app/actions";
+import { beginProgrammeAction, chooseProgrammeAction } from "@/app/actions/people";
 import { screen } from "@/app/screen";
 import { readProgramme } from "@/server/programme";
 import { climateChoices } from "@/server/town";

@@ -1,4 +1,4 @@
-import { nameVersionAction, readPlanAction, savePlanAction, setAsideAction } from "@/app/actions";
+import { nameVersionAction, readPlanAction, savePlanAction, setAsideAction } from "@/app/actions/plans";
 import { houseScreen } from "@/app/screen";
 import { readOverrides, readProgramme, readToday } from "@/server/programme";
 import { readSetting } from "@/server/judging";

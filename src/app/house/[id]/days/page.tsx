@@ -3,7 +3,7 @@ import {
   makeAddressAction,
   withdrawAddressAction,
   withdrawSheetCodeAction,
-} from "@/app/actions";
+} from "@/app/actions/records";
 import { houseScreen } from "@/app/screen";
 import { readHasAddress } from "@/server/calendar-address";
 import { may } from "@/server/may";

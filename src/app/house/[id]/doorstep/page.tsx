@@ -1,12 +1,7 @@
 import { notFound } from "next/navigation";
-import {
-  leaveAction,
-  putAwayAction,
-  resurveyAction,
-  previewSchoolsAction,
-  savePhoneAction,
-  saveSchoolsAction,
-} from "@/app/actions";
+import { leaveAction, putAwayAction, resurveyAction } from "@/app/actions/households";
+import { savePhoneAction } from "@/app/actions/records";
+import { previewSchoolsAction, saveSchoolsAction } from "@/app/actions/values";
 import { screen } from "@/app/screen";
 import { typedSurvey } from "@/app/survey";
 import { readHousehold } from "@/server/households";

@@ -1,4 +1,4 @@
-import { sharePickedAction } from "@/app/actions";
+import { sharePickedAction } from "@/app/actions/households";
 import { houseScreen } from "@/app/screen";
 import { may } from "@/server/may";
 import { readGarden } from "@/server/garden";

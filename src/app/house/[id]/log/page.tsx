@@ -1,5 +1,5 @@
 import { notFound } from "next/navigation";
-import { addRecordAction } from "@/app/actions";
+import { addRecordAction } from "@/app/actions/records";
 import { screen } from "@/app/screen";
 import { readHousehold } from "@/server/households";
 import { logPlantings, readPicked, readRecords } from "@/server/records";

@@ -1,4 +1,4 @@
-import { savePlanAction } from "@/app/actions";
+import { savePlanAction } from "@/app/actions/plans";
 import { houseScreen } from "@/app/screen";
 import { usualBagsAt } from "@/server/reference";
 import { readSetting } from "@/server/judging";

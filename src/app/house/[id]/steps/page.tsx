@@ -1,4 +1,4 @@
-import { addRecordAction } from "@/app/actions";
+import { addRecordAction } from "@/app/actions/records";
 import { houseScreen } from "@/app/screen";
 import { readGarden } from "@/server/garden";
 import { Steps } from "@/ui/steps/steps";
