@@ -1,9 +1,15 @@
 import type { SowingMethod } from "@/core/crop";
 import { BLANK_SURVEY, type SurveyTyped } from "@/core/place";
-import type { RecordKind } from "@/core/record";
+import type { Detail, RecordKind } from "@/core/record";
 
-/** One happening: kind, day, and the amount as a person types it ("30" where pieces are counted, "420 g", "3 bunches"). */
-export type Happening = readonly [kind: RecordKind, on: string, amount?: string, note?: string];
+/** One happening: kind, day, the amount as a person types it ("30" where pieces are counted, "420 g", "3 bunches"), a note, and what else is said. */
+export type Happening = readonly [
+  kind: RecordKind,
+  on: string,
+  amount?: string,
+  note?: string,
+  detail?: Detail,
+];
 
 export interface DemoPlanting {
   readonly goal: string;

@@ -3,7 +3,7 @@ import { sidesFor } from "@/core/findings";
 import { arrange } from "@/core/floor";
 import type { BagThing, Plan } from "@/core/plan";
 import { storedSurvey, Survey } from "@/core/place";
-import { type Amount, GardenRecord, readAmount } from "@/core/record";
+import { type Amount, GardenRecord, isOfRow, OF_HOUSEHOLD, readAmount } from "@/core/record";
 import { insertHousehold, putPlace, updateHouseholdGroup, updatePhone } from "@/db/households";
 import { keepVersion, writePlan } from "@/db/plans";
 import { listMembers } from "@/db/members";
@@ -144,15 +144,19 @@ async function loadHousehold(on: Db, household: DemoHousehold, position: number)
   await keepVersion(on, scope, { ...state, setAside: false });
   for (const [i, bag] of household.bags.entries()) {
     for (const [k, planting] of (bag.plantings ?? []).entries()) {
-      for (const [n, [kind, day, amount, note = ""]] of (planting.records ?? []).entries()) {
+      for (const [n, [kind, day, amount, note = "", detail]] of (planting.records ?? []).entries()) {
+        const about =
+          OF_HOUSEHOLD.has(kind) || isOfRow(kind) ? null : idOf(`${survey.name} planting ${i} ${k}`);
         const record = GardenRecord.parse({
           id: idOf(`${survey.name} record ${i} ${k} ${n}`),
-          plantingId: idOf(`${survey.name} planting ${i} ${k}`),
+          plantingId: about,
+          rowId: isOfRow(kind) ? idOf(`${survey.name} row ${i}`) : null,
           kind,
           on: day,
           amount: amountOf(kind, amount),
           note,
           supersedes: null,
+          detail,
         });
         await insertRecord(on, scope, { record, author: PROGRAMME.trainer, notedAt: `${day}T18:00:00Z` });
       }
@@ -166,11 +170,11 @@ const PAST = { years: [2024, 2025], seed: 41 };
 /** What the demo's programme held side by side in its last season: one way that is better by half, and one that makes no difference. */
 const SIDE_BY_SIDES = [
   {
-    ...{ goalId: "lettuce/leaf", kindId: "round-10-gal", sowOn: "2025-04-04", times: 1.5, seed: 611 },
+    ...{ goalId: "lettuce/leaf", kindId: "round-10-gal", sowOn: "2025-04-04", times: 1.5, seed: 2600 },
     ...{ question: "Is straw on the mix worth it?", firstWay: "bare", secondWay: "under straw" },
   },
   {
-    ...{ goalId: "radish/root", kindId: "round-10-gal", sowOn: "2025-03-28", times: 1, seed: 2400 },
+    ...{ goalId: "radish/root", kindId: "round-10-gal", sowOn: "2025-03-28", times: 1, seed: 1200 },
     ...{ question: "Watered in the morning or in the evening?", firstWay: "morning", secondWay: "evening" },
   },
 ] as const;

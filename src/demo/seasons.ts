@@ -1,5 +1,5 @@
 import { type Climate } from "@/core/climate";
-import { seededRandom } from "@/core/chance";
+import { scattered, seededRandom } from "@/core/chance";
 import { stagesFrom, judgeSeason, type Real } from "@/core/calendar";
 import { addDays, type Day, daysBetween } from "@/core/day";
 import { assessGarden } from "@/core/garden";
@@ -68,17 +68,8 @@ const SPREADS = { house: 0.12, days: 0.13, harvest: 0.3 };
 const GERMINATES = 0.78;
 /** Month and day by which all bags are empty. */
 const CLEARED = "12-10";
-const WARM_UP = 64;
 const SILENT = 0.05;
 const FAILS = 0.03;
-
-/** Numbers of a household's own, from a seed. */
-function chanceOf(seed: number): () => number {
-  const random = seededRandom(seed);
-  // Neighbouring seeds begin alike: households of one demo are told apart only after a while.
-  for (let i = 0; i < WARM_UP; i++) random();
-  return random;
-}
 
 /** How a household's plantings go, one after the other, by chance: all in its own pace, and by what is true. */
 function growerOf(setting: Setting, random: () => number, truths: Truths) {
@@ -193,7 +184,7 @@ export function pastSeasons(
     slips?: boolean;
   },
 ): PastRow[] {
-  const random = chanceOf(seed);
+  const random = seededRandom(scattered(seed));
   const setting = settingIn(household, town);
   const grow = growerOf(setting, random, truths);
   const rows: PastRow[] = [];
@@ -248,7 +239,7 @@ export function pastPair(
   const setting = settingIn(household, climate);
   const planting = plantingIn(kindId, goalId, sowOn, setting);
   if (!planting) return undefined;
-  const grow = growerOf(setting, chanceOf(seed), { up: {}, harvest: {}, slugs: {} });
+  const grow = growerOf(setting, seededRandom(scattered(seed)), { up: {}, harvest: {}, slugs: {} });
   const bag = (times: number) => ({ planting, records: grow({ ...planting, id: "" }, kindId, times) });
   return [bag(1), bag(ratio)];
 }

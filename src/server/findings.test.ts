@@ -17,7 +17,11 @@ afterAll(async () => {
 
 it("opens with what stands out in the demo's two seasons, and with the slips that somebody put in", async () => {
   const { leading, odd, names, goals, years } = await readFindings(trainer, {});
-  expect(leading[0]).toMatchObject({ code: "up", goalId: "pak-choi/leaf", isPerhaps: false });
+  const sure = leading.filter(({ isPerhaps }) => !isPerhaps).map(({ code, goalId }) => `${code} ${goalId}`);
+  expect(sure).toContain("up pak-choi/leaf");
+  // Whatever else is said for sure is one of the things that are true.
+  const truths = ["up pak-choi/leaf", "gives lettuce/leaf", "gives beet/root", "lost bush-bean/pod"];
+  expect(sure.filter((s) => !truths.includes(s))).toEqual([]);
   expect(odd.map(({ code }) => code)).toEqual(expect.arrayContaining(["too-much", "picked-before-up"]));
   for (const { householdId } of odd) expect(names[householdId]?.name).toBeTruthy();
   expect(years).toEqual([2026, 2025, 2024]);

@@ -23,10 +23,13 @@ describe("over many invented seasons", () => {
       sentences(all).some((s) => s.code === "up" && s.goalId === "pak-choi/leaf" && s.days < s.expected),
     );
     expect(up.length).toBeGreaterThanOrEqual(5);
-    const slugs = truthful.filter((all) =>
-      sentences(all).some((s) => s.code === "lost" && s.goalId === "bush-bean/pod" && s.reason === "slugs"),
+    // Slugs take a third of what is sown in spring, which a sentence needs many beans to be sure of.
+    const beans = truthful.map((all) => reportOf(all, []).find((r) => r.goalId === "bush-bean/pod")!.losses!);
+    expect(beans.filter(({ main }) => main?.reason === "slugs").length).toBeGreaterThanOrEqual(5);
+    const named = truthful.filter((all) =>
+      sentences(all).some((s) => s.code === "lost" && s.goalId === "bush-bean/pod"),
     );
-    expect(slugs.length).toBeGreaterThanOrEqual(3);
+    expect(named.length).toBeGreaterThanOrEqual(2);
   });
 
   it("where nothing differs hardly anything is claimed, and ranges hold about as often as they promise", () => {

@@ -18,7 +18,7 @@ export {
   stepsOf,
   type Waiting,
 } from "./progress";
-export { type Amount, GardenRecord } from "./contract";
+export { type Amount, GardenRecord, OF_HOUSEHOLD } from "./contract";
 export {
   CONDITIONS,
   type Detail,

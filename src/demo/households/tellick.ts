@@ -46,6 +46,8 @@ export const tellick: DemoHousehold = {
           records: [
             ["sown", "2026-02-26", "4"],
             ["up", "2026-03-25", "4"],
+            ["weather", "2026-03-29", undefined, "white on the roof at six", { weather: "frost" }],
+            ["checked", "2026-05-03", undefined, "", { condition: "worn", settledCm: 6 }],
           ],
         },
       ],
