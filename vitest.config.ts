@@ -10,6 +10,7 @@ export default defineConfig({
         test: {
           name: "unit",
           include: ["src/{core,library,solver,sheet,ui,demo}/**/*.test.{ts,tsx}", "src/*.test.ts"],
+          setupFiles: ["src/testing/seeded.ts"],
           testTimeout: 30_000,
         },
       },

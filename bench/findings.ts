@@ -4,7 +4,7 @@
  */
 import normalQuantile from "@stdlib/stats-base-dists-normal-quantile";
 import { seededRandom } from "@/core/chance";
-import { answerOf, calibrations, leadingOf, type Line, pairsFor, reportOf, shareOf } from "@/core/findings";
+import { answerOf, calibrations, leadingOf, type Line, pairsFor, reportsOf, shareOf } from "@/core/findings";
 import { TRUTHS, type Truths } from "@/demo/seasons";
 import { linesOf } from "@/testing/past";
 
@@ -51,7 +51,7 @@ function programmes(truths: Truths, seed: number) {
       householdId: `${n} ${l.householdId}`,
       plantingId: `${n} ${l.plantingId}`,
     }));
-    const sure = leadingOf(reportOf(lines, []), 20).filter(({ isPerhaps }) => !isPerhaps);
+    const sure = leadingOf([...reportsOf(lines, [])], 20).filter(({ isPerhaps }) => !isPerhaps);
     if (sure.some((s) => s.code === "up" && s.goalId === "pak-choi/leaf")) found++;
     if (
       sure.some(

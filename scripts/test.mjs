@@ -16,16 +16,23 @@ import { run } from "./parts/run.mjs";
 import { serve } from "./parts/serve.mjs";
 import { throwawayDatabase } from "./parts/throwaway.mjs";
 
+/** So much of a failure is told again, letters. */
+const TOLD = 1500;
 const CHROMIUM = "/usr/bin/chromium";
 let passed = 0;
 let failed = 0;
+/** What failed, told once more at the end, where everybody looks. */
+const failures = [];
 
 const tool = (file, ...args) => run(process.execPath, [at("node_modules", file), ...args], { cwd: ROOT });
 
 async function check(name, work) {
   const { code, out } = await work();
   if (code === 0) passed++;
-  else failed++;
+  else {
+    failed++;
+    failures.push(`${name}\n${out.trim()}`);
+  }
   console.log(`${code === 0 ? "ok  " : "FAIL"} ${name}${code === 0 ? "" : `\n${out.trim()}`}`);
 }
 
@@ -58,6 +65,12 @@ async function suite(project, env) {
     : { numPassedTests: 0, numFailedTests: 0, numTotalTests: 0 };
   rmSync(folder, { recursive: true, force: true });
   passed += counts.numPassedTests;
+  for (const { name: file, assertionResults, message } of counts.testResults ?? []) {
+    const broken = assertionResults.filter(({ status }) => status === "failed");
+    for (const { fullName, failureMessages } of broken)
+      failures.push(`${file}: ${fullName}\n${failureMessages.join("\n").slice(0, TOLD)}`);
+    if (broken.length === 0 && message) failures.push(`${file}\n${message.slice(0, TOLD)}`);
+  }
   // What fails beside the tests counts as one failure: a file that breaks before its first, an error that none of them caught.
   failed += Math.max(counts.numFailedTests, code === 0 && counts.numTotalTests > 0 ? 0 : 1);
 }
@@ -108,8 +121,9 @@ try {
   });
 } catch (error) {
   failed++;
-  console.error(error);
+  failures.push(String(error?.stack ?? error));
 } finally {
+  for (const failure of failures) console.log(`FAIL ${failure}\n`);
   console.log(`${passed} passed, ${failed} failed`);
   if (failed > 0) process.exitCode = 1;
 }

@@ -1,6 +1,7 @@
 import * as z from "zod";
 import { TRAY_PLACES } from "@/core/climate";
 import { BagThing, Packet, type Plan, Planting, Row } from "@/core/plan";
+import { Schools } from "@/core/school";
 import { lockHousehold } from "./households";
 import { type Db, rowOf, rowsOf } from "./pool";
 import type { Scope } from "./scope";
@@ -225,6 +226,8 @@ const Planted = Planting.omit({ outBy: true, isChosen: true, packet: true }).ext
   /** Where its seedlings are raised, and whether it stands under a cover. */
   trays: z.enum(TRAY_PLACES),
   isCovered: z.boolean(),
+  /** Ways of doing when it was sown, or in force until it is. */
+  schools: Schools,
   rowId: z.string(),
   bagId: z.string(),
   kindId: z.string(),
@@ -233,8 +236,10 @@ const Planted = Planting.omit({ outBy: true, isChosen: true, packet: true }).ext
 export type Planted = z.infer<typeof Planted>;
 
 const PLANTED = `SELECT p.row_id AS "rowId", r.bag_id AS "bagId", b.kind_id AS "kindId", p.removed, h.trays, r.covered AS "isCovered",
-    p.id, p.goal_id AS "goalId", p.surface, p.method, p.plants, p.sow_on AS "sowOn", p.packet
+    p.id, p.goal_id AS "goalId", p.surface, p.method, p.plants, p.sow_on AS "sowOn", p.packet,
+    coalesce(p.sown_schools, g.schools || h.schools || r.schools) AS schools
   FROM planting p JOIN plan_row r ON r.id = p.row_id JOIN bag b ON b.id = r.bag_id JOIN household h ON h.id = p.household_id
+    JOIN programme g ON g.id = p.programme_id
   WHERE p.programme_id = $1 AND p.household_id = $2`;
 
 /** Every planting that a household ever planned, removed ones too, with its bag's kind: what records can speak of. */
@@ -251,6 +256,16 @@ export const findPlanted = (
   id: string,
 ): Promise<Planted | undefined> =>
   rowOf(on, Planted, { sql: `${PLANTED} AND p.id = $3`, values: [programmeId, householdId, id] });
+
+/** Notes the ways of doing in force for what a household has sown by record, where they are not noted yet. */
+export async function noteSchools(on: Db, { programmeId, householdId }: Scope): Promise<void> {
+  await on.query(
+    `UPDATE planting p SET sown_schools = g.schools || h.schools || r.schools FROM plan_row r, household h, programme g
+     WHERE p.programme_id = $1 AND p.household_id = $2 AND p.sown_schools IS NULL AND r.id = p.row_id AND h.id = p.household_id AND g.id = p.programme_id
+       AND EXISTS (SELECT FROM record t WHERE t.planting_id = p.id AND t.kind = 'sown')`,
+    [programmeId, householdId],
+  );
+}
 
 const MixUses = z.object({ rows: z.number() });
 

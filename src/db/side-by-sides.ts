@@ -1,6 +1,7 @@
 import * as z from "zod";
 import { type Day, DayText } from "@/core/day";
 import { type Db, rowsOf } from "./pool";
+import type { Scope } from "./scope";
 
 const Instant = z.date().transform((date) => date.toISOString());
 
@@ -39,6 +40,9 @@ const Pair = z.object({
   householdId: z.string(),
   code: z.string(),
   name: z.string(),
+  secondHouseholdId: z.string(),
+  secondCode: z.string(),
+  secondName: z.string(),
   firstPlantingId: z.string(),
   secondPlantingId: z.string(),
   firstRow: z.number(),
@@ -52,9 +56,10 @@ export type StoredPair = z.infer<typeof Pair>;
 /** The pairs of a programme's side-by-sides, with the numbers of their bags' rows. */
 export const listPairs = (on: Db, programmeId: string): Promise<StoredPair[]> =>
   rowsOf(on, Pair, {
-    sql: `SELECT s.side_by_side_id AS "sideBySideId", s.household_id AS "householdId", h.code, h.name, s.first_planting_id AS "firstPlantingId", s.second_planting_id AS "secondPlantingId",
+    sql: `SELECT s.side_by_side_id AS "sideBySideId", s.household_id AS "householdId", h.code, h.name,
+        s.second_household_id AS "secondHouseholdId", o.code AS "secondCode", o.name AS "secondName", s.first_planting_id AS "firstPlantingId", s.second_planting_id AS "secondPlantingId",
         a.position + 1 AS "firstRow", b.position + 1 AS "secondRow", s.position, s.dropped, s.dropped_by AS "droppedBy"
-      FROM side_by_side_pair s JOIN household h ON h.id = s.household_id
+      FROM side_by_side_pair s JOIN household h ON h.id = s.household_id JOIN household o ON o.id = s.second_household_id
         JOIN planting p ON p.id = s.first_planting_id JOIN plan_row a ON a.id = p.row_id
         JOIN planting q ON q.id = s.second_planting_id JOIN plan_row b ON b.id = q.row_id
       WHERE s.programme_id = $1 ORDER BY s.side_by_side_id, s.position`,
@@ -81,7 +86,10 @@ export async function insertSideBySide(
   on: Db,
   programmeId: string,
   planned: Omit<SideBySide, "begunAt" | "endedAt">,
-  pairs: readonly Pick<StoredPair, "householdId" | "firstPlantingId" | "secondPlantingId">[],
+  pairs: readonly Pick<
+    StoredPair,
+    "householdId" | "secondHouseholdId" | "firstPlantingId" | "secondPlantingId"
+  >[],
 ): Promise<void> {
   const { id, goalId, question, firstWay, secondWay, ratio, spread, seed, author } = planned;
   await on.query(
@@ -90,9 +98,9 @@ export async function insertSideBySide(
     [id, programmeId, goalId, question, firstWay, secondWay, ratio, spread, planned.planned, seed, author],
   );
   await on.query(
-    `INSERT INTO side_by_side_pair (programme_id, side_by_side_id, household_id, first_planting_id, second_planting_id, position)
-     SELECT $1, $2, x."householdId", x."firstPlantingId", x."secondPlantingId", x.position
-     FROM jsonb_to_recordset($3) AS x("householdId" uuid, "firstPlantingId" uuid, "secondPlantingId" uuid, position integer)`,
+    `INSERT INTO side_by_side_pair (programme_id, side_by_side_id, household_id, second_household_id, first_planting_id, second_planting_id, position)
+     SELECT $1, $2, x."householdId", x."secondHouseholdId", x."firstPlantingId", x."secondPlantingId", x.position
+     FROM jsonb_to_recordset($3) AS x("householdId" uuid, "secondHouseholdId" uuid, "firstPlantingId" uuid, "secondPlantingId" uuid, position integer)`,
     [programmeId, id, JSON.stringify(pairs.map((pair, position) => ({ ...pair, position })))],
   );
 }
@@ -137,24 +145,39 @@ const Candidate = z.object({
   rowId: z.string(),
   row: z.number(),
   bagKindId: z.string(),
+  placeKind: z.string().nullable(),
+  sunHours: z.number(),
   sowOn: z.string(),
 });
 export type Candidate = z.infer<typeof Candidate>;
 
-/** Plantings of plans that are in no side-by-side and have not ended, of households that grow a goal in at least two bags. */
-export const listCandidates = (on: Db, programmeId: string): Promise<Candidate[]> =>
+/** Plantings of plans that are in no side-by-side and have not ended, in the order of households and of their bags; of one goal, or of all. */
+export const listCandidates = (
+  on: Db,
+  programmeId: string,
+  goalId: string | null = null,
+): Promise<Candidate[]> =>
   rowsOf(on, Candidate, {
-    sql: `WITH twice AS (
-        SELECT household_id, goal_id FROM planting WHERE programme_id = $1 AND NOT removed GROUP BY 1, 2 HAVING count(DISTINCT row_id) > 1
-      ), taken AS (
+    sql: `WITH taken AS (
         SELECT first_planting_id AS id FROM side_by_side_pair WHERE programme_id = $1
         UNION SELECT second_planting_id FROM side_by_side_pair WHERE programme_id = $1
       )
-      SELECT p.goal_id AS "goalId", p.household_id AS "householdId", h.code, h.name, p.id AS "plantingId", p.row_id AS "rowId", r.position + 1 AS row, b.kind_id AS "bagKindId", p.sow_on::text AS "sowOn"
-      FROM twice w JOIN planting p ON p.household_id = w.household_id AND p.goal_id = w.goal_id AND p.programme_id = $1
-        JOIN household h ON h.id = p.household_id JOIN plan_row r ON r.id = p.row_id JOIN bag b ON b.id = r.bag_id
-        LEFT JOIN planting_progress g ON g.planting_id = p.id
-      WHERE NOT p.removed AND NOT h.put_away AND g.ended_on IS NULL AND p.id NOT IN (SELECT id FROM taken)
+      SELECT p.goal_id AS "goalId", p.household_id AS "householdId", h.code, h.name, p.id AS "plantingId", p.row_id AS "rowId", r.position + 1 AS row, b.kind_id AS "bagKindId",
+        l.kind AS "placeKind", coalesce(k.sun_hours, 0) AS "sunHours", p.sow_on::text AS "sowOn"
+      FROM planting p JOIN household h ON h.id = p.household_id JOIN plan_row r ON r.id = p.row_id JOIN bag b ON b.id = r.bag_id
+        LEFT JOIN place l ON l.household_id = h.id LEFT JOIN household_progress k ON k.household_id = h.id LEFT JOIN planting_progress g ON g.planting_id = p.id
+      WHERE p.programme_id = $1 AND ($2::text IS NULL OR p.goal_id = $2) AND NOT p.removed AND NOT h.put_away AND g.ended_on IS NULL AND p.id NOT IN (SELECT id FROM taken)
       ORDER BY p.goal_id, h.number, r.position, p.sow_on`,
-    values: [programmeId],
+    values: [programmeId, goalId],
+  });
+
+const Part = z.object({ plantingId: z.string(), question: z.string(), way: z.string() });
+
+/** The plantings of a household that take part in a side-by-side, and how each is grown for it; what was left out is not. */
+export const listParts = (on: Db, { programmeId, householdId }: Scope): Promise<z.infer<typeof Part>[]> =>
+  rowsOf(on, Part, {
+    sql: `SELECT own.planting_id AS "plantingId", s.question, own.way FROM side_by_side_pair p JOIN side_by_side s ON s.id = p.side_by_side_id
+        CROSS JOIN LATERAL (VALUES (p.household_id, p.first_planting_id, s.first_way), (p.second_household_id, p.second_planting_id, s.second_way)) AS own (household_id, planting_id, way)
+      WHERE p.programme_id = $1 AND own.household_id = $2 AND p.dropped IS NULL AND s.ended_at IS NULL`,
+    values: [programmeId, householdId],
   });

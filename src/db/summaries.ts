@@ -3,6 +3,8 @@ import { DayText } from "@/core/day";
 import type { Summary } from "@/core/findings";
 import { PLACE_KINDS } from "@/core/place";
 import { REASONS } from "@/core/record";
+import { type SchoolName, SCHOOLS, Schools } from "@/core/school";
+import { known } from "@/core/known";
 import { type Db, rowsOf } from "./pool";
 import { HERE, type Scope } from "./scope";
 
@@ -13,16 +15,16 @@ export async function putSummaries(
   list: readonly Summary[],
 ): Promise<void> {
   await on.query(
-    `INSERT INTO planting_summary (programme_id, household_id, planting_id, goal_id, crop_id, method, bag_kind_id, variety, plants, sown_on, up_on, moved_on,
+    `INSERT INTO planting_summary (programme_id, household_id, planting_id, goal_id, crop_id, method, bag_kind_id, variety, schools, plants, sown_on, up_on, moved_on,
        first_pick_on, ended_on, last_on, seeds, ups, lost_young, lost_grown, reasons, picks, kg, pieces, bunches, expected_up, expected_pick, packet_days)
-     SELECT $1, $2, x."plantingId", x."goalId", x."cropId", x.method, x."bagKindId", x.variety, x.plants, x."sownOn", x."upOn", x."movedOn",
+     SELECT $1, $2, x."plantingId", x."goalId", x."cropId", x.method, x."bagKindId", x.variety, x.schools, x.plants, x."sownOn", x."upOn", x."movedOn",
        x."firstPickOn", x."endedOn", x."lastOn", x.seeds, x.ups, x."lostYoung", x."lostGrown", x.reasons, x.picks, x.kg, x.pieces, x.bunches,
        nullif(x."expectedUp", 'null'), nullif(x."expectedPick", 'null'), x."packetDays"
-     FROM jsonb_to_recordset($3) AS x("plantingId" uuid, "goalId" text, "cropId" text, method text, "bagKindId" text, variety text, plants integer, "sownOn" date, "upOn" date,
+     FROM jsonb_to_recordset($3) AS x("plantingId" uuid, "goalId" text, "cropId" text, method text, "bagKindId" text, variety text, schools jsonb, plants integer, "sownOn" date, "upOn" date,
        "movedOn" date, "firstPickOn" date, "endedOn" date, "lastOn" date, seeds integer, ups integer, "lostYoung" integer, "lostGrown" integer, reasons jsonb, picks integer,
        kg double precision, pieces double precision, bunches double precision, "expectedUp" jsonb, "expectedPick" jsonb, "packetDays" integer)
      ON CONFLICT (planting_id) DO UPDATE SET goal_id = excluded.goal_id, crop_id = excluded.crop_id, method = excluded.method, bag_kind_id = excluded.bag_kind_id,
-       variety = excluded.variety, plants = excluded.plants, sown_on = excluded.sown_on, up_on = excluded.up_on, moved_on = excluded.moved_on, first_pick_on = excluded.first_pick_on,
+       variety = excluded.variety, schools = excluded.schools, plants = excluded.plants, sown_on = excluded.sown_on, up_on = excluded.up_on, moved_on = excluded.moved_on, first_pick_on = excluded.first_pick_on,
        ended_on = excluded.ended_on, last_on = excluded.last_on, seeds = excluded.seeds, ups = excluded.ups, lost_young = excluded.lost_young,
        lost_grown = excluded.lost_grown, reasons = excluded.reasons, picks = excluded.picks, kg = excluded.kg, pieces = excluded.pieces, bunches = excluded.bunches,
        expected_up = excluded.expected_up, expected_pick = excluded.expected_pick, packet_days = excluded.packet_days`,
@@ -62,6 +64,7 @@ const Line = z.object({
   bagKindId: z.string(),
   placeKind: z.enum(PLACE_KINDS).nullable(),
   variety: z.string().nullable(),
+  schools: Schools,
   plants: z.number().nullable(),
   sownOn: DayText.nullable(),
   upOn: DayText.nullable(),
@@ -86,21 +89,74 @@ const Line = z.object({
 /** What a planting of a household came to. */
 export type SummaryLine = z.infer<typeof Line>;
 
-/** What plantings came to of which anything is on record, of all households of a programme that have not left, or of one. */
-export const listSummaries = (
+const COLUMNS = `s.planting_id AS "plantingId", s.household_id AS "householdId", s.goal_id AS "goalId", s.crop_id AS "cropId", s.method, s.bag_kind_id AS "bagKindId",
+  l.kind AS "placeKind", s.variety, s.schools, s.plants, s.sown_on AS "sownOn", s.up_on AS "upOn", s.moved_on AS "movedOn", s.first_pick_on AS "firstPickOn",
+  s.ended_on AS "endedOn", s.last_on AS "lastOn", s.seeds, s.ups, s.lost_young AS "lostYoung", s.lost_grown AS "lostGrown", s.reasons, s.picks, s.kg, s.pieces, s.bunches,
+  s.expected_up AS "expectedUp", s.expected_pick AS "expectedPick", s.expected_kg AS "expectedKg", s.packet_days AS "packetDays"`;
+
+/** Which plantings are asked for; what is left out does not part them. */
+export interface LinesAsk {
+  readonly householdId?: string;
+  readonly goalId?: string;
+  /** Of sowing, or where nothing was sown by record, of the last record. */
+  readonly year?: number;
+  readonly place?: string;
+  readonly bag?: string;
+  readonly method?: string;
+  readonly school?: { readonly name: SchoolName; readonly choice: string };
+}
+
+const LINES = `planting_summary s LEFT JOIN place l ON l.household_id = s.household_id
+  WHERE s.programme_id = $1 AND s.last_on IS NOT NULL AND s.${HERE}`;
+const YEAR = `extract(year FROM coalesce(s.sown_on, s.last_on))::int`;
+/** Read so many at once, so that others are served in between. */
+const LINES_A_TURN = 2000;
+
+/** What plantings came to of which anything is on record, of households of a programme that have not left. */
+export async function listSummaries(
   on: Db,
   programmeId: string,
-  householdId: string | null = null,
-): Promise<SummaryLine[]> =>
-  rowsOf(on, Line, {
-    sql: `SELECT s.planting_id AS "plantingId", s.household_id AS "householdId", s.goal_id AS "goalId", s.crop_id AS "cropId", s.method, s.bag_kind_id AS "bagKindId",
-        l.kind AS "placeKind", s.variety, s.plants, s.sown_on AS "sownOn", s.up_on AS "upOn", s.moved_on AS "movedOn", s.first_pick_on AS "firstPickOn",
-        s.ended_on AS "endedOn", s.last_on AS "lastOn", s.seeds, s.ups, s.lost_young AS "lostYoung", s.lost_grown AS "lostGrown", s.reasons, s.picks, s.kg, s.pieces, s.bunches,
-        s.expected_up AS "expectedUp", s.expected_pick AS "expectedPick", s.expected_kg AS "expectedKg", s.packet_days AS "packetDays"
-      FROM planting_summary s LEFT JOIN place l ON l.household_id = s.household_id
-      WHERE s.programme_id = $1 AND s.last_on IS NOT NULL AND ($2::uuid IS NULL OR s.household_id = $2) AND s.${HERE} ORDER BY s.planting_id`,
-    values: [programmeId, householdId],
+  { householdId, goalId, year, place, bag, method, school }: LinesAsk = {},
+): Promise<SummaryLine[]> {
+  const lines: SummaryLine[] = [];
+  for (;;) {
+    const turn = await rowsOf(on, Line, {
+      sql: `SELECT ${COLUMNS} FROM ${LINES} AND ($2::uuid IS NULL OR s.household_id = $2) AND ($3::text IS NULL OR s.goal_id = $3)
+          AND ($4::int IS NULL OR ${YEAR} = $4) AND ($5::text IS NULL OR l.kind = $5) AND ($6::text IS NULL OR s.bag_kind_id = $6)
+          AND ($7::text IS NULL OR s.method = $7) AND ($8::text IS NULL OR coalesce(s.schools ->> $8, $9) = $10)
+          AND ($11::uuid IS NULL OR s.planting_id > $11)
+        ORDER BY s.planting_id LIMIT ${LINES_A_TURN}`,
+      values: [
+        ...[programmeId, householdId, goalId, year, place, bag, method],
+        ...[school?.name, school && SCHOOLS[school.name][0], school?.choice, lines.at(-1)?.plantingId],
+      ],
+    });
+    lines.push(...turn);
+    if (turn.length < LINES_A_TURN) return lines;
+  }
+}
+
+const Part = z.object({
+  goals: z.array(z.string()),
+  years: z.array(z.number()),
+  places: z.array(z.enum(PLACE_KINDS)),
+  bags: z.array(z.string()),
+  methods: z.array(z.string()),
+  schools: z.array(Schools),
+  plantings: z.number(),
+});
+
+/** What plantings of a programme can be told apart by: each kind that any of them has, and how many they are. */
+export async function partsOfSummaries(on: Db, programmeId: string): Promise<z.infer<typeof Part>> {
+  const [parts] = await rowsOf(on, Part, {
+    sql: `SELECT coalesce(array_agg(DISTINCT s.goal_id), '{}') AS goals, coalesce(array_agg(DISTINCT ${YEAR}), '{}') AS years,
+        coalesce(array_agg(DISTINCT l.kind) FILTER (WHERE l.kind IS NOT NULL), '{}') AS places, coalesce(array_agg(DISTINCT s.bag_kind_id), '{}') AS bags,
+        coalesce(array_agg(DISTINCT s.method), '{}') AS methods, coalesce(jsonb_agg(DISTINCT s.schools), '[]') AS schools, count(*)::int AS plantings
+      FROM ${LINES}`,
+    values: [programmeId],
   });
+  return known(parts);
+}
 
 const SharedGoal = z.object({
   goalId: z.string(),

@@ -206,6 +206,7 @@ async function loadSideBySides(on: Db): Promise<string[]> {
         ? [
             {
               householdId: idOf(household.survey.name),
+              secondHouseholdId: idOf(household.survey.name),
               firstPlantingId: pairId(household.survey.name, trial, 0, "planting"),
               secondPlantingId: pairId(household.survey.name, trial, 1, "planting"),
             },

@@ -3,7 +3,8 @@ import { afterAll, expect, it } from "vitest";
 import { closePool } from "@/db/pool";
 import { twoTrainers } from "@/testing/programme";
 import type { Actor } from "./actor";
-import { findingsFile, followTaken, previewFinding, readFindings, takeFinding } from "./findings";
+import { followTaken, previewFinding, takeFinding } from "./finding-values";
+import { findingsFile, keepFindings, readFindings } from "./findings";
 import { judgeAll } from "./following";
 import { readOverrides } from "./programme";
 import { stopQueue } from "./queue";
@@ -16,7 +17,7 @@ afterAll(async () => {
 });
 
 it("opens with what stands out in the demo's two seasons, and with the slips that somebody put in", async () => {
-  const { leading, odd, names, goals, years } = await readFindings(trainer, {});
+  const { leading, odd, names, goals, parts } = await readFindings(trainer, {});
   const sure = leading.filter(({ isPerhaps }) => !isPerhaps).map(({ code, goalId }) => `${code} ${goalId}`);
   expect(sure).toContain("up pak-choi/leaf");
   // Whatever else is said for sure is one of the things that are true.
@@ -24,20 +25,50 @@ it("opens with what stands out in the demo's two seasons, and with the slips tha
   expect(sure.filter((s) => !truths.includes(s))).toEqual([]);
   expect(odd.map(({ code }) => code)).toEqual(expect.arrayContaining(["too-much", "picked-before-up"]));
   for (const { householdId } of odd) expect(names[householdId]?.name).toBeTruthy();
-  expect(years).toEqual([2026, 2025, 2024]);
+  expect(parts.years).toEqual([2026, 2025, 2024]);
   const pakChoi = goals.find(({ goalId }) => goalId === "pak-choi/leaf")!;
   expect(pakChoi.households).toBeGreaterThanOrEqual(8);
 });
 
 it("counts a season, a kind of place or of bag alone, together as many as all, and proposes nothing by a part", async () => {
   const all = await readFindings(trainer, {});
-  const parts = await Promise.all(all.years.map((year) => readFindings(trainer, { year: String(year) })));
-  expect(parts.reduce((sum, { plantings }) => sum + plantings, 0)).toBe(all.plantings);
-  expect(parts.flatMap(({ goals }) => goals.flatMap(({ proposals }) => proposals))).toEqual([]);
+  const seasons = await Promise.all(
+    all.parts.years.map((year) => readFindings(trainer, { year: String(year) })),
+  );
+  expect(seasons.reduce((sum, { plantings }) => sum + plantings, 0)).toBe(all.plantings);
+  expect(seasons.flatMap(({ goals }) => goals.flatMap(({ proposals }) => proposals))).toEqual([]);
   expect((await readFindings(trainer, { place: "balcony" })).plantings).toBeLessThan(all.plantings);
   // What makes no sense in an address is left out.
   expect((await readFindings(trainer, { year: "soon", place: "'; DROP", bag: ["a"] })).plantings).toBe(
     all.plantings,
+  );
+});
+
+it("keeps what a large programme's records say, part by part, and shows it as it would be worked out", async () => {
+  const plain = (one: object) => JSON.parse(JSON.stringify(one)) as Record<string, unknown>;
+  const asks = [{}, { year: "2025" }, { place: "balcony" }, { method: "cells" }];
+  const now = await Promise.all(asks.map((ask) => readFindings(trainer, ask)));
+  expect(now.map(({ madeAt }) => madeAt)).toEqual([undefined, undefined, undefined, undefined]);
+  await keepFindings(trainer.programmeId, 0);
+  const kept = await Promise.all(asks.map((ask) => readFindings(trainer, ask)));
+  for (const [i, { madeAt, ...rest }] of kept.entries()) {
+    expect(Date.now() - Date.parse(madeAt!)).toBeLessThan(600_000);
+    expect(plain(rest)).toEqual(plain(now[i]!));
+  }
+  expect((await readFindings(stranger, {})).madeAt).toBeUndefined();
+  // Small enough again, it is worked out as it is asked for.
+  await keepFindings(trainer.programmeId);
+  expect((await readFindings(trainer, {})).madeAt).toBeUndefined();
+});
+
+it("tells a crop alone, and a way of doing from the usual one", async () => {
+  const chard = await readFindings(trainer, { goal: "chard/leaf" });
+  expect(chard.goals.map(({ goalId }) => goalId)).toEqual(["chard/leaf"]);
+  const often = await readFindings(trainer, { school: "water:often" });
+  const deep = await readFindings(trainer, { school: "water:deep" });
+  expect(often.plantings + deep.plantings).toBe((await readFindings(trainer, {})).plantings);
+  expect((await readFindings(trainer, { school: "water:never" })).plantings).toBe(
+    often.plantings + deep.plantings,
   );
 });
 

@@ -13,7 +13,7 @@ import { assessGarden } from "@/core/garden";
 import { type Reference, settingFrom } from "@/core/setting";
 import { findHousehold, householdsAfter, lockHousehold } from "@/db/households";
 import { listOverrides } from "@/db/overrides";
-import { everPlanted, findPlanted, type Planted, readPlans, readStood } from "@/db/plans";
+import { everPlanted, findPlanted, noteSchools, type Planted, readPlans, readStood } from "@/db/plans";
 import { followPicked } from "@/db/picked";
 import { type Db, db, transaction } from "@/db/pool";
 import {
@@ -37,9 +37,10 @@ import { putTasks } from "@/db/tasks";
 import { overtakeProposal } from "@/db/proposals";
 import { listDone, listHappened, listRecords, plantingRecords } from "@/db/records";
 import type { Scope } from "@/db/scope";
+import { listParts } from "@/db/side-by-sides";
 import { referenceWith, SHIPPED } from "@/library";
 import { soundOverrides } from "@/core/override";
-import { followed, isSurveyed, settingOf } from "./setting";
+import { followed, isSurveyed, settingOf, trialsOf } from "./setting";
 import { climateOf, todayIn } from "./town";
 
 /** What a programme judges by. */
@@ -64,7 +65,7 @@ function keptOf(
 ): { readonly progress: KeptProgress; readonly summary: Summary }[] {
   const follow = followed(planted, records, reference);
   if (!follow) return [];
-  const { id, goalId, removed, kindId } = planted;
+  const { id, goalId, removed, kindId, schools } = planted;
   const climate = { ...climateOf(programme), trays: planted.trays };
   const shape = reference.bagKinds.find((kind) => kind.id === planted.kindId)?.shape;
   const isUnder = planted.isCovered && shape && coverFor(shape);
@@ -75,7 +76,7 @@ function keptOf(
         ...{ plantingId: id, goalId, cropId: follow.crop.id, removed },
         ...progressOf(follow, own),
       },
-      summary: summaryOf({ ...follow, id, bagKindId: kindId }, own),
+      summary: summaryOf({ ...follow, id, bagKindId: kindId, schools }, own),
     },
   ];
 }
@@ -96,6 +97,7 @@ async function judgeHousehold(on: Db, scope: Scope, judge: Judge): Promise<void>
   const household = await findHousehold(on, scope);
   if (!household) return;
   const plan = await planOf(on, scope);
+  await noteSchools(on, scope);
   const planted = await everPlanted(on, scope);
   const records = new Map<string | null, GardenRecord[]>();
   for (const r of await listRecords(on, scope))
@@ -163,7 +165,8 @@ async function followPlan(on: Db, scope: Scope, { programme, reference }: Judge)
   const today = todayIn(programme);
   const germination = germinationBy(await listGermination(on, scope.programmeId));
   const happened = realOf(await listHappened(on, scope));
-  const setting = settingFrom(settingOf(programme, household, { germination, happened }), reference);
+  const trials = trialsOf(await listParts(on, scope));
+  const setting = settingFrom(settingOf(programme, household, { germination, happened, trials }), reference);
   const garden = assessGarden(await planOf(on, scope), setting);
   const tasks = tasksOf(garden, await listDone(on, scope, addDays(today, -SEASON_DAYS)), { setting, today });
   const fillings = fillingsIn(tasks, garden);
@@ -204,6 +207,7 @@ export const followTasks = (scope: Scope): Promise<void> =>
  * @returns whether all plans of the programme have to be judged anew, since its germination changed
  */
 export async function followRecord(on: Db, scope: Scope, plantingId: string): Promise<boolean> {
+  await noteSchools(on, scope);
   const planted = await findPlanted(on, scope, plantingId);
   if (!planted) return false;
   const judge = await judgeOf(on, scope.programmeId);

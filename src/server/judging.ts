@@ -4,22 +4,25 @@ import { db } from "@/db/pool";
 import { askJudging, readJudging } from "@/db/progress";
 import { listHappened } from "@/db/records";
 import type { Scope } from "@/db/scope";
+import { listParts } from "@/db/side-by-sides";
 import type { Actor } from "./actor";
 import { readPrices } from "./prices";
 import { readGermination, readProgramme, readToday } from "./programme";
 import { enqueue } from "./queue";
-import { settingOf, type Surveyed } from "./setting";
+import { settingOf, type Surveyed, trialsOf } from "./setting";
 
 /** What a household's plan is judged against, with all that the programme knows: its prices, its own germination, and what is on record of the household. */
 export async function readSetting(actor: Actor, household: Surveyed): Promise<PlainSetting> {
   const scope = { programmeId: actor.programmeId, householdId: household.id };
-  const [programme, prices, germination, happened] = await Promise.all([
+  const [programme, prices, germination, happened, parts] = await Promise.all([
     readProgramme(actor),
     readPrices(actor),
     readGermination(actor),
     listHappened(db(actor), scope),
+    listParts(db(actor), scope),
   ]);
-  return settingOf(programme, household, { prices, germination, happened: realOf(happened) });
+  const trials = trialsOf(parts);
+  return settingOf(programme, household, { prices, germination, happened: realOf(happened), trials });
 }
 
 /** Has all plans of a programme judged anew by the queue, after a change that touches them. */
@@ -44,6 +47,13 @@ export async function workSoon(programmeId: string): Promise<void> {
 /** Has what a household has to do worked out anew by the queue, after a record. */
 export async function followSoon(scope: Scope): Promise<void> {
   await enqueue("follow", [scope]).catch((error: unknown) =>
+    console.error(`the queue did not take work: ${String(error)}`),
+  );
+}
+
+/** Has what a programme's records say worked out anew by the queue, where that is kept. */
+export async function findSoon(programmeId: string): Promise<void> {
+  await enqueue("find", [{ programmeId }]).catch((error: unknown) =>
     console.error(`the queue did not take work: ${String(error)}`),
   );
 }

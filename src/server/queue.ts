@@ -11,6 +11,8 @@ const QUEUES = {
   print: { policy: "standard", retryLimit: 1, expireInSeconds: 1800, deadLetter: "print-failed" },
   /** What a household has to do, after its records. */
   follow: { policy: "short", retryLimit: 2 },
+  /** What the records of a programme say. */
+  find: { policy: "short", retryLimit: 2, expireInSeconds: 3600 },
   /** Every hour: households that are to be reminded, where it is a waking hour. */
   remind: { policy: "short", retryLimit: 0 },
   /** All plans of a programme judged anew. */
@@ -25,6 +27,7 @@ export interface Jobs {
   readonly print: { readonly programmeId: string; readonly printId: string };
   readonly "print-failed": Jobs["print"];
   readonly follow: Jobs["propose"];
+  readonly find: { readonly programmeId: string };
   readonly remind: object;
   readonly judge: { readonly programmeId: string };
 }
@@ -32,7 +35,8 @@ export interface Jobs {
 export type Workers = { readonly [Q in QueueName]: (job: Jobs[Q]) => Promise<void> };
 
 const POLL_SECONDS = 0.5;
-const FOLLOW_AFTER_S = 2;
+/** What follows records waits a while: more of them come as a rule, and one turn does for all. */
+const AFTER_S: Partial<Record<QueueName, number>> = { follow: 2, find: 20 };
 /** Five past, in cron's words. */
 const EVERY_HOUR = "5 * * * *";
 
@@ -69,9 +73,10 @@ export async function enqueue<Q extends QueueName>(name: Q, jobs: readonly Jobs[
       householdId?: string;
       printId?: string;
     };
-    // What follows records waits a moment: more of them come as a rule, and one turn does for all.
-    const startAfter = name === "follow" ? FOLLOW_AFTER_S : 0;
-    await boss.send(name, job, { singletonKey: printId ?? householdId ?? programmeId, startAfter });
+    await boss.send(name, job, {
+      singletonKey: printId ?? householdId ?? programmeId,
+      startAfter: AFTER_S[name] ?? 0,
+    });
   }
 }
 

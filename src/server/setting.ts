@@ -1,7 +1,7 @@
 import { skyOf } from "@/core/place";
 import type { Planting } from "@/core/plan";
 import type { Followed, GardenRecord } from "@/core/record";
-import type { PlainSetting, Reference } from "@/core/setting";
+import type { PlainSetting, Reference, Trial } from "@/core/setting";
 import type { Household, Place } from "@/db/households";
 import type { Programme } from "@/db/programmes";
 import { mixesWith } from "@/library";
@@ -16,7 +16,7 @@ export const isSurveyed = (household: Household): household is Surveyed => house
 export function settingOf(
   programme: Programme,
   household: Surveyed,
-  known: Pick<PlainSetting, "prices" | "germination" | "happened"> = {},
+  known: Pick<PlainSetting, "prices" | "germination" | "happened" | "trials"> = {},
 ): PlainSetting {
   const climate = { ...climateOf(programme), trays: household.trays };
   const { place, schools, cells, skill, wants, adults, children } = household;
@@ -49,6 +49,14 @@ export function settingOf(
     ...known,
   };
 }
+
+/** Plantings that take part in a side-by-side, by planting; undefined where none does. */
+export const trialsOf = (
+  parts: readonly (Trial & { readonly plantingId: string })[],
+): PlainSetting["trials"] =>
+  parts.length === 0
+    ? undefined
+    : Object.fromEntries(parts.map(({ plantingId, question, way }) => [plantingId, { question, way }]));
 
 const goalsOf = new WeakMap<Reference, Map<string, Pick<Followed, "crop" | "goal">>>();
 

@@ -1,11 +1,16 @@
 import { randomUUID } from "node:crypto";
 import { afterAll, expect, it } from "vitest";
-import { closePool } from "@/db/pool";
+import { closePool, db } from "@/db/pool";
+import { listTasks } from "@/db/tasks";
 import { householdOf, planWith, record, twoTrainers } from "@/testing/programme";
 import type { Actor } from "./actor";
+import { judgeAll } from "./following";
+import { readGarden } from "./garden";
+import { readHousehold } from "./households";
 import { savePlan } from "./plans";
 import { stopQueue } from "./queue";
 import { addRecord } from "./records";
+import { isSurveyed } from "./setting";
 import { beginSideBySide, leavePairOut, lookAt, readSideBySides } from "./side-by-sides";
 
 const { stranger: trainer, trainer: demo } = await twoTrainers();
@@ -113,6 +118,42 @@ it(
     expect(answer).toMatchObject({ verdict: "more", pairs: 7 });
     expect(answer!.ratio!.value).toBeGreaterThan(1.5);
     expect(await lookAt(trainer, randomUUID())).toMatchObject({ ok: false, problem: { code: "not-found" } });
+  },
+);
+
+it(
+  "pairs households that have one bag each, and reminds each of its own way alone",
+  { timeout: 90_000 },
+  async () => {
+    const houses: string[] = [];
+    for (let n = 0; n < 12; n++) {
+      const id = await householdOf(trainer);
+      await savePlan(trainer, id, 0, planWith(1).plan);
+      houses.push(id);
+    }
+    const begun = await beginSideBySide(trainer, { ...QUESTION, question: "Pruned or left?" });
+    if (!begun.ok) throw new Error(begun.problem.code);
+    const { pairs } = (await readSideBySides(trainer)).all.find(({ id }) => id === begun.value.id)!;
+    expect(pairs).toHaveLength(6);
+    expect(new Set(pairs.flatMap((p) => [p.householdId, p.secondHouseholdId]))).toEqual(new Set(houses));
+
+    const [{ secondHouseholdId: own, secondPlantingId }] = pairs as [(typeof pairs)[number]];
+    const actor: Actor = { ...trainer, role: "household", households: [own] };
+    const household = (await readHousehold(actor, own))!;
+    if (!isSurveyed(household)) throw new Error("not surveyed");
+    const { setting } = await readGarden(actor, household);
+    expect(setting.trials).toEqual({ [secondPlantingId]: { question: "Pruned or left?", way: "staked" } });
+    // What the queue keeps for the lists of all says so too.
+    await judgeAll(trainer.programmeId);
+    const listed = await listTasks(db(trainer), trainer.programmeId, {
+      ...{ day: "2026-05-18", until: "2026-06-20", page: 1, kind: "sow" },
+    });
+    const sow = listed.find(({ householdId }) => householdId === own)!.tasks[0]!;
+    expect(sow.trial).toEqual({ question: "Pruned or left?", way: "staked" });
+    // Left out, it is reminded of nothing.
+    const left = { id: begun.value.id, position: pairs[0]!.position, reason: "moved away" };
+    expect(await leavePairOut(trainer, left)).toMatchObject({ ok: true });
+    expect((await readGarden(actor, household)).setting.trials).toBeUndefined();
   },
 );
 

@@ -4,7 +4,9 @@ import {
   type Aim,
   type Answer,
   answerOf,
+  groupBy,
   type Line,
+  type Pair,
   pairsFor,
   pairSpread,
   pairStates,
@@ -28,6 +30,7 @@ import {
 import { listSummaries } from "@/db/summaries";
 import { listWeighings } from "@/db/weighings";
 import type { Actor } from "./actor";
+import { judgeSoon } from "./judging";
 import { outcomeOf, parsed, refused } from "./outcome";
 import { programmeToChange, readToday } from "./programme";
 
@@ -74,10 +77,11 @@ const readKnown = async (actor: Actor): Promise<Known> => {
   return { lines, weighings };
 };
 
-const spreadOf = (goalId: string, { lines, weighings }: Known): number =>
+const spreadOf = (goalId: string, pairs: readonly Pair[], { lines, weighings }: Known): number =>
   pairSpread(
     lines.filter((l) => l.goalId === goalId),
     weighings.filter((w) => w.goalId === goalId),
+    pairs.filter((p) => p.householdId !== p.secondHouseholdId).length / Math.max(1, pairs.length),
   );
 
 /** A side-by-side with all that is kept of it. */
@@ -111,18 +115,15 @@ export async function readSideBySides(
     listCandidates(db(actor), actor.programmeId),
     readKnown(actor),
   ]);
-  const byGoal = [...new Set(candidates.map((c) => c.goalId))].map((goalId) => ({
-    goalId,
-    own: candidates.filter((c) => c.goalId === goalId),
-  }));
   return {
     all: kept.map((one) => shownOf(one, known)),
-    triable: byGoal
-      .map(({ goalId, own }): Triable => {
-        const spread = spreadOf(goalId, known);
+    triable: [...groupBy(candidates, (c) => c.goalId)]
+      .map(([goalId, own]): Triable => {
+        const pairs = pairUp(own, 0);
+        const spread = spreadOf(goalId, pairs, known);
         return {
           goalId,
-          pairs: pairUp(own, 0).length,
+          pairs: pairs.length,
           needed: RATIOS.map((ratio) => ({ ratio, pairs: pairsFor(aimOf({ ratio, spread })) ?? null })),
         };
       })
@@ -186,17 +187,16 @@ export function beginSideBySide(actor: Actor, input: unknown): Promise<Outcome<{
     const begun = parsed(Begun, input);
     if (!begun.ok) return begun;
     const { goalId } = begun.value;
-    const candidates = (await listCandidates(db(actor), actor.programmeId)).filter(
-      (c) => c.goalId === goalId,
-    );
+    const candidates = await listCandidates(db(actor), actor.programmeId, goalId);
     const seed = randomInt(1, 2 ** 31 - 1);
     const pairs = pairUp(candidates, seed);
     if (pairs.length < LEAST_PAIRS)
       return refused({ code: "pairs-too-few", pairs: pairs.length, least: LEAST_PAIRS });
-    const spread = spreadOf(goalId, await readKnown(actor));
+    const spread = spreadOf(goalId, pairs, await readKnown(actor));
     const id = randomUUID();
     const one = { id, ...begun.value, spread, planned: pairs.length, seed, author: actor.name };
     await transaction(actor, (on) => insertSideBySide(on, actor.programmeId, one, pairs));
+    await judgeSoon(actor.programmeId);
     return { ok: true, value: { id } };
   });
 }
@@ -235,6 +235,8 @@ export function leavePairOut(actor: Actor, input: unknown): Promise<Outcome<null
     const [kept] = await readKept(actor, dropped.value.id);
     if (kept && kept.looks.length > 0) return refused({ code: "looked-already" });
     const done = await dropPair(db(actor), actor.programmeId, { ...dropped.value, author: actor.name });
-    return done ? { ok: true, value: null } : refused({ code: "not-found" });
+    if (!done) return refused({ code: "not-found" });
+    await judgeSoon(actor.programmeId);
+    return { ok: true, value: null };
   });
 }

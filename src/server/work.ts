@@ -1,8 +1,10 @@
+import { clearKeptFindings } from "@/db/kept-findings";
 import { db } from "@/db/pool";
 import { allProgrammes } from "@/db/programmes";
-import { followTaken } from "./findings";
+import { followTaken } from "./finding-values";
+import { keepFindings } from "./findings";
 import { followTasks, judgeAll } from "./following";
-import { workSoon } from "./judging";
+import { findSoon, workSoon } from "./judging";
 import { type MessageWords, remindAll } from "./messages";
 import { giveUpPrint, workOutPrint } from "./prints";
 import { judgingSince } from "./programme";
@@ -23,17 +25,25 @@ export async function startWork(words: MessageWords): Promise<void> {
       "propose-failed": giveUpOn,
       print: workOutPrint,
       "print-failed": giveUpPrint,
-      follow: followTasks,
+      follow: async (scope) => {
+        await followTasks(scope);
+        await findSoon(scope.programmeId);
+      },
+      find: ({ programmeId }) => keepFindings(programmeId),
       remind: async () => {
         for (const { id } of await allProgrammes(db("everything"))) await remindAll(id, words);
       },
       judge: async ({ programmeId }) => {
         await judgeAll(programmeId);
         await followTaken(programmeId);
+        await findSoon(programmeId);
       },
     });
-    for (const { id } of await allProgrammes(db("everything")))
+    await clearKeptFindings(db("everything"));
+    for (const { id } of await allProgrammes(db("everything"))) {
       if (await judgingSince({ role: "trainer", programmeId: id, name: "" })) await workSoon(id);
+      await findSoon(id);
+    }
   } catch (error) {
     console.error(`the queue waits for the database: ${String(error)}`);
     setTimeout(() => void startWork(words), AGAIN_MS).unref();

@@ -43,7 +43,7 @@ export function linesOf(seed: number, truths: Truths): Line[] {
           };
           return {
             planting: { ...planting, id },
-            summary: summaryOf({ ...followed, id, bagKindId: row.kindId }, setting.climate),
+            summary: summaryOf({ ...followed, id, bagKindId: row.kindId, schools: {} }, setting.climate),
           };
         });
         const happened = Object.fromEntries(

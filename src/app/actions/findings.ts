@@ -1,7 +1,7 @@
 "use server";
 
 import type { Outcome } from "@/core/problem";
-import { previewFinding, takeFinding } from "@/server/findings";
+import { previewFinding, takeFinding } from "@/server/finding-values";
 import type { PlanDifference } from "@/server/reference";
 import { beginSideBySide, leavePairOut, lookAt } from "@/server/side-by-sides";
 import { t } from "@/ui/words/translate";

@@ -8,7 +8,7 @@ import { outcomeOf } from "@/server/outcome";
 export const GET = async ({ nextUrl }: NextRequest): Promise<Response> =>
   fileResponse(
     await outcomeOf(async () =>
-      findingsFile(await currentActor("see-programme"), Object.fromEntries(nextUrl.searchParams)),
+      findingsFile(await currentActor("change-programme"), Object.fromEntries(nextUrl.searchParams)),
     ),
   );
 export const dynamic = "force-dynamic";

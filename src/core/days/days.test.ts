@@ -43,6 +43,19 @@ const of = (plantingId: string, kind: RecordKind, ...days: Day[]): DoneLine => (
 const kinds = (tasks: readonly Task[]) => tasks.map((task) => task.kind);
 const one = (tasks: readonly Task[], kind: Task["kind"]) => tasks.find((task) => task.kind === kind);
 
+it("says for which side-by-side something is done, and how it is done here, where the ways may differ", () => {
+  const beans = planting(10, "bush-bean/pod", "2026-04-20");
+  const plan = planOf("round-10-gal", beans);
+  const trial = { question: "Soaked or dry?", way: "soaked" };
+  const tasks = asked(plan, "2026-04-20", [], { trials: { [beans.id]: trial } });
+  expect(one(tasks, "sow")!.trial).toEqual(trial);
+  expect(one(tasks, "pick")!.trial).toEqual(trial);
+  expect(tasks.filter((task) => task.trial).every(({ kind }) => /fill|sow|move|pick|end/.test(kind))).toBe(
+    true,
+  );
+  expect(asked(plan, "2026-04-20").some((task) => task.trial)).toBe(false);
+});
+
 describe("a raised cabbage, from the empty bag to the empty bag", () => {
   const cabbage = planting(10, "cabbage/compact", "2026-02-20", { method: "cells" });
   const plan = { ...planOf("round-7-gal", cabbage) };

@@ -4,6 +4,7 @@ import { type Day, daysBetween } from "../day";
 import type { Dose } from "../feed";
 import { type Sizes, USUAL_SIZES } from "../mix";
 import type { RecordKind } from "../record";
+import type { Trial } from "../setting";
 
 /** What is to be done, with the amounts that it takes: L, cm, kg, pieces. */
 export type TaskWhat =
@@ -66,6 +67,8 @@ export type Task = TaskWhat & {
   readonly until: Day;
   /** The weather of the coming days keeps it back: these are then the days in which it is due. */
   readonly heldBack?: HeldBack;
+  /** It is done for a side-by-side, one way of two. */
+  readonly trial?: Trial;
 };
 export type TaskKind = Task["kind"];
 

@@ -1,6 +1,6 @@
 import { addDays, type Day } from "../day";
-import type { Garden } from "../garden";
-import type { Setting } from "../setting";
+import type { Garden, RowView } from "../garden";
+import type { Setting, Trial } from "../setting";
 import type { Weather } from "../weather";
 import { bagTasks } from "./bag-tasks";
 import { type DoneLine, doneFrom } from "./done";
@@ -23,6 +23,16 @@ const PASSING = new Set<TaskKind>([
 ]);
 const PAST_DAYS = 14;
 
+/** What the two ways of a side-by-side may differ in, and what tells them apart in the end. */
+const TRIED = new Set<TaskKind>(["fill", "sow", "move", "pick", "end"]);
+
+/** The side-by-side that a task is part of: its planting's, or for a whole bag that of one which stands in it. */
+function trialOf(task: Omit<Task, "row">, { plantings }: RowView, { trials }: Setting): Trial | undefined {
+  if (!trials || !TRIED.has(task.kind)) return undefined;
+  const ids = task.plantingId ? [task.plantingId] : plantings.map(({ planting }) => planting.id);
+  return ids.map((id) => trials[id]).find((trial) => trial !== undefined);
+}
+
 /**
  * Everything that a garden asks its people to do, what presses most first: by plan, by what is on record, and by how
  * much each bag draws on that day. What a record says is not asked for, and nothing is asked twice.
@@ -41,7 +51,8 @@ export function tasksOf(
       ...bagTasks({ row, setting, today, done, weather }),
       ...row.plantings.flatMap((view) => plantingTasks({ view, row, setting, today, done })),
     ].map((what) => {
-      const task = { ...what, row: i + 1 } as Task;
+      const trial = trialOf(what, row, setting);
+      const task = { ...what, row: i + 1, ...(trial && { trial }) } as Task;
       const view = row.plantings.find(({ planting }) => planting.id === task.plantingId);
       return heldBack(task, view, weather, today);
     }),

@@ -1,5 +1,6 @@
 import Papa from "papaparse";
 import type { Line } from "../findings";
+import { SCHOOL_NAMES, SCHOOLS } from "../school";
 
 interface Column {
   readonly name: string;
@@ -22,6 +23,12 @@ const COLUMNS: readonly Column[] = [
   column("bag", "string", (l) => l.bagKindId, "kind of bag"),
   column("place", "string", (l) => l.placeKind, "kind of place"),
   column("variety", "string", (l) => l.variety),
+  column(
+    "ways",
+    "string",
+    (l) => SCHOOL_NAMES.map((name) => `${name}=${l.schools[name] ?? SCHOOLS[name][0]}`).join(" "),
+    "of doing on which growers differ, when it was sown",
+  ),
   column("plants", "integer", (l) => l.plants, "that were planned; empty for a stand sown dense"),
   column("sown_on", "date", (l) => l.sownOn),
   column("up_on", "date", (l) => l.upOn),

@@ -3,21 +3,12 @@ import { explain } from "./blocks";
 import { toldBy } from "./harvest";
 import type { Line } from "./line";
 import type { Estimate } from "./share";
-
-/** What may drive how much plantings give, beside the household that grows them. */
-const DRIVERS = {
-  season: (line: Line) => line.sownOn?.slice(0, 4) ?? null,
-  sowing: (line: Line) => (line.sownOn === null ? null : line.sownOn.slice(5) < "06-01" ? "early" : "late"),
-  bag: (line: Line) => line.bagKindId,
-  method: (line: Line) => line.method,
-  variety: (line: Line) => line.variety,
-} as const;
-export type DriverName = keyof typeof DRIVERS;
+import { WAY_NAMES, type WayName, wayOf } from "./ways";
 
 /** What one driver does, all households held apart. */
 export type Drive =
   | {
-      readonly driver: DriverName;
+      readonly driver: WayName;
       readonly code: "drives";
       /** The ways that were compared, by name. */
       readonly ways: readonly string[];
@@ -26,7 +17,7 @@ export type Drive =
       /** Of two ways: how many times as much the second gives as the first. */
       readonly ratio?: Estimate;
     }
-  | { readonly driver: DriverName; readonly code: "tangled"; readonly ways: readonly string[] };
+  | { readonly driver: WayName; readonly code: "tangled"; readonly ways: readonly string[] };
 
 /** So many cases are left to tell chance by for each way that is compared. Common practice. */
 const CASES_A_WAY = 5;
@@ -37,9 +28,9 @@ const CASES_A_WAY = 5;
  */
 export function drivesOf(lines: readonly Line[], weighings: readonly Weighing[]): Drive[] {
   const told = toldBy(lines, weighings);
-  return (Object.keys(DRIVERS) as DriverName[]).flatMap((driver): Drive[] => {
-    const known = told.filter(({ line }) => DRIVERS[driver](line) !== null);
-    const words = known.map(({ line }) => DRIVERS[driver](line) ?? "");
+  return WAY_NAMES.flatMap((driver): Drive[] => {
+    const known = told.filter(({ line }) => wayOf(driver, line) !== null);
+    const words = known.map(({ line }) => wayOf(driver, line) ?? "");
     const ways = [...new Set(words)].sort();
     if (ways.length < 2) return [];
     const explained = explain(

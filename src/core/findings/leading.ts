@@ -88,7 +88,7 @@ export function leadingOf(reports: readonly GoalReport[], most = 3): Leading[] {
         leading: {
           ...{ isPerhaps: false, code: "lost", goalId, share: losses.share.value },
           ...{ low: losses.share.low, high: losses.share.high },
-          ...{ lost: losses.lost, of: losses.of, reason: losses.main?.reason },
+          ...{ lost: losses.lost, of: losses.of, reason: losses.reasons[0]?.reason },
         },
       });
     if (gave && isOff(gave.belief)) {

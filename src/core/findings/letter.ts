@@ -80,7 +80,7 @@ export function letterOf(all: readonly Line[], weighings: readonly Weighing[], p
   const hard = goals.flatMap((goalId) => {
     const losses = lossesOf(of(goalId));
     if (!losses || losses.lost < HARD * losses.of) return [];
-    const reason = losses.main?.reason;
+    const reason = losses.reasons[0]?.reason;
     return [{ goalId, lost: losses.lost, of: losses.of, ...(reason && reason !== "unknown" && { reason }) }];
   });
   const days = (pick: (line: Line) => string | null) => lines.flatMap((l) => pick(l) ?? []).sort();

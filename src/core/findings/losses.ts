@@ -5,13 +5,14 @@ import { type Count, type Estimate, shareOfAll } from "./share";
 
 type Reason = NonNullable<Detail["reason"]>;
 
-/** Plants that were lost, and what took most of them. */
+/** Plants that were lost, and what took them. */
 export interface Losses {
   readonly share: Estimate;
   readonly lost: number;
   readonly of: number;
   readonly young: number;
-  readonly main?: { readonly reason: Reason; readonly plants: number };
+  /** What is thought to have taken them, most plants first. */
+  readonly reasons: readonly { readonly reason: Reason; readonly plants: number }[];
 }
 
 /** What plantings of one goal lost; undefined where no plants were counted. */
@@ -33,12 +34,14 @@ export function lossesOf(lines: readonly Line[]): Losses | undefined {
   for (const line of counted)
     for (const [reason, plants] of Object.entries(line.reasons) as [Reason, number][])
       reasons.set(reason, (reasons.get(reason) ?? 0) + plants);
-  const [main] = [...reasons].sort((a, b) => b[1] - a[1]);
   return {
     share: shareOfAll(counts),
     lost,
     of: counts.reduce((sum, { n }) => sum + n, 0),
     young: counted.reduce((sum, l) => sum + l.lostYoung, 0),
-    ...(main && main[1] > 0 && { main: { reason: main[0], plants: main[1] } }),
+    reasons: [...reasons]
+      .map(([reason, plants]) => ({ reason, plants }))
+      .filter(({ plants }) => plants > 0)
+      .sort((a, b) => b.plants - a.plants),
   };
 }

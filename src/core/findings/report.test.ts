@@ -4,8 +4,11 @@ import { TRUTHS, type Truths } from "@/demo/seasons";
 import { linesOf } from "@/testing/past";
 import { addDays } from "../day";
 import { applyOverrides } from "../override";
-import { calibrations, leadingOf, type Line, oddOnes, proposalsOf, reportOf, scalesOf } from ".";
+import { calibrations, leadingOf, type Line, oddOnes, proposalsOf, reportsOf, scalesOf } from ".";
 
+const report = (id: string, all: readonly Line[] = lines) =>
+  reportOf(all, []).find(({ goalId }) => goalId === id)!;
+const reportOf = (...asked: Parameters<typeof reportsOf>) => [...reportsOf(...asked)];
 const NONE: Truths = { up: {}, harvest: {}, slugs: {} };
 const SEEDS = [3, 4, 5, 6, 7, 8];
 const truthful = SEEDS.map((seed) => linesOf(seed, TRUTHS));
@@ -25,7 +28,7 @@ describe("over many invented seasons", () => {
     expect(up.length).toBeGreaterThanOrEqual(5);
     // Slugs take a third of what is sown in spring, which a sentence needs many beans to be sure of.
     const beans = truthful.map((all) => reportOf(all, []).find((r) => r.goalId === "bush-bean/pod")!.losses!);
-    expect(beans.filter(({ main }) => main?.reason === "slugs").length).toBeGreaterThanOrEqual(5);
+    expect(beans.filter(({ reasons }) => reasons[0]?.reason === "slugs").length).toBeGreaterThanOrEqual(5);
     const named = truthful.filter((all) =>
       sentences(all).some((s) => s.code === "lost" && s.goalId === "bush-bean/pod"),
     );
@@ -45,9 +48,6 @@ describe("over many invented seasons", () => {
 });
 
 describe("a report", () => {
-  const report = (id: string, all: readonly Line[] = lines) =>
-    reportOf(all, []).find(({ goalId }) => goalId === id)!;
-
   it("is the same in whatever order plantings come", () => {
     const told = (all: readonly Line[]) =>
       reportOf(all, []).map((r) => [
@@ -97,7 +97,15 @@ describe("a report", () => {
       line(4, {}),
     ]).became!;
     // Of four, one is gone after 20 days and one after 30; of the two that are left the one that is watched is picked.
-    expect(became).toEqual({ day: 50, gone: 0.5, picked: 0.25 });
+    expect(became).toEqual({
+      plantings: 4,
+      open: 1,
+      steps: [
+        { day: 20, shares: { pulled: 0.25 } },
+        { day: 30, shares: { pulled: 0.25, "lost-grown": 0.25 } },
+        { day: 50, shares: { pulled: 0.25, "lost-grown": 0.25, picked: 0.25 } },
+      ],
+    });
   });
 
   it("counts bunches by what the programme weighed, and leaves those that nobody can weigh out", () => {
@@ -143,18 +151,31 @@ describe("what drives a harvest", () => {
   });
 
   it("holds seasons beside each other, and claims no difference where there is none", () => {
-    const { seasons, seasonsP } = reportOf(
-      lines.filter((l) => l.goalId === "chard/leaf"),
-      [],
-    )[0]!;
-    expect(seasons.map(({ year }) => year)).toEqual([2025, 2024]);
-    expect(seasonsP).toBeGreaterThan(0.001);
+    const seasonsOf = (all: readonly Line[]) =>
+      reportOf(all, [])
+        .find((r) => r.goalId === "chard/leaf")!
+        .beside.find(({ by }) => by === "season")!;
+    const { groups, p, differ } = seasonsOf(lines);
+    expect(groups.map(({ way }) => way)).toEqual(["2025", "2024"]);
+    expect(groups.reduce((sum, { plantings }) => sum + plantings, 0)).toBe(report("chard/leaf").plantings);
+    expect(p).toBeGreaterThan(0.001);
+    expect(differ).toBe(false);
     const later = lines.map((l) =>
       l.goalId === "chard/leaf" && l.sownOn?.startsWith("2025") && l.firstPickOn
         ? { ...l, firstPickOn: addDays(l.firstPickOn, 40) }
         : l,
     );
-    expect(reportOf(later, []).find((r) => r.goalId === "chard/leaf")!.seasonsP).toBeLessThan(0.05);
+    expect(seasonsOf(later)).toMatchObject({ differ: true });
+  });
+
+  it("parts plantings by a way of doing only where they went different ways, the usual one where nobody chose", () => {
+    const water = (all: readonly Line[]) =>
+      reportOf(all, [])
+        .find((r) => r.goalId === "chard/leaf")!
+        .beside.find(({ by }) => by === "water");
+    expect(water(lines)).toBeUndefined();
+    const some = lines.map((l, i): Line => (i % 3 === 0 ? { ...l, schools: { water: "often" } } : l));
+    expect(water(some)!.groups.map(({ way }) => way)).toEqual(["deep", "often"]);
   });
 });
 

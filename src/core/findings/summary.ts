@@ -3,6 +3,7 @@ import type { Climate } from "../climate";
 import { byPacket } from "../crop";
 import { type Day, daysBetween } from "../day";
 import { type Detail, type Followed, type GardenRecord, pickedTotals, validRecords } from "../record";
+import type { Schools } from "../school";
 import type { Range } from "./belief";
 
 type Reason = NonNullable<Detail["reason"]>;
@@ -15,6 +16,8 @@ export interface Summary {
   readonly method: string;
   readonly bagKindId: string;
   readonly variety: string | null;
+  /** Ways of doing that were in force when it was sown, or are until it is. */
+  readonly schools: Schools;
   /** Plants that were planned; null for a stand sown dense. */
   readonly plants: number | null;
   readonly sownOn: Day | null;
@@ -46,6 +49,7 @@ export interface Summary {
 export interface Planted extends Followed {
   readonly id: string;
   readonly bagKindId: string;
+  readonly schools: Schools;
 }
 
 const daysIn = (sown: Day, window: Window | undefined): Range | null =>
@@ -63,7 +67,7 @@ const sumOf = (records: readonly GardenRecord[]): number =>
 
 /** What a planting came to by its records, whatever their order; those that were corrected or struck do not count. */
 export function summaryOf(planted: Planted, climate: Climate): Summary {
-  const { id, bagKindId, goal, crop, method, plants, packet } = planted;
+  const { id, bagKindId, schools, goal, crop, method, plants, packet } = planted;
   const records = validRecords(planted.records);
   const of = (kind: GardenRecord["kind"]) => records.filter((r) => r.kind === kind);
   const sown = of("sown");
@@ -98,6 +102,7 @@ export function summaryOf(planted: Planted, climate: Climate): Summary {
     method: method.method,
     bagKindId,
     variety: sown.findLast((r) => r.detail?.variety)?.detail?.variety ?? packet?.variety ?? null,
+    schools,
     plants,
     sownOn,
     upOn: first(up),

@@ -1,6 +1,5 @@
 import { type Day, daysBetween } from "../day";
 import { believe, type Belief, type House, type Range } from "./belief";
-import { type Ended, endsByDay } from "./ends";
 import { groupBy } from "./group";
 import type { Line } from "./line";
 import { quantile } from "./quantile";
@@ -105,27 +104,4 @@ export function heardUntil(lines: readonly Line[]): HeardUntil {
   for (const { householdId, lastOn } of lines)
     if (lastOn !== null && lastOn > (heard.get(householdId) ?? "")) heard.set(householdId, lastOn);
   return heard;
-}
-
-/** What became of plantings by the last day on which any was picked or gone, as shares of all; the rest still grows. */
-export interface Became {
-  readonly day: number;
-  readonly picked: number;
-  readonly gone: number;
-}
-
-/** What became of plantings: picked, or gone without a pick; those that are watched no longer count for as long as they were. */
-export function becameOf(lines: readonly Line[], heard: HeardUntil): Became | undefined {
-  const ended = lines.flatMap((line): Ended<"picked" | "gone">[] => {
-    const wait = waitOf(line, PICK, heard);
-    if (!wait || line.sownOn === null) return [];
-    if (wait.isOver) return [{ days: wait.days, end: "picked" }];
-    const isLost = line.plants !== null && line.plants > 0 && line.lostYoung + line.lostGrown >= line.plants;
-    const goneOn = line.endedOn ?? (isLost ? line.lastOn : null);
-    return goneOn === null
-      ? [{ days: wait.days, end: null }]
-      : [{ days: Math.max(1, daysBetween(line.sownOn, goneOn)), end: "gone" }];
-  });
-  const last = endsByDay(ended).at(-1);
-  return last && { day: last.day, picked: last.shares.picked ?? 0, gone: last.shares.gone ?? 0 };
 }

@@ -6,7 +6,10 @@ import {
   answerOf,
   believe,
   calibrationOf,
+  type Candidate,
   pairsFor,
+  pairSpread,
+  pairUp,
   permutationP,
   pool,
   shareAmong,
@@ -45,6 +48,38 @@ describe("a side-by-side", () => {
     expect(sides).not.toEqual(sidesFor(9, 8));
     expect(sides.filter(([first]) => first === "a")).toHaveLength(5);
     for (const [first, second] of sides) expect(new Set([first, second]).size).toBe(2);
+  });
+
+  it("pairs two bags of a household first, and then households whose places are alike, those with the nearest sun", () => {
+    const bag = (householdId: string, rowId: string, more: Partial<Candidate> = {}): Candidate => ({
+      ...{ householdId, rowId, plantingId: `${householdId}${rowId}`, sowOn: "2026-05-20" },
+      ...{ bagKindId: "round-5-gal", placeKind: "balcony", sunHours: 6, ...more },
+    });
+    const pairs = pairUp(
+      [
+        ...[bag("a", "1"), bag("a", "2"), bag("b", "1", { sunHours: 4 }), bag("c", "1", { sunHours: 6.5 })],
+        // Two plantings of one bag are no pair, nor are two that are sown far apart.
+        ...[bag("d", "1"), bag("d", "1", { plantingId: "d1b" })],
+        ...[bag("e", "1", { sunHours: 4.5, sowOn: "2026-06-20" }), bag("f", "1", { sunHours: 4.8 })],
+        ...[bag("g", "1", { placeKind: "roof" }), bag("h", "1", { bagKindId: "round-7-gal" })],
+      ],
+      3,
+    );
+    const houses = pairs.map((p) => [p.householdId, p.secondHouseholdId].sort().join(""));
+    expect(houses.sort()).toEqual(["aa", "bf", "cd"]);
+    for (const { firstPlantingId, secondPlantingId } of pairs)
+      expect(firstPlantingId).not.toBe(secondPlantingId);
+  });
+
+  it("reckons with more chance between households than in one, and so with more pairs", () => {
+    const [one, half, all] = [0, 0.5, 1].map((across) => pairSpread([], [], across)) as [
+      number,
+      number,
+      number,
+    ];
+    expect(one).toBeCloseTo(Math.SQRT2 * 0.3, 9);
+    expect(half).toBeGreaterThan(one);
+    expect(all ** 2 - half ** 2).toBeCloseTo(half ** 2 - one ** 2, 9);
   });
 
   it("spends no more on all looks than on one", () => {

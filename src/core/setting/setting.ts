@@ -19,6 +19,12 @@ export interface Reference {
   readonly bagKinds: readonly { readonly id: string; readonly shape: BagShape; readonly make: BagMake }[];
 }
 
+/** What a side-by-side asks, and how a planting that takes part is grown for it. */
+export interface Trial {
+  readonly question: string;
+  readonly way: string;
+}
+
 /** The part of a `Setting` that is plain data. */
 export interface PlainSetting {
   readonly climate: Climate;
@@ -55,6 +61,8 @@ export interface PlainSetting {
   readonly germination?: Readonly<Record<string, Germination>>;
   /** What is on record of the household's plantings and bags, by planting and by row; left out where nobody looked. */
   readonly happened?: Readonly<Record<string, Real>>;
+  /** Plantings that take part in a side-by-side. */
+  readonly trials?: Readonly<Record<string, Trial>>;
 }
 
 /** What a plan is judged against. */

@@ -18,8 +18,18 @@ export function heldBackWords(
     : t(`days.heldBack.${code}`, { is: foretold(is), needs: temperature(needs) });
 }
 
-/** Says a task as a trainer would. */
+/** Says a task as a trainer would; for a side-by-side, with which way it is done here. */
 export function taskWords(task: Task, words: ReturnType<typeof wordsFor>): TaskWords {
+  const { title, detail } = plainWords(task, words);
+  const { trial, kind } = task;
+  if (!trial) return { title, detail };
+  const tried = words.t(kind === "pick" || kind === "end" ? `days.trial.${kind}` : "days.trial.way", {
+    ...trial,
+  });
+  return { title, detail: detail ? `${detail}. ${tried}` : tried };
+}
+
+function plainWords(task: Task, words: ReturnType<typeof wordsFor>): TaskWords {
   const { t, quantity, day, harvest, temperature } = words;
   const crop = task.goalId ? words.crop(task.goalId) : "";
   const title = (values: Record<string, string | number> = {}) =>

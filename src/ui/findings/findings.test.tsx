@@ -1,11 +1,12 @@
 // @vitest-environment happy-dom
 import { fireEvent, waitFor } from "@testing-library/react";
 import { expect, it, vi } from "vitest";
-import { calibrations, type GoalReport, leadingOf, oddOnes, reportOf } from "@/core/findings";
+import { calibrations, type GoalReport, leadingOf, oddOnes, reportsOf } from "@/core/findings";
 import { TRUTHS } from "@/demo/seasons";
 import { linesOf } from "@/testing/past";
 import { show } from "@/testing/screen";
 import { Findings, type FindingsProps } from "./findings";
+import { SharedFindings } from "./shared-findings";
 
 const push = vi.fn();
 vi.mock("next/navigation", () => ({ useRouter: () => ({ push, refresh: () => undefined }) }));
@@ -14,17 +15,27 @@ vi.mock("@/ui/draw/chart", () => ({
 }));
 
 const lines = linesOf(3, TRUTHS);
-const reports = reportOf(lines, []);
+const reports = [...reportsOf(lines, [])];
 const values = [{ name: "crop/pak-choi/emergence.degreeDays", now: 80, next: 57 }];
 const proposal = { about: "up", factor: 0.71, weight: 0.9, households: 9, plantings: 16, values } as const;
+
+const PARTS: FindingsProps["parts"] = {
+  goals: ["chard/leaf", "pak-choi/leaf"],
+  years: [2025, 2024],
+  places: ["balcony"],
+  bags: ["round-10-gal", "round-5-gal"],
+  methods: ["cells"],
+  schools: [
+    { name: "water", choice: "deep" },
+    { name: "water", choice: "often" },
+  ],
+};
 
 const screen = (more: Partial<FindingsProps> = {}) =>
   show(
     <Findings
       ask={{}}
-      years={[2025, 2024]}
-      places={["balcony"]}
-      bags={["round-10-gal"]}
+      parts={PARTS}
       plantings={lines.length}
       households={10}
       leading={leadingOf(reports)}
@@ -35,6 +46,8 @@ const screen = (more: Partial<FindingsProps> = {}) =>
       calibration={calibrations(lines, [])}
       odd={[]}
       names={{}}
+      preview={async () => ({ ok: true, value: [] })}
+      take={async () => ({ ok: true, value: null })}
       {...more}
     />,
   );
@@ -65,19 +78,19 @@ it("shows before and after of what records propose, what it changes, and takes i
   await findByText(/Taken\./);
 });
 
-it("lets a reader look and not take", () => {
-  const { getByRole, queryByRole } = screen();
-  fireEvent.click(getByRole("button", { name: /^pak choi, leaf.*proposes a value/ }));
-  expect(queryByRole("button", { name: "Take it into our values" })).toBeNull();
-});
-
 it("asks for a season by its address, and for its file alike", () => {
-  const { getByLabelText, getByRole } = screen({ ask: { place: "balcony" } });
+  const { getByLabelText, queryByLabelText, getByRole } = screen({ ask: { place: "balcony" } });
   fireEvent.change(getByLabelText("Season"), { target: { value: "2025" } });
   expect(push).toHaveBeenCalledWith("/findings?place=balcony&year=2025");
   expect(getByRole("link", { name: "Findings (CSV)" }).getAttribute("href")).toBe(
     "/findings.csv?place=balcony",
   );
+  fireEvent.change(getByLabelText("Way of doing"), { target: { value: "water:often" } });
+  expect(push).toHaveBeenLastCalledWith("/findings?place=balcony&school=water%3Aoften");
+  // What is asked for can be taken back, where it is the only one of its kind too; kinds with one alone are not offered.
+  fireEvent.change(getByLabelText("Place"), { target: { value: "" } });
+  expect(push).toHaveBeenLastCalledWith("/findings");
+  expect(queryByLabelText("Start")).toBeNull();
 });
 
 it("names what is to be asked about, and where", () => {
@@ -100,6 +113,25 @@ it("says whether ranges held, of each kind, and has the table behind the picture
     /Days to up: ranges meant for 80 % held in \d+ % \(.*\)\. They are too narrow: 1\.4 times/,
   );
   expect(text()).toMatch(/Harvest: ranges meant for 80 % held in/);
+});
+
+it("shows what became of plantings and what they stand beside, with tables behind", () => {
+  const { getByRole, text } = screen({ madeAt: "2026-05-18T09:30:00.000Z" });
+  expect(text()).toContain("Worked out at");
+  fireEvent.click(getByRole("button", { name: /^chard/ }));
+  expect(text()).toMatch(/Of \d+ plantings, by day \d+: \d+ % picked/);
+  const beside = getByRole("region", { name: "Beside each other" });
+  expect(beside.querySelectorAll("table").length).toBe(
+    reports.find((r) => r.goalId === "chard/leaf")!.beside.length,
+  );
+  expect(beside.textContent).toMatch(/2025\d+/);
+});
+
+it("shows those who see no household's figures apart one table, and says where there is none", () => {
+  const goals = [{ goalId: "chard/leaf", households: 4, pickDays: 51.4, kg: 0.82 }];
+  const { text } = show(<SharedFindings goals={goals} />);
+  expect(text()).toContain("chard451 days820 g");
+  expect(show(<SharedFindings goals={[]} />).text()).toContain("Fewer than three households");
 });
 
 it("says that nothing can be counted yet, and that nothing stands out", () => {

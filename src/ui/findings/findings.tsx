@@ -1,32 +1,28 @@
 "use client";
 
 import Link from "next/link";
-import { useRouter } from "next/navigation";
 import { useState } from "react";
 import type { Leading, Odd } from "@/core/findings";
-import type { PlaceKind } from "@/core/place";
 import { DotRange } from "@/ui/draw/dot-range";
 import { buttonClass } from "@/ui/primitives/button";
-import { SelectField } from "@/ui/primitives/field";
 import { JudgingSince } from "@/ui/primitives/judging-since";
 import { useWords } from "@/ui/words/use-words";
 import { Calibration, type CalibrationProps } from "./calibration";
 import { type FindingActs, GoalDetail, type GoalFinding } from "./goal-detail";
 import { leadingBasis, leadingWords } from "./leading-words";
+import { addressOf, Narrow, type NarrowProps } from "./narrow";
 import { OddOnes } from "./odd-ones";
 import { daysText } from "./timing";
 
-export interface FindingsProps extends Partial<FindingActs>, CalibrationProps {
-  readonly ask: { readonly year?: number; readonly place?: PlaceKind; readonly bag?: string };
-  readonly years: readonly number[];
-  readonly places: readonly PlaceKind[];
-  readonly bags: readonly string[];
+export interface FindingsProps extends FindingActs, CalibrationProps, NarrowProps {
   readonly plantings: number;
   readonly households: number;
   readonly leading: readonly Leading[];
   readonly goals: readonly GoalFinding[];
   readonly odd: readonly Odd[];
   readonly names: Readonly<Record<string, { readonly code: string; readonly name: string }>>;
+  /** When it was worked out (ISO 8601), where it is kept; left out where it is of this moment. */
+  readonly madeAt?: string;
   readonly judgingSince?: string;
 }
 
@@ -36,18 +32,10 @@ const SELDOM = 3;
 /** What this town's records say, how sure that is, and what plans should make of it. */
 export function Findings({ preview, take, ...props }: FindingsProps) {
   const words = useWords();
-  const { t } = words;
-  const { ask, years, places, bags, plantings, households, leading, goals } = props;
-  const router = useRouter();
+  const { t, clock } = words;
+  const { ask, parts, plantings, households, leading, goals } = props;
   const [open, setOpen] = useState<string>();
-  const acts = preview && take ? { preview, take } : undefined;
-  const query = (part: Partial<FindingsProps["ask"]>) => {
-    const kept = Object.entries({ ...ask, ...part }).flatMap(([key, value]) =>
-      value === undefined ? [] : [[key, String(value)]],
-    );
-    return kept.length > 0 ? `?${new URLSearchParams(kept)}` : "";
-  };
-  const go = (part: Partial<FindingsProps["ask"]>) => router.push(`/findings${query(part)}`);
+  const acts = { preview, take };
   const show = (goalId: string) => {
     setOpen(goalId);
     requestAnimationFrame(() => document.getElementById(goalId)?.scrollIntoView({ block: "start" }));
@@ -71,45 +59,12 @@ export function Findings({ preview, take, ...props }: FindingsProps) {
         <div>
           <h1 className="text-title font-bold">{t("findings.title")}</h1>
           <p className="text-muted">{t("findings.lead", { plantings, households })}</p>
+          {props.madeAt && <p className="text-sm">{t("findings.madeAt", { time: clock(props.madeAt) })}</p>}
           <JudgingSince since={props.judgingSince} />
         </div>
-        <div className="ml-auto flex flex-wrap items-end gap-2 print:hidden">
-          <SelectField
-            label={t("findings.year")}
-            value={ask.year ?? ""}
-            onChange={(e) => go({ year: e.target.value ? Number(e.target.value) : undefined })}
-          >
-            <option value="">{t("findings.all")}</option>
-            {years.map((year) => (
-              <option key={year}>{year}</option>
-            ))}
-          </SelectField>
-          <SelectField
-            label={t("findings.place")}
-            value={ask.place ?? ""}
-            onChange={(e) => go({ place: (e.target.value || undefined) as PlaceKind | undefined })}
-          >
-            <option value="">{t("findings.all")}</option>
-            {places.map((kind) => (
-              <option key={kind} value={kind}>
-                {t(`places.${kind}`)}
-              </option>
-            ))}
-          </SelectField>
-          <SelectField
-            label={t("findings.bag")}
-            className="max-w-44"
-            value={ask.bag ?? ""}
-            onChange={(e) => go({ bag: e.target.value || undefined })}
-          >
-            <option value="">{t("findings.all")}</option>
-            {bags.map((kind) => (
-              <option key={kind} value={kind}>
-                {words.bag(kind)}
-              </option>
-            ))}
-          </SelectField>
-          <a href={`/findings.csv${query({})}`} download className={buttonClass("open")}>
+        <div className="flex flex-wrap items-end gap-2 print:hidden">
+          <Narrow ask={ask} parts={parts} />
+          <a href={`/findings.csv${addressOf(ask)}`} download className={buttonClass("open")}>
             {t("findings.csv")}
           </a>
         </div>
@@ -180,7 +135,7 @@ function GoalLine({
 }: {
   finding: GoalFinding;
   most: number;
-  acts?: FindingActs;
+  acts: FindingActs;
   isOpen: boolean;
   onOpen: () => void;
 }) {

@@ -5,13 +5,14 @@ import type { GoalReport, Proposal } from "@/core/findings";
 import type { Outcome, Problem } from "@/core/problem";
 import { type PlanDifference, PlanDifferences } from "@/ui/library/plan-changes";
 import { Button } from "@/ui/primitives/button";
-import { FactTable } from "@/ui/primitives/fact-table";
 import { OutcomeLines } from "@/ui/primitives/outcome-lines";
 import { send } from "@/ui/primitives/send";
 import { useWords } from "@/ui/words/use-words";
+import { Became } from "./became";
+import { Beside, kindText, wayText } from "./beside";
 import { Timing } from "./timing";
 
-/** What makes records count in plans; left out for those who may not. */
+/** What makes records count in plans. */
 export interface FindingActs {
   readonly preview: (goalId: string, about: string) => Promise<Outcome<readonly PlanDifference[]>>;
   readonly take: (goalId: string, about: string) => Promise<Outcome<null>>;
@@ -20,15 +21,16 @@ export interface FindingActs {
 export type GoalFinding = GoalReport & { readonly proposals: readonly Proposal[] };
 
 /** One goal's findings opened up: how long it takes, what came up, what was lost, what it gave, and what plans should make of it. */
-export function GoalDetail({ finding, acts }: { finding: GoalFinding; acts?: FindingActs }) {
+export function GoalDetail({ finding, acts }: { finding: GoalFinding; acts: FindingActs }) {
   const words = useWords();
   const { t, percent, quantity, number } = words;
-  const { up, pick, cameUp, became, losses, gave, drives, proposals } = finding;
+  const { up, pick, cameUp, became, losses, gave, drives, beside, proposals } = finding;
   return (
     <div className="border-b border-line pb-5">
       <div className="grid gap-x-8 gap-y-5 pt-2 lg:grid-cols-2">
         {up && <Timing what="up" timing={up} />}
         {pick && <Timing what="pick" timing={pick} />}
+        {became && <Became became={became} />}
       </div>
       <ul className="mt-3 text-note">
         {cameUp && (
@@ -42,16 +44,6 @@ export function GoalDetail({ finding, acts }: { finding: GoalFinding; acts?: Fin
             })}
           </li>
         )}
-        {became && (
-          <li className="border-t border-line py-1.5">
-            <b>{t("findings.became")}</b>{" "}
-            {t("findings.becameSays", {
-              day: number(became.day),
-              picked: percent(Math.round(100 * became.picked) / 100),
-              gone: percent(Math.round(100 * became.gone) / 100),
-            })}
-          </li>
-        )}
         {losses && (
           <li className="border-t border-line py-1.5">
             <b>{t("findings.losses")}</b>{" "}
@@ -59,10 +51,11 @@ export function GoalDetail({ finding, acts }: { finding: GoalFinding; acts?: Fin
               ...{ share: percent(losses.share.value), low: percent(losses.share.low) },
               ...{ high: percent(losses.share.high), lost: losses.lost, of: losses.of, young: losses.young },
             })}{" "}
-            {losses.main &&
-              t("findings.mostlyTo", {
-                reason: t(`log.detail.reasons.${losses.main.reason}`),
-                plants: losses.main.plants,
+            {losses.reasons.length > 0 &&
+              t("findings.takenBy", {
+                reasons: losses.reasons
+                  .map(({ reason, plants }) => `${t(`log.detail.reasons.${reason}`)} ${plants}`)
+                  .join(", "),
               })}
           </li>
         )}
@@ -89,7 +82,7 @@ export function GoalDetail({ finding, acts }: { finding: GoalFinding; acts?: Fin
           </li>
         )}
       </ul>
-      <Seasons finding={finding} />
+      <Beside beside={beside} />
       {drives.length > 0 && (
         <section aria-label={t("findings.drives")} className="mt-3">
           <h3 className="font-bold">{t("findings.drives")}</h3>
@@ -111,19 +104,10 @@ export function GoalDetail({ finding, acts }: { finding: GoalFinding; acts?: Fin
 }
 
 /** What one thing does to the harvest, in plain bounds. */
-function driveText(
-  drive: GoalReport["drives"][number],
-  { t, bag, number }: Pick<ReturnType<typeof useWords>, "t" | "bag" | "number">,
-): string {
-  const way = (name: string) =>
-    drive.driver === "bag"
-      ? bag(name)
-      : drive.driver === "method"
-        ? t(`methods.${name as "cells"}`)
-        : drive.driver === "sowing"
-          ? t(`findings.sowing.${name as "early"}`)
-          : name;
-  const about = t(`findings.drivers.${drive.driver}`);
+function driveText(drive: GoalReport["drives"][number], words: ReturnType<typeof useWords>): string {
+  const { t, number } = words;
+  const way = (name: string) => wayText(drive.driver, name, words);
+  const about = kindText(drive.driver, words);
   const ways = drive.ways.map(way).join(", ");
   if (drive.code === "tangled") return t("findings.tangled", { about, ways });
   const two = (n: number) => number(Math.round(100 * n) / 100);
@@ -135,31 +119,6 @@ function driveText(
     : t(drive.p < 0.05 ? "findings.driveMany" : "findings.driveNone", { about, ways, n: drive.n });
 }
 
-/** This season beside those before it. */
-function Seasons({ finding: { seasons, seasonsP } }: { finding: GoalFinding }) {
-  const { t, quantity, number } = useWords();
-  if (seasons.length === 0) return null;
-  return (
-    <section aria-label={t("findings.seasons")} className="mt-3 max-w-[36rem]">
-      <h3 className="font-bold">{t("findings.seasons")}</h3>
-      <FactTable
-        head={[t("findings.year"), t("letter.plantings"), t("findings.pickIn"), t("findings.aPlanting")]}
-        rows={seasons.map(({ year, plantings, pickDays, kg }) => [
-          String(year),
-          String(plantings),
-          pickDays === undefined ? "–" : number(Math.round(pickDays)),
-          kg === undefined ? "–" : quantity(kg, "mass"),
-        ])}
-      />
-      {seasonsP !== undefined && (
-        <p className="text-fine text-muted">
-          {t(seasonsP < 0.05 ? "findings.seasonsDiffer" : "findings.seasonsAlike")}
-        </p>
-      )}
-    </section>
-  );
-}
-
 function ProposalLine({
   goalId,
   proposal: { about, values, weight, households, plantings },
@@ -167,7 +126,7 @@ function ProposalLine({
 }: {
   goalId: string;
   proposal: Proposal;
-  acts?: FindingActs;
+  acts: FindingActs;
 }) {
   const { t, number, percent } = useWords();
   const [changes, setChanges] = useState<readonly PlanDifference[]>();
@@ -179,12 +138,12 @@ function ProposalLine({
       .map((value) => number(of(value)))
       .join(" – ");
   const look = async () => {
-    const outcome = await send(async () => acts?.preview(goalId, about) ?? { ok: true, value: [] });
+    const outcome = await send(() => acts.preview(goalId, about));
     setFailure(outcome.ok ? undefined : outcome.problem);
     setChanges(outcome.ok ? outcome.value : undefined);
   };
   const take = async () => {
-    const outcome = await send(async () => acts?.take(goalId, about) ?? { ok: true, value: null });
+    const outcome = await send(() => acts.take(goalId, about));
     setFailure(outcome.ok ? undefined : outcome.problem);
     setTaken(outcome.ok);
   };
@@ -195,14 +154,12 @@ function ProposalLine({
         {t(`findings.units.${about}`)}.{" "}
         {t("findings.proposeBasis", { weight: percent(weight), plantings, households })}
       </p>
-      {acts && (
-        <OutcomeLines done={taken && t("findings.taken")} failure={failure}>
-          <Button onClick={() => void look()}>{t("findings.look")}</Button>
-          <Button look="solid" onClick={() => void take()}>
-            {t("findings.take")}
-          </Button>
-        </OutcomeLines>
-      )}
+      <OutcomeLines done={taken && t("findings.taken")} failure={failure}>
+        <Button onClick={() => void look()}>{t("findings.look")}</Button>
+        <Button look="solid" onClick={() => void take()}>
+          {t("findings.take")}
+        </Button>
+      </OutcomeLines>
       {changes && <PlanDifferences changes={changes} />}
     </div>
   );

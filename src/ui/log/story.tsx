@@ -45,6 +45,7 @@ export function Story({
   if (!row || !view || !before) return <p className="p-4">{t("trouble.missing")}</p>;
   const steps = storyOf(before, view.real);
   const picked = pickedTotals(written);
+  const trial = setting.trials?.[plantingId];
   const name = `${crop(view.goal.id)}${view.planting.plants === null ? "" : ` × ${view.planting.plants}`}`;
   const number = told.rows.indexOf(row) + 1;
   return (
@@ -53,6 +54,9 @@ export function Story({
       <p className="px-4 text-muted lg:px-6">
         {t("bench.row", { n: number })}, {bag(row.bag.kindId)}
       </p>
+      {trial && (
+        <p className="px-4 lg:px-6">{t("story.trial", { question: trial.question, way: trial.way })}</p>
+      )}
       <div className="mt-3">
         <div className={`px-4 lg:pl-6 ${ROW_COLUMNS}`}>
           <SeasonLegend />

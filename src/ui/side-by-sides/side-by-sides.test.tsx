@@ -10,6 +10,7 @@ vi.mock("next/navigation", () => ({ useRouter: () => ({ refresh: () => undefined
 const pair = (position: number, isIn: boolean) => ({
   ...{ householdId: `h${position}`, code: `0${position}`, name: `House ${position}`, position, isIn },
   isDoubtful: false,
+  ...{ secondHouseholdId: `h${position}`, secondCode: `0${position}`, secondName: `House ${position}` },
   ...{ firstRow: 1, secondRow: 2, dropped: null, droppedBy: null },
 });
 const trial = {
@@ -130,4 +131,10 @@ it("does not promise what nobody could grow, and names a pair that is to be aske
 it("is only to be looked at for those who may not begin one", () => {
   const { queryByRole } = screen();
   expect(queryByRole("button", { name: /Begin|Look/ })).toBeNull();
+});
+
+it("names both households of a pair that is of two", () => {
+  const across = { ...pair(1, false), secondHouseholdId: "h9", secondCode: "09", secondName: "Lowgate" };
+  const { getByRole } = screen({ all: [{ ...trial, pairs: [across] }] });
+  expect(getByRole("link", { name: "09 Lowgate" }).getAttribute("href")).toBe("/house/h9/bench");
 });

@@ -14,6 +14,9 @@ interface Pair {
   readonly householdId: string;
   readonly code: string;
   readonly name: string;
+  readonly secondHouseholdId: string;
+  readonly secondCode: string;
+  readonly secondName: string;
   readonly firstRow: number;
   readonly secondRow: number;
   readonly position: number;
@@ -144,6 +147,14 @@ export function Trial({ trial, acts }: { trial: TrialFacts; acts?: TrialActs }) 
                   <Link href={`/house/${p.householdId}/bench`} className="underline">
                     {p.code} {p.name}
                   </Link>
+                  {p.secondHouseholdId !== p.householdId && (
+                    <>
+                      {" / "}
+                      <Link href={`/house/${p.secondHouseholdId}/bench`} className="underline">
+                        {p.secondCode} {p.secondName}
+                      </Link>
+                    </>
+                  )}
                 </th>
                 <td>{t("bench.row", { n: p.firstRow })}</td>
                 <td>{t("bench.row", { n: p.secondRow })}</td>

@@ -1,5 +1,5 @@
 import { houseScreen } from "@/app/screen";
-import { readLetter } from "@/server/findings";
+import { readLetter } from "@/server/letter";
 import { readProgramme } from "@/server/programme";
 import { SeasonLetter } from "@/ui/findings/season-letter";
 import { t } from "@/ui/words/translate";

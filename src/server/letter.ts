@@ -1,0 +1,41 @@
+import * as z from "zod";
+import { type Letter, letterOf } from "@/core/findings";
+import { db } from "@/db/pool";
+import { listSharedGoals, listSummaries, type SharedGoal, type SummaryLine } from "@/db/summaries";
+import { listWeighings } from "@/db/weighings";
+import type { Actor } from "./actor";
+import { readPrices } from "./prices";
+
+const yearOf = ({ sownOn, lastOn }: SummaryLine): number => Number((sownOn ?? lastOn ?? "0").slice(0, 4));
+
+const Year = z.coerce.number().int().min(1990).max(2199).optional().catch(undefined);
+
+/** A household's season in figures, and the seasons of which anything is on record. @param asked the season's year; the latest one where it makes no sense */
+export async function readLetter(
+  actor: Actor,
+  householdId: string,
+  asked: unknown,
+): Promise<{
+  readonly year?: number;
+  readonly years: readonly number[];
+  readonly letter: Letter;
+  readonly shared: readonly SharedGoal[];
+}> {
+  const on = db(actor);
+  const [all, weighings, prices, shared] = await Promise.all([
+    listSummaries(on, actor.programmeId, { householdId }),
+    listWeighings(on, actor.programmeId),
+    readPrices(actor),
+    listSharedGoals(on),
+  ]);
+  const years = [...new Set(all.map(yearOf))].sort().reverse();
+  const wanted = Year.parse(asked);
+  const year = years.find((y) => y === wanted) ?? years[0];
+  const lines = all.filter((line) => yearOf(line) === year);
+  const letter = letterOf(lines, weighings, prices);
+  const isGrown = new Set(letter.grown.map((g) => g.goalId));
+  return { year, years, letter, shared: shared.filter((s) => isGrown.has(s.goalId)) };
+}
+
+/** What households of a programme got together, by goal: a fixed table, from three households on that share it. */
+export const readShared = (actor: Actor): Promise<SharedGoal[]> => listSharedGoals(db(actor));
