@@ -7,7 +7,7 @@ import { randomUUID } from "node:crypto";
 import { closePool, db } from "@/db/pool";
 import { allProgrammes } from "@/db/programmes";
 import type { Actor } from "@/server/actor";
-import { readFindings } from "@/server/findings";
+import { keepFindings, readFindings } from "@/server/findings";
 import { stopQueue } from "@/server/queue";
 import { addRecord } from "@/server/records";
 import { readSeason } from "@/server/season";
@@ -36,7 +36,9 @@ const { rows } = await on.query(
 );
 const counted = await middleOf(TIMES, () => on.query(`SELECT count(*) FROM record`));
 const season = await middleOf(TIMES, () => readSeason(actor));
-const findings = await middleOf(3, () => readFindings(actor, {}));
+// As the queue does, then as the page does.
+const worked = await middleOf(1, () => keepFindings(actor.programmeId));
+const findings = await middleOf(TIMES, () => readFindings(actor, {}));
 const bare = await middleOf(INSERTS, () =>
   on.query(
     `INSERT INTO record (id, programme_id, household_id, kind, happened_on, typed, unit, note, author) VALUES ($1, $2, $3, 'note', '2026-05-18', '', '', 'bench', 'bench')`,
@@ -59,7 +61,7 @@ const whole = await middleOf(Math.min(INSERTS, rows.length), () => {
 const { rows: counts } = await on.query(`SELECT count(*) AS n FROM record`);
 console.log(
   `${counts[0].n} records: what came in takes ${(season / counted).toFixed(1)} times count(*) (${season.toFixed(0)} ms against ${counted.toFixed(0)} ms here); ` +
-    `findings ${(findings / counted).toFixed(1)} times (${findings.toFixed(0)} ms here); ` +
+    `findings ${(findings / counted).toFixed(1)} times (${findings.toFixed(0)} ms here), all parts of them worked out by the queue ${(worked / counted).toFixed(0)} times (${(worked / 1000).toFixed(1)} s here); ` +
     `a record with all that follows takes ${(whole / bare).toFixed(1)} times a bare insert (${whole.toFixed(1)} ms against ${bare.toFixed(1)} ms here)`,
 );
 await stopQueue();

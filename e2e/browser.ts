@@ -75,7 +75,7 @@ export async function openPage(browser: Browser, path: string, width = 1280, hei
     throw error;
   });
   await page.setViewport({ width, height });
-  page.setDefaultTimeout(15_000);
+  page.setDefaultTimeout(30_000);
   await visit(page, path);
   return page;
 }

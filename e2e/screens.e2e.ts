@@ -223,7 +223,7 @@ it("follows the slider over all crops and bags, and edits of a plan, to the last
   await page.close();
 });
 
-it.each(["bench", "kit", "days", "log", "garden"])("prints %s as pages of its own", async (screen) => {
+it.each(["bench", "kit", "days", "log", "garden", "season"])("prints %s as pages of its own", async (screen) => {
   const page = await openPage(opened.browser, `/house/${house}/${screen}`);
   const pdf = await page.pdf({ preferCSSPageSize: true, printBackground: false });
   const read = await getDocument({ data: new Uint8Array(pdf) }).promise;

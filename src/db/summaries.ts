@@ -3,8 +3,7 @@ import { DayText } from "@/core/day";
 import type { Summary } from "@/core/findings";
 import { PLACE_KINDS } from "@/core/place";
 import { REASONS } from "@/core/record";
-import { type SchoolName, SCHOOLS, Schools } from "@/core/school";
-import { known } from "@/core/known";
+import { Schools } from "@/core/school";
 import { type Db, rowsOf } from "./pool";
 import { HERE, type Scope } from "./scope";
 
@@ -89,73 +88,40 @@ const Line = z.object({
 /** What a planting of a household came to. */
 export type SummaryLine = z.infer<typeof Line>;
 
-const COLUMNS = `s.planting_id AS "plantingId", s.household_id AS "householdId", s.goal_id AS "goalId", s.crop_id AS "cropId", s.method, s.bag_kind_id AS "bagKindId",
-  l.kind AS "placeKind", s.variety, s.schools, s.plants, s.sown_on AS "sownOn", s.up_on AS "upOn", s.moved_on AS "movedOn", s.first_pick_on AS "firstPickOn",
-  s.ended_on AS "endedOn", s.last_on AS "lastOn", s.seeds, s.ups, s.lost_young AS "lostYoung", s.lost_grown AS "lostGrown", s.reasons, s.picks, s.kg, s.pieces, s.bunches,
-  s.expected_up AS "expectedUp", s.expected_pick AS "expectedPick", s.expected_kg AS "expectedKg", s.packet_days AS "packetDays"`;
-
-/** Which plantings are asked for; what is left out does not part them. */
-export interface LinesAsk {
-  readonly householdId?: string;
-  readonly goalId?: string;
-  /** Of sowing, or where nothing was sown by record, of the last record. */
-  readonly year?: number;
-  readonly place?: string;
-  readonly bag?: string;
-  readonly method?: string;
-  readonly school?: { readonly name: SchoolName; readonly choice: string };
-}
-
 const LINES = `planting_summary s LEFT JOIN place l ON l.household_id = s.household_id
   WHERE s.programme_id = $1 AND s.last_on IS NOT NULL AND s.${HERE}`;
-const YEAR = `extract(year FROM coalesce(s.sown_on, s.last_on))::int`;
 /** Read so many at once, so that others are served in between. */
 const LINES_A_TURN = 2000;
 
-/** What plantings came to of which anything is on record, of households of a programme that have not left. */
+/** What plantings came to of which anything is on record, of all households of a programme that have not left, or of one. */
 export async function listSummaries(
   on: Db,
   programmeId: string,
-  { householdId, goalId, year, place, bag, method, school }: LinesAsk = {},
+  householdId: string | null = null,
 ): Promise<SummaryLine[]> {
   const lines: SummaryLine[] = [];
   for (;;) {
     const turn = await rowsOf(on, Line, {
-      sql: `SELECT ${COLUMNS} FROM ${LINES} AND ($2::uuid IS NULL OR s.household_id = $2) AND ($3::text IS NULL OR s.goal_id = $3)
-          AND ($4::int IS NULL OR ${YEAR} = $4) AND ($5::text IS NULL OR l.kind = $5) AND ($6::text IS NULL OR s.bag_kind_id = $6)
-          AND ($7::text IS NULL OR s.method = $7) AND ($8::text IS NULL OR coalesce(s.schools ->> $8, $9) = $10)
-          AND ($11::uuid IS NULL OR s.planting_id > $11)
+      sql: `SELECT s.planting_id AS "plantingId", s.household_id AS "householdId", s.goal_id AS "goalId", s.crop_id AS "cropId", s.method, s.bag_kind_id AS "bagKindId",
+          l.kind AS "placeKind", s.variety, s.schools, s.plants, s.sown_on AS "sownOn", s.up_on AS "upOn", s.moved_on AS "movedOn", s.first_pick_on AS "firstPickOn",
+          s.ended_on AS "endedOn", s.last_on AS "lastOn", s.seeds, s.ups, s.lost_young AS "lostYoung", s.lost_grown AS "lostGrown", s.reasons, s.picks, s.kg, s.pieces, s.bunches,
+          s.expected_up AS "expectedUp", s.expected_pick AS "expectedPick", s.expected_kg AS "expectedKg", s.packet_days AS "packetDays"
+        FROM ${LINES} AND ($2::uuid IS NULL OR s.household_id = $2) AND ($3::uuid IS NULL OR s.planting_id > $3)
         ORDER BY s.planting_id LIMIT ${LINES_A_TURN}`,
-      values: [
-        ...[programmeId, householdId, goalId, year, place, bag, method],
-        ...[school?.name, school && SCHOOLS[school.name][0], school?.choice, lines.at(-1)?.plantingId],
-      ],
+      values: [programmeId, householdId, lines.at(-1)?.plantingId ?? null],
     });
     lines.push(...turn);
     if (turn.length < LINES_A_TURN) return lines;
   }
 }
 
-const Part = z.object({
-  goals: z.array(z.string()),
-  years: z.array(z.number()),
-  places: z.array(z.enum(PLACE_KINDS)),
-  bags: z.array(z.string()),
-  methods: z.array(z.string()),
-  schools: z.array(Schools),
-  plantings: z.number(),
-});
-
-/** What plantings of a programme can be told apart by: each kind that any of them has, and how many they are. */
-export async function partsOfSummaries(on: Db, programmeId: string): Promise<z.infer<typeof Part>> {
-  const [parts] = await rowsOf(on, Part, {
-    sql: `SELECT coalesce(array_agg(DISTINCT s.goal_id), '{}') AS goals, coalesce(array_agg(DISTINCT ${YEAR}), '{}') AS years,
-        coalesce(array_agg(DISTINCT l.kind) FILTER (WHERE l.kind IS NOT NULL), '{}') AS places, coalesce(array_agg(DISTINCT s.bag_kind_id), '{}') AS bags,
-        coalesce(array_agg(DISTINCT s.method), '{}') AS methods, coalesce(jsonb_agg(DISTINCT s.schools), '[]') AS schools, count(*)::int AS plantings
-      FROM ${LINES}`,
+/** Of how many plantings of a programme anything is on record. */
+export async function countSummaries(on: Db, programmeId: string): Promise<number> {
+  const [counted] = await rowsOf(on, z.object({ plantings: z.number() }), {
+    sql: `SELECT count(*)::int AS plantings FROM ${LINES}`,
     values: [programmeId],
   });
-  return known(parts);
+  return counted?.plantings ?? 0;
 }
 
 const SharedGoal = z.object({

@@ -12,7 +12,7 @@ const About = z.enum(["up", "pick", "harvest"]);
 /** What records propose for a goal now; undefined where they propose nothing any more. */
 async function proposed(actor: Actor, goalId: unknown, about: unknown): Promise<Proposal | undefined> {
   const wanted = About.safeParse(about);
-  const { goals } = await makeFindings(actor, {});
+  const { goals } = await makeFindings(actor);
   return goals
     .find((g) => g.goalId === goalId)
     ?.proposals.find((p) => wanted.success && p.about === wanted.data);
@@ -55,7 +55,7 @@ export async function followTaken(programmeId: string): Promise<void> {
   const actor: Actor = { role: "trainer", programmeId, name: "" };
   const taken = (await readOverrides(actor)).filter((o) => o.follows);
   if (taken.length === 0) return;
-  const { goals } = await makeFindings(actor, {});
+  const { goals } = await makeFindings(actor);
   for (const proposal of goals.flatMap((g) => g.proposals)) {
     const own = taken.find((o) => proposal.values.some(({ name }) => name === o.name));
     if (own) await putValues({ ...actor, name: own.author }, changesOf(proposal), own.reason, true);

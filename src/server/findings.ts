@@ -5,27 +5,34 @@ import {
   AS_SHIPPED,
   calibrations,
   type GoalReport,
+  isAsked,
   type Leading,
   leadingOf,
+  type Line,
   type Odd,
   oddOnes,
+  type PartAsk,
+  type Parts,
+  partsOf,
   type Proposal,
   proposalsOf,
   reportsOf,
   scalesOf,
 } from "@/core/findings";
-import { PLACE_KINDS, type PlaceKind } from "@/core/place";
+import { PLACE_KINDS } from "@/core/place";
 import type { Outcome } from "@/core/problem";
-import { SCHOOL_NAMES, type SchoolName, SCHOOLS } from "@/core/school";
+import type { Weighing } from "@/core/record";
+import { SCHOOL_NAMES, SCHOOLS } from "@/core/school";
 import type { Reference } from "@/core/setting";
 import { listNames } from "@/db/households";
 import { findKeptFindings, putKeptFindings } from "@/db/kept-findings";
 import { db, transaction } from "@/db/pool";
-import { listSummaries, partsOfSummaries } from "@/db/summaries";
+import { countStages } from "@/db/progress";
+import { countSummaries, listSummaries } from "@/db/summaries";
 import { listWeighings } from "@/db/weighings";
 import { SHIPPED } from "@/library";
 import type { Actor } from "./actor";
-import { judgingSince, readReference } from "./programme";
+import { judgingSince, readReference, readToday } from "./programme";
 import { goalIn } from "./setting";
 
 /** A school and one of its choices, as they stand in an address: `water:often`. */
@@ -47,18 +54,6 @@ const Ask = z.object({
   method: z.string().max(60).optional().catch(undefined),
   school: SchoolChoice.optional().catch(undefined),
 });
-export type FindingsAsk = z.infer<typeof Ask>;
-
-/** What findings can be asked for by. */
-interface Parts {
-  readonly goals: readonly string[];
-  readonly years: readonly number[];
-  readonly places: readonly PlaceKind[];
-  readonly bags: readonly string[];
-  readonly methods: readonly string[];
-  /** Those of which plantings went different ways. */
-  readonly schools: readonly { readonly name: SchoolName; readonly choice: string }[];
-}
 
 /** What records say, as it is worked out. */
 interface Made {
@@ -73,9 +68,11 @@ interface Made {
 
 /** What a programme's records say. */
 export interface Findings extends Made {
-  readonly ask: FindingsAsk;
+  readonly ask: PartAsk;
   /** Names of the households that are to be asked about something. */
   readonly names: Readonly<Record<string, { readonly code: string; readonly name: string }>>;
+  /** Households that have gone quiet. */
+  readonly quiet: number;
   /** When the queue worked it out, where it did; left out where it is of this moment. */
   readonly madeAt?: string;
   readonly judgingSince?: string;
@@ -87,35 +84,28 @@ function goalTwice(reference: Reference, goalId: string) {
   return own && shipped && { own, shipped };
 }
 
-async function partsIn(actor: Actor): Promise<{ readonly parts: Parts; readonly plantings: number }> {
-  const found = await partsOfSummaries(db(actor), actor.programmeId);
-  const ways = SCHOOL_NAMES.map((name) => ({
-    name,
-    choices: [...new Set(found.schools.map((schools) => schools[name] ?? SCHOOLS[name][0]))].sort(),
-  }));
-  return {
-    plantings: found.plantings,
-    parts: {
-      ...{ goals: found.goals, places: found.places, bags: found.bags, methods: found.methods },
-      years: [...found.years].sort((a, b) => b - a),
-      schools: ways.flatMap(({ name, choices }) =>
-        choices.length > 1 ? choices.map((choice) => ({ name, choice })) : [],
-      ),
-    },
-  };
+/** What findings are made of. */
+interface Known {
+  readonly lines: readonly Line[];
+  readonly weighings: readonly Weighing[];
+  readonly reference: Reference;
+  readonly parts: Parts;
 }
 
-/** What the records of the actor's programme say at this moment. Others are served between its crops. */
-export async function makeFindings(actor: Actor, ask: FindingsAsk): Promise<Made> {
+async function readKnown(actor: Actor): Promise<Known> {
   const on = db(actor);
-  const isAll = Object.values(ask).every((part) => part === undefined);
-  const { goal: goalId, ...rest } = ask;
-  const [{ parts }, lines, weighings, reference] = await Promise.all([
-    partsIn(actor),
-    listSummaries(on, actor.programmeId, { ...rest, goalId }),
+  const [lines, weighings, reference] = await Promise.all([
+    listSummaries(on, actor.programmeId),
     listWeighings(on, actor.programmeId),
     readReference(actor),
   ]);
+  return { lines, weighings, reference, parts: partsOf(lines) };
+}
+
+/** What plantings that are asked for say. Others are served between its crops. */
+async function madeOf({ lines: all, weighings, reference, parts }: Known, ask: PartAsk): Promise<Made> {
+  const lines = all.filter((line) => isAsked(line, ask));
+  const isAll = lines.length === all.length;
   const goals: Made["goals"][number][] = [];
   for (const report of reportsOf(lines, weighings, (id) => {
     const twice = goalTwice(reference, id);
@@ -137,10 +127,13 @@ export async function makeFindings(actor: Actor, ask: FindingsAsk): Promise<Made
   };
 }
 
+/** What all records of the actor's programme say at this moment. */
+export const makeFindings = async (actor: Actor): Promise<Made> => madeOf(await readKnown(actor), {});
+
 /** Up to so many plantings are counted while somebody waits: about a fifth of a second. */
 const COUNTED_AT_ONCE = 1500;
 
-const nameOf = (ask: FindingsAsk): string => JSON.stringify(ask);
+const nameOf = (ask: PartAsk): string => JSON.stringify(ask);
 
 /**
  * Works out what the records of a large programme say and keeps it: of all of them, and of each part that can be asked for
@@ -150,17 +143,20 @@ const nameOf = (ask: FindingsAsk): string => JSON.stringify(ask);
  */
 export async function keepFindings(programmeId: string, most = COUNTED_AT_ONCE): Promise<void> {
   const actor: Actor = { role: "trainer", programmeId, name: "" };
-  const { parts, plantings } = await partsIn(actor);
-  const asks: FindingsAsk[] = [
-    {},
-    ...parts.years.map((year) => ({ year })),
-    ...parts.places.map((place) => ({ place })),
-    ...parts.bags.map((bag) => ({ bag })),
-    ...parts.methods.map((method) => ({ method })),
-    ...parts.schools.map((school) => ({ school })),
-  ];
   const kept = new Map<string, Made>();
-  if (plantings > most) for (const ask of asks) kept.set(nameOf(ask), await makeFindings(actor, ask));
+  if ((await countSummaries(db(actor), programmeId)) > most) {
+    const known = await readKnown(actor);
+    const { years, places, bags, methods, schools } = known.parts;
+    const asks: PartAsk[] = [
+      {},
+      ...years.map((year) => ({ year })),
+      ...places.map((place) => ({ place })),
+      ...bags.map((bag) => ({ bag })),
+      ...methods.map((method) => ({ method })),
+      ...schools.map((school) => ({ school })),
+    ];
+    for (const ask of asks) kept.set(nameOf(ask), await madeOf(known, ask));
+  }
   await transaction(actor, (on) => putKeptFindings(on, programmeId, kept));
 }
 
@@ -168,16 +164,18 @@ export async function keepFindings(programmeId: string, most = COUNTED_AT_ONCE):
 export async function readFindings(actor: Actor, asked: unknown): Promise<Findings> {
   const ask = Ask.parse(asked);
   const on = db(actor);
-  const [kept, judging] = await Promise.all([
+  const [kept, judging, stages] = await Promise.all([
     findKeptFindings(on, actor.programmeId, nameOf(ask)),
     judgingSince(actor),
+    countStages(on, actor.programmeId, { day: await readToday(actor), search: "" }),
   ]);
   // Written by this release, which forgets what others wrote.
-  const made = kept ? (kept.findings as Made) : await makeFindings(actor, ask);
+  const made = kept ? (kept.findings as Made) : await madeOf(await readKnown(actor), ask);
   return {
     ...made,
     ask,
     names: await listNames(on, actor.programmeId, [...new Set(made.odd.map((o) => o.householdId))]),
+    quiet: stages.reduce((sum, stage) => sum + (stage.isPutAway ? 0 : stage.quiet), 0),
     ...(kept && { madeAt: kept.madeAt.toISOString() }),
     judgingSince: judging,
   };

@@ -1,12 +1,10 @@
 import * as z from "zod";
-import { type Letter, letterOf } from "@/core/findings";
+import { type Letter, letterOf, yearOf } from "@/core/findings";
 import { db } from "@/db/pool";
-import { listSharedGoals, listSummaries, type SharedGoal, type SummaryLine } from "@/db/summaries";
+import { listSharedGoals, listSummaries, type SharedGoal } from "@/db/summaries";
 import { listWeighings } from "@/db/weighings";
 import type { Actor } from "./actor";
 import { readPrices } from "./prices";
-
-const yearOf = ({ sownOn, lastOn }: SummaryLine): number => Number((sownOn ?? lastOn ?? "0").slice(0, 4));
 
 const Year = z.coerce.number().int().min(1990).max(2199).optional().catch(undefined);
 
@@ -23,7 +21,7 @@ export async function readLetter(
 }> {
   const on = db(actor);
   const [all, weighings, prices, shared] = await Promise.all([
-    listSummaries(on, actor.programmeId, { householdId }),
+    listSummaries(on, actor.programmeId, householdId),
     listWeighings(on, actor.programmeId),
     readPrices(actor),
     listSharedGoals(on),
@@ -38,4 +36,4 @@ export async function readLetter(
 }
 
 /** What households of a programme got together, by goal: a fixed table, from three households on that share it. */
-export const readShared = (actor: Actor): Promise<SharedGoal[]> => listSharedGoals(db(actor));
+export const readSharedGoals = (actor: Actor): Promise<SharedGoal[]> => listSharedGoals(db(actor));

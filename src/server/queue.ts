@@ -36,7 +36,7 @@ export type Workers = { readonly [Q in QueueName]: (job: Jobs[Q]) => Promise<voi
 
 const POLL_SECONDS = 0.5;
 /** What follows records waits a while: more of them come as a rule, and one turn does for all. */
-const AFTER_S: Partial<Record<QueueName, number>> = { follow: 2, find: 20 };
+const AFTER_S: Partial<Record<QueueName, number>> = { follow: 2, find: 120 };
 /** Five past, in cron's words. */
 const EVERY_HOUR = "5 * * * *";
 

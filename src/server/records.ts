@@ -188,13 +188,7 @@ export function recordsPackage(actor: Actor, householdId: string | null): Promis
             },
             {
               ...{ name: "plantings", fields: PLANTING_FIELDS, primaryKey: "planting_id" },
-              lines: [
-                plantingsCsv(
-                  await listSummaries(db(actor), actor.programmeId, {
-                    householdId: householdId ?? undefined,
-                  }),
-                ),
-              ],
+              lines: [plantingsCsv(await listSummaries(db(actor), actor.programmeId, householdId))],
             },
           ],
           about,

@@ -41,7 +41,7 @@ const ASKED = { power: 0.8, falseClaims: 0.05 };
 /** Fewer pairs than this can claim nothing, whatever they say. */
 const LEAST_PAIRS = 6;
 
-/** A goal that can be tried side by side: with how many pairs of bags, and how many each difference takes. */
+/** A goal that somebody plans: how many pairs of bags stand ready for a side-by-side, and how many each difference takes. */
 export interface Triable {
   readonly goalId: string;
   readonly pairs: number;
@@ -127,8 +127,7 @@ export async function readSideBySides(
           needed: RATIOS.map((ratio) => ({ ratio, pairs: pairsFor(aimOf({ ratio, spread })) ?? null })),
         };
       })
-      .filter(({ pairs }) => pairs > 0)
-      .sort((a, b) => b.pairs - a.pairs),
+      .sort((a, b) => b.pairs - a.pairs || a.goalId.localeCompare(b.goalId)),
   };
 }
 

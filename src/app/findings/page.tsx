@@ -1,7 +1,7 @@
 import { previewFindingAction, takeFindingAction } from "@/app/actions/findings";
 import { screen } from "@/app/screen";
 import { readFindings } from "@/server/findings";
-import { readShared } from "@/server/letter";
+import { readSharedGoals } from "@/server/letter";
 import { may } from "@/server/may";
 import { Findings } from "@/ui/findings/findings";
 import { SharedFindings } from "@/ui/findings/shared-findings";
@@ -18,7 +18,7 @@ export default function Page({ searchParams }: PageProps<"/findings">) {
         take={takeFindingAction}
       />
     ) : (
-      <SharedFindings goals={await readShared(actor)} />
+      <SharedFindings goals={await readSharedGoals(actor)} />
     ),
   );
 }

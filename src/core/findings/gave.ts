@@ -1,5 +1,6 @@
 import type { Weighing } from "../record";
 import { believe, type Belief, type House, type Range } from "./belief";
+import { widening } from "./calibration";
 import { groupBy } from "./group";
 import { gaveKg, isTooMuch, toldBy } from "./harvest";
 import type { Line } from "./line";
@@ -21,6 +22,8 @@ export interface Gave {
   /** Of the weight, the part that was counted. */
   readonly countedKg: number;
   readonly belief?: Belief;
+  /** By what the range that was expected is to be widened so that it holds in four cases of five, once its middle is right: 1 where it holds, or too few tell. */
+  readonly widen: number;
 }
 
 /** What plantings of one goal gave; undefined where nobody knows. @param scale what the programme made of the shipped value, as a ratio */
@@ -49,6 +52,8 @@ export function gaveOf(
     likely: middle((r) => r.likely),
     high: middle((r) => r.high),
   };
+  const belief = told.length > 0 ? believe(expected, houses, scale) : undefined;
+  const off = belief?.seen.value ?? 1;
   return {
     middle: quantile(kgs),
     quarters: [quantile(kgs, 0.25), quantile(kgs, 0.75)],
@@ -58,6 +63,12 @@ export function gaveOf(
     unknown: lines.filter((l) => l.sownOn !== null && l.picks === 0 && l.endedOn === null).length,
     doubtful: known.filter(({ line, kg }) => isTooMuch(kg, line.expectedKg)).length,
     countedKg: known.reduce((sum, { countedKg }) => sum + countedKg, 0),
-    ...(told.length > 0 && { belief: believe(expected, houses, scale) }),
+    ...(belief && { belief }),
+    widen: widening(
+      told.map(({ expected: { low, likely, high }, kg }) => ({
+        expected: { low: off * low, likely: off * likely, high: off * high },
+        real: kg,
+      })),
+    ),
   };
 }

@@ -224,6 +224,53 @@ describe("what records propose", () => {
   });
 });
 
+describe("a range of harvests that does not hold", () => {
+  const chard = found("chard/leaf");
+  // Every planting gives what was expected, a third of it, or three times as much.
+  const scattered = truthful
+    .slice(0, 2)
+    .flat()
+    .filter((l) => l.goalId === "chard/leaf" && l.picks > 0 && l.endedOn !== null && l.expectedKg !== null)
+    .map((l, i): Line => ({ ...l, plantingId: `${i}`, kg: l.expectedKg!.likely * 3 ** ((i % 3) - 1) }));
+  const wide = (r: { low: number; high: number }) => Math.log(r.high / r.low);
+  const valuesOf = (lines: readonly Line[], own: typeof chard) =>
+    proposalsOf(report("chard/leaf", lines), own, chard).find(({ about }) => about === "harvest")?.values;
+  const rangeIn = (values: NonNullable<ReturnType<typeof valuesOf>>) => {
+    const of = (end: string) => values.find(({ name }) => name === `goal/chard/leaf/yieldG.${end}`)!.next;
+    return { low: of("low"), likely: of("likely"), high: of("high") };
+  };
+
+  it("is to be wider in the programme's values, and once it is, no wider still", () => {
+    const { widen, belief } = report("chard/leaf", scattered).gave!;
+    expect(widen).toBeGreaterThan(1.15);
+    const values = valuesOf(scattered, chard)!;
+    const next = rangeIn(values);
+    expect(wide(next) / wide(chard.goal.yieldG)).toBeCloseTo(Math.min(2.5, widen), 1);
+    expect(next.likely / chard.goal.yieldG.likely).toBeCloseTo(belief!.factor, 1);
+    expect(
+      applyOverrides(
+        SHIPPED,
+        values.map(({ name, next: value }) => ({ name, value, reason: "seen", author: "Ilva Renn" })),
+      ).ok,
+    ).toBe(true);
+    // Expected by the wider range, they hold in four of five.
+    const own = { crop: chard.crop, goal: { ...chard.goal, yieldG: next } };
+    const times = next.likely / chard.goal.yieldG.likely;
+    const wider = scattered.map((l): Line => {
+      const { low, likely, high } = l.expectedKg!;
+      const of = (end: number) => times * likely * (end / likely) ** Math.min(2.5, widen);
+      return { ...l, expectedKg: { low: of(low), likely: times * likely, high: of(high) } };
+    });
+    expect(valuesOf(wider, own)).toBeUndefined();
+  });
+
+  it("stays as it is where it holds", () => {
+    const even = scattered.map((l, i): Line => ({ ...l, kg: l.expectedKg!.likely * 1.05 ** ((i % 3) - 1) }));
+    expect(report("chard/leaf", even).gave!.widen).toBe(1);
+    expect(valuesOf(even, chard)).toBeUndefined();
+  });
+});
+
 describe("what is odd", () => {
   const picked = lines.find((l) => l.picks > 1 && l.upOn !== null)!;
 

@@ -46,6 +46,7 @@ const screen = (more: Partial<FindingsProps> = {}) =>
       calibration={calibrations(lines, [])}
       odd={[]}
       names={{}}
+      quiet={0}
       preview={async () => ({ ok: true, value: [] })}
       take={async () => ({ ok: true, value: null })}
       {...more}
@@ -99,7 +100,14 @@ it("names what is to be asked about, and where", () => {
     lines.map((l) => (l === slip ? { ...l, kg: 40 } : l)),
     [],
   );
-  const { getByRole, text } = screen({ odd, names: { [slip.householdId]: { code: "03", name: "Braskel" } } });
+  const { getByRole, text } = screen({
+    quiet: 2,
+    odd,
+    names: { [slip.householdId]: { code: "03", name: "Braskel" } },
+  });
+  expect(getByRole("link", { name: "2 households have gone quiet" }).getAttribute("href")).toBe(
+    "/?filter=quiet",
+  );
   expect(text()).toMatch(/40 kg picked, where .* would be much/);
   expect(getByRole("link", { name: "03 Braskel" }).getAttribute("href")).toBe(
     `/house/${slip.householdId}/planting/${slip.plantingId}`,

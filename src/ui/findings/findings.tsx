@@ -20,6 +20,8 @@ export interface FindingsProps extends FindingActs, CalibrationProps, NarrowProp
   readonly leading: readonly Leading[];
   readonly goals: readonly GoalFinding[];
   readonly odd: readonly Odd[];
+  /** Households that have gone quiet. */
+  readonly quiet: number;
   readonly names: Readonly<Record<string, { readonly code: string; readonly name: string }>>;
   /** When it was worked out (ISO 8601), where it is kept; left out where it is of this moment. */
   readonly madeAt?: string;
@@ -74,7 +76,7 @@ export function Findings({ preview, take, ...props }: FindingsProps) {
           {leading.map((one) => (
             <li key={`${one.code}/${one.goalId}`} className="border-t-rule border-ink pt-2">
               <button type="button" onClick={() => show(one.goalId)} className="text-left hover:underline">
-                <span className="block text-lg leading-snug font-bold">
+                <span className="block text-lg leading-snug font-bold first-letter:uppercase">
                   {one.isPerhaps && `${t("findings.perhaps")} `}
                   {leadingWords(one, words)}
                 </span>
@@ -112,7 +114,7 @@ export function Findings({ preview, take, ...props }: FindingsProps) {
           </section>
           <div className="mt-8 grid gap-x-10 gap-y-8 lg:grid-cols-2">
             <Calibration calibration={props.calibration} />
-            <OddOnes odd={props.odd} names={props.names} />
+            <OddOnes odd={props.odd} names={props.names} quiet={props.quiet} />
           </div>
           <p className="mt-4 text-note text-muted">
             <Link href="/season" className="underline">

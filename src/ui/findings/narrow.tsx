@@ -1,39 +1,21 @@
 "use client";
 
 import { useRouter } from "next/navigation";
-import type { PlaceKind } from "@/core/place";
-import type { SchoolName } from "@/core/school";
+import type { PartAsk, Parts } from "@/core/findings";
 import { SelectField } from "@/ui/primitives/field";
 import { useWords } from "@/ui/words/use-words";
 
-/** Which plantings findings are made of; what is left out does not part them. */
-export interface FindingsAsk {
-  readonly goal?: string;
-  readonly year?: number;
-  readonly place?: PlaceKind;
-  readonly bag?: string;
-  readonly method?: string;
-  readonly school?: { readonly name: SchoolName; readonly choice: string };
-}
-
 export interface NarrowProps {
-  readonly ask: FindingsAsk;
+  readonly ask: PartAsk;
   /** What can be asked for. */
-  readonly parts: {
-    readonly goals: readonly string[];
-    readonly years: readonly number[];
-    readonly places: readonly PlaceKind[];
-    readonly bags: readonly string[];
-    readonly methods: readonly string[];
-    readonly schools: readonly NonNullable<FindingsAsk["school"]>[];
-  };
+  readonly parts: Parts;
 }
 
-type Key = keyof FindingsAsk;
-const schoolText = ({ name, choice }: NonNullable<FindingsAsk["school"]>) => `${name}:${choice}`;
+type Key = keyof PartAsk;
+const schoolText = ({ name, choice }: NonNullable<PartAsk["school"]>) => `${name}:${choice}`;
 
 /** What is asked for, as it stands in an address. */
-export function addressOf({ school, ...ask }: FindingsAsk): string {
+export function addressOf({ school, ...ask }: PartAsk): string {
   const kept = Object.entries({ ...ask, school: school && schoolText(school) }).flatMap(([key, value]) =>
     value === undefined ? [] : [[key, String(value)]],
   );

@@ -8,9 +8,12 @@ import { useWords } from "@/ui/words/use-words";
 export function OddOnes({
   odd,
   names,
+  quiet,
 }: {
   odd: readonly Odd[];
   names: Readonly<Record<string, { readonly code: string; readonly name: string }>>;
+  /** Households that have gone quiet. */
+  quiet: number;
 }) {
   const { t, crop, quantity, number } = useWords();
   const says = (one: Odd): string => {
@@ -34,6 +37,13 @@ export function OddOnes({
     <section aria-label={t("findings.odd")} className="min-w-0">
       <h2 className="border-t-rule border-ink pt-1.5 text-lg font-bold">{t("findings.odd")}</h2>
       <p className="text-note text-muted">{t(odd.length > 0 ? "findings.oddLead" : "findings.noOdd")}</p>
+      {quiet > 0 && (
+        <p className="border-t border-line py-1.5 text-note">
+          <Link href="/?filter=quiet" className="font-semibold underline">
+            {t("findings.quiet", { count: quiet })}
+          </Link>
+        </p>
+      )}
       <ul className="text-note">
         {odd.map((one) => {
           const house = names[one.householdId];

@@ -1,3 +1,5 @@
+"use client";
+
 import { FactTable } from "@/ui/primitives/fact-table";
 import { useWords } from "@/ui/words/use-words";
 

@@ -53,6 +53,26 @@ it("holds each step against the plan as it was, and not as the records have move
   expect(moved!.slice(1)).toEqual(["not yet", ""]);
 });
 
+it("says what others got of it, and for which side-by-side it stands", () => {
+  const shown = show(
+    <Story
+      householdId="h"
+      plantingId={id(10)}
+      written={[]}
+      shared={{ households: 4, pickDays: 51.6, kg: 0.82 }}
+      today="2026-05-18"
+      plan={planOf("round-10-gal", planting(10, "kale/leaf", "2026-02-20", { method: "cells", plants: 2 }))}
+      setting={{ ...plain, trials: { [id(10)]: { question: "Deep or level?", way: "level" } } }}
+      overrides={[]}
+      records={[]}
+    />,
+  );
+  expect(shown.text()).toContain(
+    "the first pick after 52 days and 820 g a planting, on average of 4 households",
+  );
+  expect(shown.text()).toContain("the side-by-side “Deep or level?”: level here.");
+});
+
 it("says that a step came in its days", () => {
   expect(steps(story({ sownOn: "2026-02-20" }))[0]).toEqual(["sown", "20 Feb", "in its days"]);
 });

@@ -20,6 +20,8 @@ interface StoryProps extends GardenProps {
   readonly plantingId: string;
   /** All that is on record of it, newest first. */
   readonly written: readonly ShownRecord[];
+  /** What households that share got of the same; left out where fewer than three do. */
+  readonly shared?: { readonly households: number; readonly pickDays: number; readonly kg: number };
 }
 
 /** One planting from its plan to its end: its season drawn, each step against its window, what it gave, and all that was written down. */
@@ -27,6 +29,7 @@ export function Story({
   householdId,
   plantingId,
   written,
+  shared,
   today,
   plan,
   setting: plain,
@@ -121,6 +124,15 @@ export function Story({
               planned: harvest(before.harvest),
             })}
           </p>
+          {shared && (
+            <p className="text-muted">
+              {t("story.shared", {
+                days: Math.round(shared.pickDays),
+                kg: quantity(shared.kg, "mass"),
+                households: shared.households,
+              })}
+            </p>
+          )}
         </section>
         <section aria-labelledby="written" className="min-w-0">
           <h2 id="written" className="text-lg font-bold">
