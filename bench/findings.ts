@@ -9,8 +9,8 @@ import { TRUTHS, type Truths } from "@/demo/seasons";
 import { linesOf } from "@/testing/past";
 
 const PROGRAMMES = Number(process.argv[2] ?? 1000);
-const AIM = { ratio: 1.3, spread: 0.35, power: 0.8, falseClaims: 0.05 };
-const LOOKS = [0.4, 0.7, 1];
+const AIM = { ratio: 1.3, spread: 0.35, power: 0.8, falseClaims: 0.05, looks: [0.4, 0.7] };
+const LOOKS = [...AIM.looks, 1];
 
 const percent = (k: number, n: number): string => {
   const { value, low, high } = shareOf({ k, n });

@@ -36,8 +36,8 @@ import { programmeToChange, readToday } from "./programme";
 
 /** Differences that somebody may want to find: the second way gives so many times the first, or the other way round. */
 const RATIOS = [1.15, 1.2, 1.3, 1.5, 2] as const;
-/** How often a difference of that size is to be found, and how often one may be claimed where there is none. Common practice. */
-const ASKED = { power: 0.8, falseClaims: 0.05 };
+/** How often a difference of that size is to be found, and how often one may be claimed where there is none. Common practice; that somebody looks twice before the end is an assumption. */
+const ASKED = { power: 0.8, falseClaims: 0.05, looks: [0.4, 0.7] };
 /** Fewer pairs than this can claim nothing, whatever they say. */
 const LEAST_PAIRS = 6;
 

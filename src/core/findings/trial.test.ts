@@ -24,7 +24,8 @@ const normals = (seed: number) => {
   return (mean = 0, sd = 1) => normalQuantile(Math.min(1 - 1e-12, Math.max(1e-12, random())), mean, sd);
 };
 const times = <T>(n: number, of: (i: number) => T) => Array.from({ length: n }, (_, i) => of(i));
-const aim = { ratio: 1.3, spread: 0.35, power: 0.8, falseClaims: 0.05 };
+const aim = { ratio: 1.3, spread: 0.35, power: 0.8, falseClaims: 0.05, looks: [] };
+const looked = { ...aim, looks: [0.4, 0.7] };
 
 describe("a side-by-side", () => {
   it.each([
@@ -36,6 +37,11 @@ describe("a side-by-side", () => {
     const own = pairsFor({ ...aim, ratio, spread })!;
     expect(own).toBeGreaterThanOrEqual(pairs);
     expect(own).toBeLessThanOrEqual(pairs + 1);
+  });
+
+  it("takes more pairs where somebody means to look before the end", () => {
+    expect(pairsFor(looked)!).toBeGreaterThan(pairsFor(aim)!);
+    expect(pairsFor(looked)!).toBeLessThan(1.3 * pairsFor(aim)!);
   });
 
   it("is given up where nobody could grow enough", () => {
@@ -113,10 +119,10 @@ describe("a side-by-side", () => {
   /** How many of so many trials claim a difference, looking in between as often as somebody likes. */
   const claims = (trials: number, ratio: number, seed: number) => {
     const draw = normals(seed);
-    const planned = pairsFor(aim)!;
+    const planned = pairsFor(looked)!;
     return times(trials, () => {
       const logs = times(planned, () => draw(Math.log(ratio), aim.spread));
-      const looks = [0.4, 0.7, 1];
+      const looks = [...looked.looks, 1];
       return looks.some((share, i) => {
         const ratios = logs.slice(0, Math.round(share * planned)).map(Math.exp);
         const { verdict } = answerOf(ratios, { aim, planned, looks: looks.slice(0, i) });
@@ -126,9 +132,9 @@ describe("a side-by-side", () => {
   };
 
   it("claims what is not there seldom enough, looks in between and all, and finds what was planned for", () => {
-    const n = 200;
-    expect(shareOf({ k: claims(n, 1, 11), n }).low).toBeLessThanOrEqual(0.05);
-    expect(shareOf({ k: claims(n, 1.3, 12), n }).high).toBeGreaterThanOrEqual(0.8);
+    const n = 300;
+    expect(shareOf({ k: claims(n, 1, 21), n }).low).toBeLessThanOrEqual(0.05);
+    expect(shareOf({ k: claims(n, 1.3, 22), n }).value).toBeGreaterThanOrEqual(0.8);
   });
 });
 

@@ -15,6 +15,8 @@ export interface Aim {
   readonly power: number;
   /** How often one may be claimed where there is none. */
   readonly falseClaims: number;
+  /** Shares of the pairs at which somebody is thought to look before all are in: what they spend, the last look has not. */
+  readonly looks: readonly number[];
 }
 
 const MOST_PAIRS = 500;
@@ -25,10 +27,11 @@ const MOST_PAIRS = 500;
  *
  * @returns undefined where more than anybody can grow would be needed
  */
-export function pairsFor({ ratio, spread, power, falseClaims }: Aim): number | undefined {
+export function pairsFor({ ratio, spread, power, falseClaims, looks }: Aim): number | undefined {
   const shift = Math.abs(Math.log(ratio)) / spread;
+  const left = known(spendingOf([...looks, 1], falseClaims).at(-1));
   for (let n = 3; n <= MOST_PAIRS; n++) {
-    const limit = tQuantile(1 - falseClaims / 2, n - 1);
+    const limit = tQuantile(1 - left / 2, n - 1);
     if (1 - tCdf(limit - shift * Math.sqrt(n), n - 1) >= power) return n;
   }
   return undefined;
