@@ -223,21 +223,24 @@ it("follows the slider over all crops and bags, and edits of a plan, to the last
   await page.close();
 });
 
-it.each(["bench", "kit", "days", "log", "garden", "season"])("prints %s as pages of its own", async (screen) => {
-  const page = await openPage(opened.browser, `/house/${house}/${screen}`);
-  const pdf = await page.pdf({ preferCSSPageSize: true, printBackground: false });
-  const read = await getDocument({ data: new Uint8Array(pdf) }).promise;
-  const texts = await Promise.all(
-    Array.from({ length: read.numPages }, async (_, i) => {
-      const { items } = await (await read.getPage(i + 1)).getTextContent();
-      return items.map((item) => ("str" in item ? item.str : "")).join(" ");
-    }),
-  );
-  const text = texts.join(" ");
-  expect(read.numPages).toBeLessThanOrEqual(2);
-  expect(text).toContain("Orvane");
-  // Nothing of the screen's own, and nobody else.
-  for (const other of ["Households", "Library", "Save", "Undo", "Tellick", "Doorstep"])
-    expect(text, other).not.toContain(other);
-  await page.close();
-});
+it.each(["bench", "kit", "days", "log", "garden", "season"])(
+  "prints %s as pages of its own",
+  async (screen) => {
+    const page = await openPage(opened.browser, `/house/${house}/${screen}`);
+    const pdf = await page.pdf({ preferCSSPageSize: true, printBackground: false });
+    const read = await getDocument({ data: new Uint8Array(pdf) }).promise;
+    const texts = await Promise.all(
+      Array.from({ length: read.numPages }, async (_, i) => {
+        const { items } = await (await read.getPage(i + 1)).getTextContent();
+        return items.map((item) => ("str" in item ? item.str : "")).join(" ");
+      }),
+    );
+    const text = texts.join(" ");
+    expect(read.numPages).toBeLessThanOrEqual(2);
+    expect(text).toContain("Orvane");
+    // Nothing of the screen's own, and nobody else.
+    for (const other of ["Households", "Library", "Save", "Undo", "Tellick", "Doorstep"])
+      expect(text, other).not.toContain(other);
+    await page.close();
+  },
+);

@@ -18,15 +18,17 @@ export function heldBackWords(
     : t(`days.heldBack.${code}`, { is: foretold(is), needs: temperature(needs) });
 }
 
+/** For which side-by-side a task is done, and how it is done here; undefined for what is in none. */
+export const trialWords = (
+  { trial, kind }: Task,
+  { t }: Pick<ReturnType<typeof wordsFor>, "t">,
+): string | undefined =>
+  trial && t(kind === "pick" || kind === "end" ? `days.trial.${kind}` : "days.trial.way", { ...trial });
+
 /** Says a task as a trainer would; for a side-by-side, with which way it is done here. */
 export function taskWords(task: Task, words: ReturnType<typeof wordsFor>): TaskWords {
   const { title, detail } = plainWords(task, words);
-  const { trial, kind } = task;
-  if (!trial) return { title, detail };
-  const tried = words.t(kind === "pick" || kind === "end" ? `days.trial.${kind}` : "days.trial.way", {
-    ...trial,
-  });
-  return { title, detail: detail ? `${detail}. ${tried}` : tried };
+  return { title, detail: [detail, trialWords(task, words)].filter(Boolean).join(". ") };
 }
 
 function plainWords(task: Task, words: ReturnType<typeof wordsFor>): TaskWords {

@@ -13,7 +13,7 @@ import type { Setting } from "@/core/setting";
 import { type Filling, fillingOf, plantSteps, sowSteps } from "@/core/steps";
 import type { GardenProps } from "@/ui/garden-props";
 import { doneRecord } from "@/ui/days/done-record";
-import { heldBackWords } from "@/ui/days/task-words";
+import { heldBackWords, trialWords } from "@/ui/days/task-words";
 import { topPlanting } from "@/ui/draw/plantings";
 import { BagTop } from "@/ui/draw/top";
 import { post, type Store, useOutbox } from "@/ui/offline/outbox";
@@ -153,7 +153,7 @@ function CardFor({ task, row, setting, ...card }: CardForProps) {
           minutes: step.code === "soak" ? step.minutes : undefined,
         }))}
         cautions={cautionsOfFilling(filling)}
-        note={manureNote(filling, words)}
+        note={notes(trialWords(task, words), manureNote(filling, words))}
       />
     );
   }
@@ -176,10 +176,12 @@ function CardFor({ task, row, setting, ...card }: CardForProps) {
       }
       steps={steps.map((step, i) => ({ id: `${step.code} ${i}`, said: sowStepWords(step, words) }))}
       cautions={cautionsOfPlanting(view, "start")}
-      note={task.heldBack && heldBackWords(task.heldBack, words)}
+      note={notes(trialWords(task, words), task.heldBack && heldBackWords(task.heldBack, words))}
     />
   );
 }
+
+const notes = (...all: readonly (string | undefined)[]) => all.filter(Boolean).join(" ") || undefined;
 
 /** What is laid so deep that its depth is worth a drawing. */
 const DEEP = new Set(["tubers", "sets", "cuttings"]);
