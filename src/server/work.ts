@@ -29,13 +29,16 @@ export async function startWork(words: MessageWords): Promise<void> {
         await followTasks(scope);
         await findSoon(scope.programmeId);
       },
-      find: ({ programmeId }) => keepFindings(programmeId),
+      find: async ({ programmeId }) => {
+        // Until all plans are judged anew, what was to be expected goes by other values than those in force.
+        if (!(await judgingSince({ role: "trainer", programmeId, name: "" }))) await followTaken(programmeId);
+        await keepFindings(programmeId);
+      },
       remind: async () => {
         for (const { id } of await allProgrammes(db("everything"))) await remindAll(id, words);
       },
       judge: async ({ programmeId }) => {
         await judgeAll(programmeId);
-        await followTaken(programmeId);
         await findSoon(programmeId);
       },
     });

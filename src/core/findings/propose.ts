@@ -78,7 +78,11 @@ export function proposalsOf(
     const change = Math.abs(Math.log(belief.factor / scales[about]));
     if (!isTooNarrow && (change < WORTH || change < SURE * belief.sd)) return [];
     const { factor, weight, households, plantings } = belief;
-    return [{ about, factor, weight, households, plantings, values: values(belief) }];
+    const next = values(belief);
+    // Rounded to what is there already, it is no change.
+    return next.every((value) => value.next === value.now)
+      ? []
+      : [{ about, factor, weight, households, plantings, values: next }];
   };
   const range = (
     path: "days.window" | "yieldG" | "closedKgM2",

@@ -224,6 +224,23 @@ describe("what records propose", () => {
   });
 });
 
+it("proposes nothing where whole days round to those that are there", () => {
+  const radish = found("radish/root");
+  const window = { low: 1, likely: 1, high: 1 };
+  const own = { crop: radish.crop, goal: { ...radish.goal, days: { ...radish.goal.days, window } } };
+  const house = (id: string, days: number): Line => ({
+    ...lines.find((l) => l.goalId === "radish/root" && l.firstPickOn !== null)!,
+    ...{ householdId: id, plantingId: `${id} ${days}`, sownOn: "2025-04-01", packetDays: null },
+    firstPickOn: addDays("2025-04-01", days),
+    expectedPick: { low: 38, likely: 40, high: 42 },
+  });
+  const soon = ["a", "b", "c", "d", "e"].flatMap((id) => [house(id, 35), house(id, 36)]);
+  const about = (goal: typeof own) =>
+    proposalsOf(report("radish/root", soon), goal, goal).map((proposal) => proposal.about);
+  expect(about(radish)).toContain("pick");
+  expect(about(own)).not.toContain("pick");
+});
+
 describe("a range of harvests that does not hold", () => {
   const chard = found("chard/leaf");
   // Every planting gives what was expected, a third of it, or three times as much.

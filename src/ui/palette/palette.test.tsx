@@ -1,0 +1,74 @@
+// @vitest-environment happy-dom
+import { fireEvent, waitFor } from "@testing-library/react";
+import { afterEach, expect, it, vi } from "vitest";
+import { show } from "@/testing/screen";
+import { useActs } from "./acts";
+import { Palette } from "./palette";
+
+const push = vi.fn();
+const params: { id?: string } = {};
+vi.mock("next/navigation", () => ({
+  useRouter: () => ({ push }),
+  useParams: () => params,
+  useSelectedLayoutSegments: () => (params.id ? ["house", params.id, "kit"] : []),
+}));
+afterEach(() => {
+  vi.unstubAllGlobals();
+  push.mockClear();
+  delete params.id;
+});
+Element.prototype.scrollIntoView = () => undefined;
+vi.stubGlobal(
+  "ResizeObserver",
+  class {
+    observe() {}
+    unobserve() {}
+    disconnect() {}
+  },
+);
+
+function Screen({ run }: { run: () => void }) {
+  useActs([{ name: "Stretch the tallest row", keys: "S", run }]);
+  return <Palette trigger={<button type="button">Find</button>} open onOpenChange={() => undefined} />;
+}
+const screen = (run = () => undefined as void) => {
+  vi.stubGlobal(
+    "ResizeObserver",
+    class {
+      observe() {}
+      unobserve() {}
+      disconnect() {}
+    },
+  );
+  const asked = vi.fn(async () => Response.json({ households: [{ id: "h7", code: "07", name: "Quillow" }] }));
+  vi.stubGlobal("fetch", asked);
+  return { ...show(<Screen run={run} />), asked };
+};
+
+it("finds what can be done here, every screen, and households that the server finds", async () => {
+  const run = vi.fn();
+  const { findByText, getByPlaceholderText, getByText, asked } = screen(run);
+  await findByText("07 Quillow");
+  fireEvent.change(getByPlaceholderText("A household, a screen, or what to do"), {
+    target: { value: "quil low" },
+  });
+  await waitFor(() =>
+    expect(asked).toHaveBeenLastCalledWith("/households/search?q=quil%20low", expect.anything()),
+  );
+  fireEvent.change(getByPlaceholderText("A household, a screen, or what to do"), {
+    target: { value: "tallest" },
+  });
+  fireEvent.click(getByText("Stretch the tallest row"));
+  expect(run).toHaveBeenCalledTimes(1);
+});
+
+it("goes to a household's same screen from another household, and to its Bench from elsewhere", async () => {
+  const elsewhere = screen();
+  fireEvent.click(await elsewhere.findByText("07 Quillow"));
+  expect(push).toHaveBeenCalledWith("/house/h7/bench");
+  elsewhere.unmount();
+  params.id = "h1";
+  const within = screen();
+  fireEvent.click(await within.findByText("07 Quillow"));
+  expect(push).toHaveBeenLastCalledWith("/house/h7/kit");
+});
