@@ -33,6 +33,7 @@ async function head() {
       name: actor.name,
       role: actor.role,
       seesAll: may(actor, "see-programme"),
+      changes: may(actor, "change-programme"),
       home: homeOf(actor),
       device: memberships.find((m) => m.programmeId === actor.programmeId)?.memberId ?? "",
       programmes: memberships.map((m) => ({ id: m.programmeId, name: m.programme })),

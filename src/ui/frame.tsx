@@ -12,7 +12,7 @@ import { PaletteButton } from "@/ui/palette/palette-button";
 import { send } from "@/ui/primitives/send";
 import { useWords } from "@/ui/words/use-words";
 import { PlaceTabs } from "./place-tabs";
-import { FLOORS, PROGRAMME_PLACES } from "./places";
+import { FLOORS, placesOn, PROGRAMME_PLACES } from "./places";
 import { SeesAllProvider } from "./sees-all";
 
 /** Who has signed in on this device. */
@@ -21,6 +21,8 @@ export interface Person {
   readonly role: Role;
   /** Whether they see the whole programme, or only what is a household's own. */
   readonly seesAll: boolean;
+  /** Whether they may change it. */
+  readonly changes: boolean;
   /** Where they begin. */
   readonly home: string;
   /** By what this device keeps their records apart from other people's. */
@@ -93,7 +95,7 @@ export function Frame({ programme, person, day, fixedDay, store, signOut, choose
             {programme && `${programme} · `}
             {t(fixedDay ? "app.demoDay" : "app.today", { day: longDay(day) })}
           </p>
-          {!isOwn && <PaletteButton />}
+          {!isOwn && <PaletteButton changes={person?.changes ?? false} />}
           <label className="flex items-center gap-1.5">
             <span className="sr-only">{t("app.units")}</span>
             <select
@@ -115,7 +117,7 @@ export function Frame({ programme, person, day, fixedDay, store, signOut, choose
         <PlaceTabs
           label={t(`nav.${floor}Places`)}
           className="border-b border-line px-4 lg:px-6"
-          places={FLOORS[floor].map(({ path: href, word }) => ({
+          places={placesOn(floor, person?.changes ?? false).map(({ path: href, word }) => ({
             href,
             name: t(`nav.${word}`),
             isHere: path === href || path.startsWith(`${href}/`),

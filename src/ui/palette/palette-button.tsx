@@ -6,8 +6,8 @@ import { useWords } from "@/ui/words/use-words";
 
 const Palette = lazy(async () => ({ default: (await import("./palette")).Palette }));
 
-/** Opens the palette, by press or by Ctrl-K, from every screen; its script comes when it is first asked for. */
-export function PaletteButton() {
+/** Opens the palette, by press or by Ctrl-K, from every screen; its script comes when it is first asked for. @param changes whether whoever looks may change the programme */
+export function PaletteButton({ changes }: { changes: boolean }) {
   const { t } = useWords();
   const [open, setOpen] = useState<boolean>();
   useEffect(() => {
@@ -37,7 +37,7 @@ export function PaletteButton() {
   if (open === undefined) return button;
   return (
     <Suspense fallback={button}>
-      <Palette trigger={button} open={open} onOpenChange={setOpen} />
+      <Palette trigger={button} open={open} changes={changes} onOpenChange={setOpen} />
     </Suspense>
   );
 }

@@ -27,9 +27,16 @@ vi.stubGlobal(
   },
 );
 
-function Screen({ run }: { run: () => void }) {
+function Screen({ run, changes = true }: { run: () => void; changes?: boolean }) {
   useActs([{ name: "Stretch the tallest row", keys: "S", run }]);
-  return <Palette trigger={<button type="button">Find</button>} open onOpenChange={() => undefined} />;
+  return (
+    <Palette
+      trigger={<button type="button">Find</button>}
+      open
+      changes={changes}
+      onOpenChange={() => undefined}
+    />
+  );
 }
 const screen = (run = () => undefined as void) => {
   vi.stubGlobal(
@@ -71,4 +78,24 @@ it("goes to a household's same screen from another household, and to its Bench f
   const within = screen();
   fireEvent.click(await within.findByText("07 Quillow"));
   expect(push).toHaveBeenLastCalledWith("/house/h7/kit");
+});
+
+it("offers those who may only look none of what changes the programme", () => {
+  const whole = screen();
+  const all = document.body.textContent ?? "";
+  expect(all).toContain("Take in notes");
+  expect(all).toContain("Survey a household");
+  whole.unmount();
+  vi.stubGlobal(
+    "ResizeObserver",
+    class {
+      observe() {}
+      unobserve() {}
+      disconnect() {}
+    },
+  );
+  show(<Screen run={() => undefined} changes={false} />);
+  const some = document.body.textContent ?? "";
+  expect(some).toContain("Findings");
+  expect(some).not.toMatch(/Take in notes|Survey a household/);
 });

@@ -5,7 +5,7 @@ import { Command } from "cmdk";
 import { useParams, useRouter, useSelectedLayoutSegments } from "next/navigation";
 import { type ReactNode, useDeferredValue, useState } from "react";
 import * as z from "zod";
-import { FLOORS, HOUSE_PLACES, PROGRAMME_PLACES } from "@/ui/places";
+import { FLOORS, HOUSE_PLACES, placesOn, PROGRAMME_PLACES } from "@/ui/places";
 import { Dialog } from "@/ui/primitives/dialog";
 import { Queries } from "@/ui/primitives/queries";
 import { useWords } from "@/ui/words/use-words";
@@ -24,6 +24,8 @@ async function find(text: string, signal: AbortSignal) {
 interface PaletteProps {
   readonly trigger: ReactNode;
   readonly open: boolean;
+  /** Whether whoever looks may change the programme. */
+  readonly changes: boolean;
   readonly onOpenChange: (open: boolean) => void;
 }
 
@@ -39,13 +41,13 @@ export function Palette(props: PaletteProps) {
         onOpenChange={props.onOpenChange}
         trigger={props.trigger}
       >
-        <Found close={() => props.onOpenChange(false)} />
+        <Found close={() => props.onOpenChange(false)} changes={props.changes} />
       </Dialog>
     </Queries>
   );
 }
 
-function Found({ close }: { close: () => void }) {
+function Found({ close, changes }: { close: () => void; changes: boolean }) {
   const { t } = useWords();
   const router = useRouter();
   const { id } = useParams<{ id?: string }>();
@@ -64,10 +66,10 @@ function Found({ close }: { close: () => void }) {
     ...(id ? HOUSE_PLACES.map((p) => go(t(`nav.${p}`), `/house/${id}/${p}`)) : []),
     ...(id ? [go(t("contrast.title"), `/house/${id}/contrast`)] : []),
     ...PROGRAMME_PLACES.filter((p) => !(p.word in FLOORS)).map((p) => go(t(`nav.${p.word}`), p.path)),
-    ...Object.values(FLOORS)
-      .flat()
+    ...(Object.keys(FLOORS) as (keyof typeof FLOORS)[])
+      .flatMap((floor) => placesOn(floor, changes))
       .map((p) => go(t(`nav.${p.word}`), p.path)),
-    go(t("households.new"), "/households/new"),
+    ...(changes ? [go(t("households.new"), "/households/new")] : []),
   ];
   const households = (data ?? []).map((h) =>
     go(`${h.code} ${h.name}`, `/house/${h.id}/${id ? place : "bench"}`),
