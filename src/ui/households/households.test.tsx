@@ -26,6 +26,7 @@ const screen = (summaries: Summary[], more: Partial<HouseholdsProps> = {}) =>
   show(
     <Households
       programme="Spring greens"
+      changes
       summaries={summaries}
       stages={{ surveyed: 1, sown: 400 }}
       found={1200}
@@ -83,4 +84,12 @@ it("says when nobody is found, and when there is nobody yet", () => {
   const empty = screen([], { found: 0, ask: { search: "", filter: "all", sort: "pressing", page: 1 } });
   expect(empty.text()).toContain("Survey the first one at its door");
   expect(empty.container.querySelector("form")).toBeNull();
+});
+
+it("lets those who only look survey nobody", () => {
+  const path = (more: Partial<HouseholdsProps>) =>
+    screen([household("01")], more).queryByRole("link", { name: "Survey a household" });
+  expect(path({})).not.toBeNull();
+  document.body.innerHTML = "";
+  expect(path({ changes: false })).toBeNull();
 });

@@ -45,6 +45,8 @@ interface Ask {
 
 export interface HouseholdsProps {
   readonly programme: string;
+  /** Whether whoever looks may survey a new one. */
+  readonly changes: boolean;
   readonly summaries: readonly Summary[];
   readonly stages: Readonly<Partial<Record<HouseholdStage, number>>>;
   readonly found: number;
@@ -74,8 +76,9 @@ function addressOf(ask: Ask): string {
 
 /** The first screen: who is in the programme, how far each is, and what is due or late this week. */
 export function Households(props: HouseholdsProps) {
-  const { programme, summaries, stages, found, pressing, quiet, away, late, due, pages, ask, judgingSince } =
+  const { programme, changes, summaries, stages, found, pressing, quiet, away, late, due, pages, ask } =
     props;
+  const { judgingSince } = props;
   const { t } = useWords();
   const counts: Partial<Record<Filter, number>> = { all: found, pressing, quiet, away, ...stages };
   const filters: Filter[] = [
@@ -104,9 +107,11 @@ export function Households(props: HouseholdsProps) {
           <a href="/records.csv" download className={buttonClass("open")}>
             {t("households.csv")}
           </a>
-          <Link href="/households/new" className={buttonClass("solid")}>
-            {t("households.new")}
-          </Link>
+          {changes && (
+            <Link href="/households/new" className={buttonClass("solid")}>
+              {t("households.new")}
+            </Link>
+          )}
         </div>
       </div>
       {isEmpty ? (
