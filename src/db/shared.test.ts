@@ -52,10 +52,11 @@ it(
         const sorted = kgs.toSorted((a, b) => a - b);
         const counted = kgs.length < 5 ? sorted : sorted.slice(1, -1);
         expect(counted.length).toBeGreaterThanOrEqual(3);
-        expect(cell).toMatchObject({
-          ...{ households: kgs.length, pickDays: 61 },
-          kg: expect.closeTo(counted.reduce((sum, kg) => sum + kg, 0) / counted.length, 9),
-        });
+        const mean = counted.reduce((sum, kg) => sum + kg, 0) / counted.length;
+        // In two figures, so that what it was before or after one household tells little of that one.
+        expect(cell).toMatchObject({ households: kgs.length, pickDays: 61 });
+        expect(Number(cell!.kg.toPrecision(2))).toBe(cell!.kg);
+        expect(Math.abs(cell!.kg / mean - 1)).toBeLessThan(0.051);
       }
       expect(told.length).toBeLessThanOrEqual(2);
     }

@@ -28,6 +28,28 @@ CREATE POLICY own_pair ON side_by_side_pair FOR SELECT
 CREATE POLICY own_part ON side_by_side FOR SELECT
   USING (programme_id = seen_programme() AND EXISTS (SELECT FROM side_by_side_pair p WHERE p.side_by_side_id = side_by_side.id));
 
+-- What all got from a goal is told in two figures: read before and after one household more, or one fewer, it would tell
+-- what that one picked.
+CREATE OR REPLACE FUNCTION shared_goals() RETURNS TABLE (goal_id text, households integer, pick_days double precision, kg double precision)
+  LANGUAGE sql STABLE SECURITY DEFINER SET search_path = public
+  AS $$
+    WITH house AS (
+      SELECT s.goal_id, s.household_id, avg(s.first_pick_on - s.sown_on)::double precision AS days, avg(s.kg) AS kg
+      FROM planting_summary s JOIN household h ON h.id = s.household_id AND h.shares_picked AND NOT h.put_away
+      WHERE s.programme_id = seen_programme() AND s.sown_on IS NOT NULL AND s.first_pick_on IS NOT NULL AND s.kg > 0
+      GROUP BY 1, 2
+    ), ranked AS (
+      SELECT house.*, row_number() OVER (PARTITION BY house.goal_id ORDER BY house.kg, house.household_id) AS place, count(*) OVER (PARTITION BY house.goal_id) AS n
+      FROM house
+    ), whole AS (
+      SELECT ranked.goal_id, max(n)::integer AS households, avg(days) AS days, avg(ranked.kg) FILTER (WHERE n < 5 OR place BETWEEN 2 AND n - 1) AS kg
+      FROM ranked GROUP BY 1 HAVING max(n) >= 3
+    )
+    SELECT whole.goal_id, whole.households, round(whole.days::numeric, (1 - floor(log(whole.days)))::integer)::double precision,
+      round(whole.kg::numeric, (1 - floor(log(whole.kg)))::integer)::double precision
+    FROM whole ORDER BY 1
+  $$;
+
 -- All plans are judged anew, which notes the ways of what stands.
 UPDATE programme SET judge_asked = judge_asked + 1, judge_since = now();
 
