@@ -53,7 +53,9 @@ export function Findings({ preview, take, ...props }: FindingsProps) {
   });
   const most = Math.max(
     1,
-    ...goals.map(({ pick }) => Math.max(pick?.expected.high ?? 0, pick?.half.high ?? 0)),
+    ...(grown.length > 0 ? grown : goals).map(({ pick }) =>
+      Math.max(pick?.expected.high ?? 0, pick?.half.high ?? 0),
+    ),
   );
   return (
     <div className="px-4 py-4 lg:px-6">
