@@ -4,6 +4,7 @@ import { useCallback } from "react";
 import { type End, ENDS, type GoalReport } from "@/core/findings";
 import { Chart } from "@/ui/draw/chart";
 import { chartInk } from "@/ui/draw/chart-ink";
+import { shareAxes } from "@/ui/draw/share-axes";
 import { FactTable } from "@/ui/primitives/fact-table";
 import { useWords } from "@/ui/words/use-words";
 
@@ -17,7 +18,8 @@ export function Became({
   const last = steps.at(-1);
   const share = (end: End) => last?.shares[end] ?? 0;
   const option = useCallback(() => {
-    const { ink, muted, line, beet, leaf, marigold, "soil-light": soil } = chartInk();
+    const inks = chartInk();
+    const { ink, beet, leaf, marigold, "soil-light": soil } = inks;
     const fill: Record<End, string> = {
       picked: leaf,
       "lost-young": marigold,
@@ -29,24 +31,7 @@ export function Became({
       textStyle: { fontFamily: "inherit", color: ink },
       // Told apart by texture too, in black and white.
       aria: { enabled: true, decal: { show: true } },
-      grid: { left: 40, right: 12, top: 10, bottom: 36 },
-      xAxis: {
-        type: "value",
-        min: 0,
-        name: t("findings.daysAfter"),
-        nameLocation: "middle",
-        nameGap: 22,
-        axisLabel: { color: muted },
-        splitLine: { show: false },
-      },
-      yAxis: {
-        type: "value",
-        min: 0,
-        max: 100,
-        interval: 25,
-        axisLabel: { color: muted, formatter: "{value} %" },
-        splitLine: { lineStyle: { color: line } },
-      },
+      ...shareAxes(inks, t("findings.daysAfter")),
       legend: { show: false },
       series: ENDS.map((end) => ({
         name: t(`findings.ends.${end}`),

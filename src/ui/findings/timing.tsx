@@ -4,6 +4,7 @@ import { useCallback } from "react";
 import type { Timing as TimingFacts } from "@/core/findings";
 import { Chart } from "@/ui/draw/chart";
 import { chartInk } from "@/ui/draw/chart-ink";
+import { shareAxes } from "@/ui/draw/share-axes";
 import { DotRange } from "@/ui/draw/dot-range";
 import { useWords } from "@/ui/words/use-words";
 import { FactTable } from "@/ui/primitives/fact-table";
@@ -31,7 +32,8 @@ export function Timing({ what, timing }: { what: "up" | "pick"; timing: TimingFa
   const { t, number, percent } = words;
   const { steps, half, expected, packetDays, came, waiting, belief } = timing;
   const option = useCallback(() => {
-    const { ink, muted, line, beet, leaf } = chartInk();
+    const inks = chartInk();
+    const { ink, muted, beet, leaf } = inks;
     const last = steps.at(-1)?.day ?? 1;
     const points: [number, number][] = [
       [0, 0],
@@ -50,25 +52,7 @@ export function Timing({ what, timing }: { what: "up" | "pick"; timing: TimingFa
     return {
       animation: false,
       textStyle: { fontFamily: "inherit", color: ink },
-      grid: { left: 40, right: 12, top: 10, bottom: 36 },
-      xAxis: {
-        type: "value",
-        min: 0,
-        max: Math.max(last, Math.ceil(expected.high)),
-        name: t("findings.daysAfter"),
-        nameLocation: "middle",
-        nameGap: 22,
-        axisLabel: { color: muted },
-        splitLine: { show: false },
-      },
-      yAxis: {
-        type: "value",
-        min: 0,
-        max: 100,
-        interval: 25,
-        axisLabel: { color: muted, formatter: "{value} %" },
-        splitLine: { lineStyle: { color: line } },
-      },
+      ...shareAxes(inks, t("findings.daysAfter"), Math.max(last, Math.ceil(expected.high))),
       series: [
         {
           type: "line",
