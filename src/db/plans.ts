@@ -1,4 +1,5 @@
 import * as z from "zod";
+import { BagShape } from "@/core/bag";
 import { TRAY_PLACES } from "@/core/climate";
 import { BagThing, Packet, type Plan, Planting, Row } from "@/core/plan";
 import { Schools } from "@/core/school";
@@ -226,6 +227,8 @@ const Planted = Planting.omit({ outBy: true, isChosen: true, packet: true }).ext
   /** Where its seedlings are raised, and whether it stands under a cover. */
   trays: z.enum(TRAY_PLACES),
   isCovered: z.boolean(),
+  /** Its bag's own measures; null where the library's are good enough. */
+  shape: BagShape.nullable(),
   /** Ways of doing when it was sown, or in force until it is. */
   schools: Schools,
   rowId: z.string(),
@@ -235,7 +238,7 @@ const Planted = Planting.omit({ outBy: true, isChosen: true, packet: true }).ext
 });
 export type Planted = z.infer<typeof Planted>;
 
-const PLANTED = `SELECT p.row_id AS "rowId", r.bag_id AS "bagId", b.kind_id AS "kindId", p.removed, h.trays, r.covered AS "isCovered",
+const PLANTED = `SELECT p.row_id AS "rowId", r.bag_id AS "bagId", b.kind_id AS "kindId", b.shape, p.removed, h.trays, r.covered AS "isCovered",
     p.id, p.goal_id AS "goalId", p.surface, p.method, p.plants, p.sow_on AS "sowOn", p.packet,
     coalesce(p.sown_schools, g.schools || h.schools || r.schools) AS schools
   FROM planting p JOIN plan_row r ON r.id = p.row_id JOIN bag b ON b.id = r.bag_id JOIN household h ON h.id = p.household_id

@@ -14,19 +14,19 @@ export async function putSummaries(
   list: readonly Summary[],
 ): Promise<void> {
   await on.query(
-    `INSERT INTO planting_summary (programme_id, household_id, planting_id, goal_id, crop_id, method, bag_kind_id, variety, schools, plants, sown_on, up_on, moved_on,
-       first_pick_on, ended_on, last_on, seeds, ups, lost_young, lost_grown, reasons, picks, kg, pieces, bunches, expected_up, expected_pick, packet_days)
-     SELECT $1, $2, x."plantingId", x."goalId", x."cropId", x.method, x."bagKindId", x.variety, x.schools, x.plants, x."sownOn", x."upOn", x."movedOn",
+    `INSERT INTO planting_summary (programme_id, household_id, planting_id, goal_id, crop_id, method, bag_kind_id, variety, schools, soil_l, top_m2, plants, sown_on, up_on, moved_on,
+       first_pick_on, ended_on, last_on, seeds, ups, lost_young, lost_grown, reasons, picks, kg, pieces, bunches, expected_up, expected_pick, expected_end, packet_days)
+     SELECT $1, $2, x."plantingId", x."goalId", x."cropId", x.method, x."bagKindId", x.variety, x.schools, x."soilL", x."topM2", x.plants, x."sownOn", x."upOn", x."movedOn",
        x."firstPickOn", x."endedOn", x."lastOn", x.seeds, x.ups, x."lostYoung", x."lostGrown", x.reasons, x.picks, x.kg, x.pieces, x.bunches,
-       nullif(x."expectedUp", 'null'), nullif(x."expectedPick", 'null'), x."packetDays"
-     FROM jsonb_to_recordset($3) AS x("plantingId" uuid, "goalId" text, "cropId" text, method text, "bagKindId" text, variety text, schools jsonb, plants integer, "sownOn" date, "upOn" date,
+       nullif(x."expectedUp", 'null'), nullif(x."expectedPick", 'null'), nullif(x."expectedEnd", 'null'), x."packetDays"
+     FROM jsonb_to_recordset($3) AS x("plantingId" uuid, "goalId" text, "cropId" text, method text, "bagKindId" text, variety text, schools jsonb, "soilL" double precision, "topM2" double precision, plants integer, "sownOn" date, "upOn" date,
        "movedOn" date, "firstPickOn" date, "endedOn" date, "lastOn" date, seeds integer, ups integer, "lostYoung" integer, "lostGrown" integer, reasons jsonb, picks integer,
-       kg double precision, pieces double precision, bunches double precision, "expectedUp" jsonb, "expectedPick" jsonb, "packetDays" integer)
+       kg double precision, pieces double precision, bunches double precision, "expectedUp" jsonb, "expectedPick" jsonb, "expectedEnd" jsonb, "packetDays" integer)
      ON CONFLICT (planting_id) DO UPDATE SET goal_id = excluded.goal_id, crop_id = excluded.crop_id, method = excluded.method, bag_kind_id = excluded.bag_kind_id,
-       variety = excluded.variety, schools = excluded.schools, plants = excluded.plants, sown_on = excluded.sown_on, up_on = excluded.up_on, moved_on = excluded.moved_on, first_pick_on = excluded.first_pick_on,
+       variety = excluded.variety, schools = excluded.schools, soil_l = excluded.soil_l, top_m2 = excluded.top_m2, plants = excluded.plants, sown_on = excluded.sown_on, up_on = excluded.up_on, moved_on = excluded.moved_on, first_pick_on = excluded.first_pick_on,
        ended_on = excluded.ended_on, last_on = excluded.last_on, seeds = excluded.seeds, ups = excluded.ups, lost_young = excluded.lost_young,
        lost_grown = excluded.lost_grown, reasons = excluded.reasons, picks = excluded.picks, kg = excluded.kg, pieces = excluded.pieces, bunches = excluded.bunches,
-       expected_up = excluded.expected_up, expected_pick = excluded.expected_pick, packet_days = excluded.packet_days`,
+       expected_up = excluded.expected_up, expected_pick = excluded.expected_pick, expected_end = excluded.expected_end, packet_days = excluded.packet_days`,
     [programmeId, householdId, JSON.stringify(list)],
   );
 }
@@ -64,6 +64,8 @@ const Line = z.object({
   placeKind: z.enum(PLACE_KINDS).nullable(),
   variety: z.string().nullable(),
   schools: Schools,
+  soilL: z.number().nullable(),
+  topM2: z.number().nullable(),
   plants: z.number().nullable(),
   sownOn: DayText.nullable(),
   upOn: DayText.nullable(),
@@ -82,6 +84,7 @@ const Line = z.object({
   bunches: z.number(),
   expectedUp: Range.nullable(),
   expectedPick: Range.nullable(),
+  expectedEnd: Range.nullable(),
   expectedKg: Range.nullable(),
   packetDays: z.number().nullable(),
 });
@@ -103,9 +106,9 @@ export async function listSummaries(
   for (;;) {
     const turn = await rowsOf(on, Line, {
       sql: `SELECT s.planting_id AS "plantingId", s.household_id AS "householdId", s.goal_id AS "goalId", s.crop_id AS "cropId", s.method, s.bag_kind_id AS "bagKindId",
-          l.kind AS "placeKind", s.variety, s.schools, s.plants, s.sown_on AS "sownOn", s.up_on AS "upOn", s.moved_on AS "movedOn", s.first_pick_on AS "firstPickOn",
+          l.kind AS "placeKind", s.variety, s.schools, s.soil_l AS "soilL", s.top_m2 AS "topM2", s.plants, s.sown_on AS "sownOn", s.up_on AS "upOn", s.moved_on AS "movedOn", s.first_pick_on AS "firstPickOn",
           s.ended_on AS "endedOn", s.last_on AS "lastOn", s.seeds, s.ups, s.lost_young AS "lostYoung", s.lost_grown AS "lostGrown", s.reasons, s.picks, s.kg, s.pieces, s.bunches,
-          s.expected_up AS "expectedUp", s.expected_pick AS "expectedPick", s.expected_kg AS "expectedKg", s.packet_days AS "packetDays"
+          s.expected_up AS "expectedUp", s.expected_pick AS "expectedPick", s.expected_end AS "expectedEnd", s.expected_kg AS "expectedKg", s.packet_days AS "packetDays"
         FROM ${LINES} AND ($2::uuid IS NULL OR s.household_id = $2) AND ($3::uuid IS NULL OR s.planting_id > $3)
         ORDER BY s.planting_id LIMIT ${LINES_A_TURN}`,
       values: [programmeId, householdId, lines.at(-1)?.plantingId ?? null],

@@ -67,7 +67,7 @@ function keptOf(
   if (!follow) return [];
   const { id, goalId, removed, kindId, schools } = planted;
   const climate = { ...climateOf(programme), trays: planted.trays };
-  const shape = reference.bagKinds.find((kind) => kind.id === planted.kindId)?.shape;
+  const shape = planted.shape ?? reference.bagKinds.find((kind) => kind.id === planted.kindId)?.shape;
   const isUnder = planted.isCovered && shape && coverFor(shape);
   const own = isUnder ? underCover(climate) : climate;
   return [
@@ -76,7 +76,7 @@ function keptOf(
         ...{ plantingId: id, goalId, cropId: follow.crop.id, removed },
         ...progressOf(follow, own),
       },
-      summary: summaryOf({ ...follow, id, bagKindId: kindId, schools }, own),
+      summary: summaryOf({ ...follow, id, bagKindId: kindId, shape, schools }, own),
     },
   ];
 }

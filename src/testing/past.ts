@@ -4,7 +4,7 @@ import { readAmount, type GardenRecord } from "@/core/record";
 import { type Line, summaryOf } from "@/core/findings";
 import { DEMO_HOUSEHOLDS } from "@/demo/households";
 import { type Past, pastSeasons, settingIn, type Truths } from "@/demo/seasons";
-import { findClimate, findGoal } from "@/library";
+import { findBagKind, findClimate, findGoal } from "@/library";
 
 const record = ({ kind, on, amount, detail }: Past, plantingId: string, n: number): GardenRecord => {
   const read = readAmount(kind, amount ?? "");
@@ -43,7 +43,10 @@ export function linesOf(seed: number, truths: Truths): Line[] {
           };
           return {
             planting: { ...planting, id },
-            summary: summaryOf({ ...followed, id, bagKindId: row.kindId, schools: {} }, setting.climate),
+            summary: summaryOf(
+              { ...followed, id, bagKindId: row.kindId, shape: findBagKind(row.kindId)?.shape, schools: {} },
+              setting.climate,
+            ),
           };
         });
         const happened = Object.fromEntries(

@@ -29,6 +29,8 @@ const COLUMNS: readonly Column[] = [
     (l) => SCHOOL_NAMES.map((name) => `${name}=${l.schools[name] ?? SCHOOLS[name][0]}`).join(" "),
     "of doing on which growers differ, when it was sown",
   ),
+  column("mix_l", "number", (l) => l.soilL, "that its whole bag holds"),
+  column("top_m2", "number", (l) => l.topM2, "area of its whole bag's top"),
   column("plants", "integer", (l) => l.plants, "that were planned; empty for a stand sown dense"),
   column("sown_on", "date", (l) => l.sownOn),
   column("up_on", "date", (l) => l.upOn),
@@ -46,6 +48,7 @@ const COLUMNS: readonly Column[] = [
   column("bunches", "number", (l) => l.bunches, "picked and counted"),
   column("expected_up_days", "number", (l) => l.expectedUp?.likely ?? null, "from sowing"),
   column("expected_pick_days", "number", (l) => l.expectedPick?.likely ?? null, "from sowing"),
+  column("expected_end_days", "number", (l) => l.expectedEnd?.likely ?? null, "from sowing to the last pick"),
   column("expected_kg", "number", (l) => l.expectedKg?.likely ?? null),
   column("packet_days", "integer", (l) => l.packetDays, "that the packet promises"),
 ];

@@ -1,10 +1,24 @@
+import { daysBetween } from "../day";
 import type { Weighing } from "../record";
 import { believe, type Belief, type House, type Range } from "./belief";
 import { widening } from "./calibration";
 import { groupBy } from "./group";
 import { gaveKg, isTooMuch, toldBy } from "./harvest";
 import type { Line } from "./line";
+import { yearOf } from "./parts";
 import { quantile } from "./quantile";
+
+/** What plantings gave by other measures, the middle of each; left out where nobody knows. */
+export interface Rates {
+  /** g a litre of its bag's mix. */
+  readonly litreG?: number;
+  /** kg a square metre of its bag's top. */
+  readonly m2Kg?: number;
+  /** g a week, from its sowing until it was pulled. */
+  readonly weekG?: number;
+  /** kg a household in a season. */
+  readonly householdKg?: number;
+}
 
 /** What plantings gave. */
 export interface Gave {
@@ -13,6 +27,7 @@ export interface Gave {
   readonly quarters: readonly [number, number];
   /** g a plant, the middle; undefined for stands sown dense. */
   readonly plantG?: number;
+  readonly rates: Rates;
   readonly plantings: number;
   readonly nothing: number;
   /** Sown by record, and nobody wrote what became of them. */
@@ -24,6 +39,24 @@ export interface Gave {
   readonly belief?: Belief;
   /** By what the range that was expected is to be widened so that it holds in four cases of five, once its middle is right: 1 where it holds, or too few tell. */
   readonly widen: number;
+}
+
+const WEEK_DAYS = 7;
+
+function ratesOf(known: readonly { readonly line: Line; readonly kg: number }[]): Rates {
+  const middle = (rates: readonly number[]) => (rates.length > 0 ? quantile(rates) : undefined);
+  const seasons = groupBy(known, ({ line }) => `${line.householdId} ${yearOf(line)}`);
+  return {
+    litreG: middle(known.flatMap(({ line, kg }) => (line.soilL ? [(1000 * kg) / line.soilL] : []))),
+    m2Kg: middle(known.flatMap(({ line, kg }) => (line.topM2 ? [kg / line.topM2] : []))),
+    weekG: middle(
+      known.flatMap(({ line: { sownOn, endedOn }, kg }) => {
+        const days = sownOn !== null && endedOn !== null ? daysBetween(sownOn, endedOn) : 0;
+        return days > 0 ? [(1000 * kg * WEEK_DAYS) / days] : [];
+      }),
+    ),
+    householdKg: middle([...seasons.values()].map((own) => own.reduce((sum, { kg }) => sum + kg, 0))),
+  };
 }
 
 /** What plantings of one goal gave; undefined where nobody knows. @param scale what the programme made of the shipped value, as a ratio */
@@ -58,6 +91,7 @@ export function gaveOf(
     middle: quantile(kgs),
     quarters: [quantile(kgs, 0.25), quantile(kgs, 0.75)],
     ...(eachG.length > 0 && { plantG: quantile(eachG) }),
+    rates: ratesOf(known),
     plantings: known.length,
     nothing: kgs.filter((kg) => kg === 0).length,
     unknown: lines.filter((l) => l.sownOn !== null && l.picks === 0 && l.endedOn === null).length,

@@ -108,6 +108,22 @@ describe("a report", () => {
     });
   });
 
+  it("tells a harvest by mix, area, week and household too, each by its hand sum", () => {
+    const chard = lines.find((l) => l.goalId === "chard/leaf" && l.picks > 0 && l.endedOn !== null)!;
+    const line = (id: string, householdId: string, kg: number): Line => ({
+      ...{ ...chard, plantingId: id, householdId, kg, pieces: 0, bunches: 0 },
+      ...{ sownOn: "2025-04-01", endedOn: "2025-06-10", soilL: 40, topM2: 0.1 },
+    });
+    const { rates } = report("chard/leaf", [line("1", "a", 1), line("2", "a", 3), line("3", "b", 2)]).gave!;
+    // The middle of 1, 3 and 2 kg over 40 L, over a tenth of a square metre, over ten weeks; of 4 and 2 kg a household.
+    expect(rates.litreG).toBeCloseTo(50, 9);
+    expect(rates.m2Kg).toBeCloseTo(20, 9);
+    expect(rates.weekG).toBeCloseTo(200, 9);
+    expect(rates.householdKg).toBeCloseTo(3, 9);
+    const unknown = report("chard/leaf", [{ ...line("1", "a", 1), soilL: null, topM2: null, sownOn: null }]);
+    expect(unknown.gave?.rates.litreG).toBeUndefined();
+  });
+
   it("counts bunches by what the programme weighed, and leaves those that nobody can weigh out", () => {
     const chard = lines.find((l) => l.goalId === "chard/leaf" && l.picks > 0)!;
     const counted: Line = { ...chard, plantingId: "counted", kg: 0, bunches: 10 };

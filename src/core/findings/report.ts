@@ -9,7 +9,7 @@ import { toldBy } from "./harvest";
 import type { Line } from "./line";
 import { type Losses, lossesOf } from "./losses";
 import { type Count, type Estimate, shareOfAll } from "./share";
-import { type Asked, heardUntil, PICK, type Timing, timingOf, UP, waitOf } from "./timing";
+import { type Asked, END, heardUntil, PICK, type Timing, timingOf, UP, waitOf } from "./timing";
 
 /** What a programme's own values make of a goal's shipped ones, as ratios: what was expected is held against the shipped library, so that what was taken from records once is not taken twice. */
 export interface Scales {
@@ -27,6 +27,8 @@ export interface GoalReport {
   readonly households: number;
   readonly up?: Timing;
   readonly pick?: Timing;
+  /** Until it was pulled. */
+  readonly end?: Timing;
   readonly cameUp?: Estimate & { readonly seeds: number };
   readonly losses?: Losses;
   readonly became?: Became;
@@ -59,6 +61,7 @@ export function* reportsOf(
       households: new Set(own.map((l) => l.householdId)).size,
       up: timingOf(own, UP, { heard, scale: scales.up }),
       pick: timingOf(own, PICK, { heard, scale: scales.pick }),
+      end: timingOf(own, END, { heard, scale: scales.pick }),
       cameUp: cameUpOf(own),
       losses: lossesOf(own),
       became: becameOf(own, heard),

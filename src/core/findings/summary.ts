@@ -1,4 +1,5 @@
 import { stagesFrom, type Window } from "../calendar";
+import { type BagShape, outlineArea, soilVolumeL, topOutline } from "../bag";
 import type { Climate } from "../climate";
 import { byPacket } from "../crop";
 import { type Day, daysBetween } from "../day";
@@ -18,6 +19,9 @@ export interface Summary {
   readonly variety: string | null;
   /** Ways of doing that were in force when it was sown, or are until it is. */
   readonly schools: Schools;
+  /** What its whole bag holds of mix, L, and the area of its top, m²; null where nobody knows the bag any more. */
+  readonly soilL: number | null;
+  readonly topM2: number | null;
   /** Plants that were planned; null for a stand sown dense. */
   readonly plants: number | null;
   readonly sownOn: Day | null;
@@ -41,6 +45,8 @@ export interface Summary {
   /** Days from the sowing that is on record: what was to be expected then. */
   readonly expectedUp: Range | null;
   readonly expectedPick: Range | null;
+  /** To the last pick; null for what bears for years. */
+  readonly expectedEnd: Range | null;
   /** Days to the first pick that the packet promises. */
   readonly packetDays: number | null;
 }
@@ -50,6 +56,8 @@ export interface Planted extends Followed {
   readonly id: string;
   readonly bagKindId: string;
   readonly schools: Schools;
+  /** Left out where the library no longer has its kind. */
+  readonly shape?: BagShape;
 }
 
 const daysIn = (sown: Day, window: Window | undefined): Range | null =>
@@ -67,7 +75,7 @@ const sumOf = (records: readonly GardenRecord[]): number =>
 
 /** What a planting came to by its records, whatever their order; those that were corrected or struck do not count. */
 export function summaryOf(planted: Planted, climate: Climate): Summary {
-  const { id, bagKindId, schools, goal, crop, method, plants, packet } = planted;
+  const { id, bagKindId, shape, schools, goal, crop, method, plants, packet } = planted;
   const records = validRecords(planted.records);
   const of = (kind: GardenRecord["kind"]) => records.filter((r) => r.kind === kind);
   const sown = of("sown");
@@ -103,6 +111,8 @@ export function summaryOf(planted: Planted, climate: Climate): Summary {
     bagKindId,
     variety: sown.findLast((r) => r.detail?.variety)?.detail?.variety ?? packet?.variety ?? null,
     schools,
+    soilL: shape ? soilVolumeL(shape) : null,
+    topM2: shape ? outlineArea(topOutline(shape)) / 10_000 : null,
     plants,
     sownOn,
     upOn: first(up),
@@ -125,6 +135,8 @@ export function summaryOf(planted: Planted, climate: Climate): Summary {
     bunches: picked.bunches ?? 0,
     expectedUp: sownOn === null ? null : daysIn(sownOn, expected?.up),
     expectedPick: sownOn === null ? null : daysIn(sownOn, expected?.firstPick),
+    expectedEnd:
+      sownOn === null || expected?.seasons ? null : daysIn(sownOn, expected?.lastPick ?? expected?.firstPick),
     packetDays,
   };
 }

@@ -46,6 +46,13 @@ export const PICK: Asked = {
   isPassed: () => false,
 };
 
+export const END: Asked = {
+  on: (l) => l.endedOn,
+  expected: (l) => l.expectedEnd,
+  isOfLibrary: (l) => l.packetDays === null,
+  isPassed: () => false,
+};
+
 /** Nobody still waits after so many times the longest that was expected: what is silent then is not watched any more. Assumption, no source. */
 const WATCHED = 3;
 

@@ -3,6 +3,11 @@
 -- The ways of doing in force when a planting was sown: what a household or a programme chooses later is not how it was grown.
 ALTER TABLE planting ADD COLUMN sown_schools jsonb;
 ALTER TABLE planting_summary ADD COLUMN schools jsonb NOT NULL DEFAULT '{}';
+-- Days from sowing to the last pick; and what the whole bag holds of mix, L, and the area of its top, m², by which harvests
+-- are told too.
+ALTER TABLE planting_summary ADD COLUMN expected_end jsonb;
+ALTER TABLE planting_summary ADD COLUMN soil_l double precision;
+ALTER TABLE planting_summary ADD COLUMN top_m2 double precision;
 
 -- What the records of a large programme say, for all of them and for each part that can be asked for by itself: worked out
 -- by the queue, since it takes longer than somebody waits for.
@@ -59,5 +64,5 @@ DROP POLICY own_part ON side_by_side;
 DROP POLICY own_pair ON side_by_side_pair;
 ALTER TABLE side_by_side_pair DROP COLUMN second_household_id;
 DROP TABLE kept_findings;
-ALTER TABLE planting_summary DROP COLUMN schools;
+ALTER TABLE planting_summary DROP COLUMN schools, DROP COLUMN expected_end, DROP COLUMN soil_l, DROP COLUMN top_m2;
 ALTER TABLE planting DROP COLUMN sown_schools;

@@ -128,6 +128,7 @@ it("shows what became of plantings and what they stand beside, with tables behin
   expect(text()).toContain("Worked out at");
   fireEvent.click(getByRole("button", { name: /^chard/ }));
   expect(text()).toMatch(/Of \d+ plantings, by day \d+: \d+ % picked/);
+  expect(text()).toMatch(/Half were pulled within \d+ days/);
   const beside = getByRole("region", { name: "Beside each other" });
   expect(beside.querySelectorAll("table").length).toBe(
     reports.find((r) => r.goalId === "chard/leaf")!.beside.length,

@@ -24,12 +24,13 @@ export type GoalFinding = GoalReport & { readonly proposals: readonly Proposal[]
 export function GoalDetail({ finding, acts }: { finding: GoalFinding; acts: FindingActs }) {
   const words = useWords();
   const { t, percent, quantity, number } = words;
-  const { up, pick, cameUp, became, losses, gave, drives, beside, proposals } = finding;
+  const { up, pick, end, cameUp, became, losses, gave, drives, beside, proposals } = finding;
   return (
     <div className="border-b border-line pb-5">
       <div className="grid gap-x-8 gap-y-5 pt-2 lg:grid-cols-2">
         {up && <Timing what="up" timing={up} />}
         {pick && <Timing what="pick" timing={pick} />}
+        {end && <Timing what="end" timing={end} />}
         {became && <Became became={became} />}
       </div>
       <ul className="mt-3 text-note">
@@ -70,6 +71,7 @@ export function GoalDetail({ finding, acts }: { finding: GoalFinding; acts: Find
             })}{" "}
             {gave.plantG !== undefined &&
               t("findings.aPlant", { weight: quantity(gave.plantG / 1000, "mass") })}{" "}
+            {ratesText(gave.rates, words)}{" "}
             {gave.belief &&
               t("findings.overExpected", {
                 ratio: number(Math.round(100 * gave.belief.seen.value)),
@@ -101,6 +103,20 @@ export function GoalDetail({ finding, acts }: { finding: GoalFinding; acts: Find
       ))}
     </div>
   );
+}
+
+/** What it gave by other measures, as far as they are known. */
+function ratesText(
+  { litreG, m2Kg, weekG, householdKg }: NonNullable<GoalReport["gave"]>["rates"],
+  { t, quantity }: ReturnType<typeof useWords>,
+): string {
+  const told = [
+    litreG !== undefined && t("findings.rates.litre", { weight: quantity(litreG / 1000, "mass") }),
+    m2Kg !== undefined && t("findings.rates.m2", { weight: quantity(m2Kg, "mass") }),
+    weekG !== undefined && t("findings.rates.week", { weight: quantity(weekG / 1000, "mass") }),
+    householdKg !== undefined && t("findings.rates.household", { weight: quantity(householdKg, "mass") }),
+  ].filter(Boolean);
+  return told.length > 0 ? `${told.join(", ")}.` : "";
 }
 
 /** What one thing does to the harvest, in plain bounds. */

@@ -27,7 +27,7 @@ export const daysText = (
 };
 
 /** How long something takes: the share for which it has come, day by day; what was promised against what came; and the table behind it. */
-export function Timing({ what, timing }: { what: "up" | "pick"; timing: TimingFacts }) {
+export function Timing({ what, timing }: { what: "up" | "pick" | "end"; timing: TimingFacts }) {
   const words = useWords();
   const { t, number, percent } = words;
   const { steps, half, expected, packetDays, came, waiting, belief } = timing;
@@ -95,7 +95,7 @@ export function Timing({ what, timing }: { what: "up" | "pick"; timing: TimingFa
     <section aria-label={t(`findings.timing.${what}`)} className="min-w-0">
       <h3 className="font-bold">{t(`findings.timing.${what}`)}</h3>
       <p className="text-note">
-        {t("findings.timingSays", {
+        {t(what === "end" ? "findings.endSays" : "findings.timingSays", {
           days: daysText(timing, words),
           expected: number(Math.round(expected.likely)),
           low: number(Math.round(expected.low)),
@@ -103,7 +103,7 @@ export function Timing({ what, timing }: { what: "up" | "pick"; timing: TimingFa
           ...{ came, waiting },
         })}{" "}
         {packetDays !== undefined && t("findings.packetSays", { days: number(Math.round(packetDays)) })}{" "}
-        {!belief && t("findings.tooFew")}
+        {!belief && what !== "end" && t("findings.tooFew")}
       </p>
       <DotRange
         real={{ low: half.low, value: half.day, high: half.high }}
