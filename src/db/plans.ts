@@ -5,7 +5,7 @@ import { BagThing, Packet, type Plan, Planting, Row } from "@/core/plan";
 import { Schools } from "@/core/school";
 import { lockHousehold } from "./households";
 import { type Db, rowOf, rowsOf } from "./pool";
-import type { Scope } from "./scope";
+import { type Scope, STANDS } from "./scope";
 
 export interface SavedPlan {
   /** 0 for a household whose plan nobody has saved yet. */
@@ -260,12 +260,13 @@ export const findPlanted = (
 ): Promise<Planted | undefined> =>
   rowOf(on, Planted, { sql: `${PLANTED} AND p.id = $3`, values: [programmeId, householdId, id] });
 
-/** Notes the ways of doing in force for what a household has sown by record, where they are not noted yet. */
+const IS_SOWN = `EXISTS (SELECT FROM record t WHERE t.planting_id = p.id AND t.kind = 'sown' AND ${STANDS})`;
+
+/** Notes the ways of doing in force for what a household has sown by record, once; forgets them where that record was struck. */
 export async function noteSchools(on: Db, { programmeId, householdId }: Scope): Promise<void> {
   await on.query(
-    `UPDATE planting p SET sown_schools = g.schools || h.schools || r.schools FROM plan_row r, household h, programme g
-     WHERE p.programme_id = $1 AND p.household_id = $2 AND p.sown_schools IS NULL AND r.id = p.row_id AND h.id = p.household_id AND g.id = p.programme_id
-       AND EXISTS (SELECT FROM record t WHERE t.planting_id = p.id AND t.kind = 'sown')`,
+    `UPDATE planting p SET sown_schools = CASE WHEN p.sown_schools IS NULL THEN g.schools || h.schools || r.schools END FROM plan_row r, household h, programme g
+     WHERE p.programme_id = $1 AND p.household_id = $2 AND r.id = p.row_id AND h.id = p.household_id AND g.id = p.programme_id AND ${IS_SOWN} = (p.sown_schools IS NULL)`,
     [programmeId, householdId],
   );
 }

@@ -1,14 +1,19 @@
+import { randomUUID } from "node:crypto";
 import { parse } from "csv-parse/sync";
 import { afterAll, expect, it } from "vitest";
-import { closePool } from "@/db/pool";
-import { twoTrainers } from "@/testing/programme";
+import { closePool, db } from "@/db/pool";
+import { listSummaries } from "@/db/summaries";
+import { householdOf, planWith, record, twoTrainers } from "@/testing/programme";
 import type { Actor } from "./actor";
 import { followTaken, previewFinding, takeFinding } from "./finding-values";
 import { findingsFile, keepFindings, readFindings } from "./findings";
 import { judgeAll } from "./following";
 import { readOverrides } from "./programme";
+import { savePlan } from "./plans";
 import { stopQueue } from "./queue";
+import { addRecord } from "./records";
 import { putValues } from "./reference";
+import { saveSchools } from "./schools";
 
 const { trainer, stranger } = await twoTrainers();
 afterAll(async () => {
@@ -72,6 +77,21 @@ it("tells a crop alone, and a way of doing from the usual one", async () => {
   );
 });
 
+it("counts a planting by the ways in force when it was sown, whatever is chosen later; a struck sowing is as if it had not been", async () => {
+  const id = await householdOf(stranger);
+  const { plan, plantingId } = planWith(1);
+  await savePlan(stranger, id, 0, plan);
+  const sown = record(plantingId, { kind: "sown", amount: null, on: "2026-05-10" });
+  const water = async () => (await listSummaries(db(stranger), stranger.programmeId, id))[0]!.schools.water;
+  await addRecord(stranger, id, sown);
+  await saveSchools(stranger, id, { water: "often" });
+  expect(await water()).toBeUndefined();
+  await addRecord(stranger, id, record(plantingId, { kind: "struck", amount: null, supersedes: sown.id }));
+  await addRecord(stranger, id, { ...sown, id: randomUUID(), on: "2026-05-12" });
+  expect(await water()).toBe("often");
+  expect((await readFindings(stranger, { school: "water:often" })).plantings).toBe(1);
+});
+
 it("has every crop in its file, as an independent reader reads it", async () => {
   const file = await findingsFile(trainer, {});
   if (!file.ok) throw new Error(file.problem.code);
@@ -125,6 +145,7 @@ it(
 );
 
 it("shows nothing of another programme", async () => {
+  // It has the one planting that was sown in it above.
   const { plantings, goals, leading } = await readFindings(stranger, {});
-  expect([plantings, goals, leading]).toEqual([0, [], []]);
+  expect([plantings, goals.map(({ goalId }) => goalId), leading]).toEqual([1, ["tomato/bush"], []]);
 });
