@@ -93,7 +93,7 @@ export function Findings({ preview, take, ...props }: FindingsProps) {
       ) : (
         <>
           {leading.length === 0 && <p className="my-3 font-semibold">{t("findings.nothingStands")}</p>}
-          <section aria-label={t("findings.byGoal")}>
+          <section aria-label={t("findings.byGoal")} className="print:break-inside-auto">
             <h2 className="border-t-rule border-ink pt-1.5 text-lg font-bold">{t("findings.byGoal")}</h2>
             <p className="text-fine text-muted">{t("findings.byGoalLead")}</p>
             <ul>
@@ -146,7 +146,10 @@ function GoalLine({
   const words = useWords();
   const { t, crop, number, percent, quantity } = words;
   return (
-    <li id={g.goalId} className="scroll-mt-2 border-t border-line">
+    <li
+      id={g.goalId}
+      className={`scroll-mt-2 border-t border-line ${isOpen ? "print:break-inside-auto" : ""}`}
+    >
       <button
         type="button"
         aria-expanded={isOpen}
