@@ -33,9 +33,18 @@ export function ChartDrawing({ option }: { option: () => EChartsCoreOption }) {
   useEffect(() => {
     const host = known(box.current);
     const chart = init(host, undefined, { renderer: "svg" });
-    const draw = () => chart.setOption(option(), true);
+    // Paper is narrower than the screen for which it was drawn: there it is scaled.
+    const scalable = () =>
+      host.querySelector("svg")?.setAttribute("viewBox", `0 0 ${chart.getWidth()} ${chart.getHeight()}`);
+    const draw = () => {
+      chart.setOption(option(), true);
+      scalable();
+    };
     draw();
-    const sized = new ResizeObserver(() => chart.resize());
+    const sized = new ResizeObserver(() => {
+      chart.resize();
+      scalable();
+    });
     sized.observe(host);
     const theme = window.matchMedia("(prefers-color-scheme: dark)");
     theme.addEventListener("change", draw);
@@ -45,5 +54,5 @@ export function ChartDrawing({ option }: { option: () => EChartsCoreOption }) {
       chart.dispose();
     };
   }, [option]);
-  return <div ref={box} className="size-full" />;
+  return <div ref={box} className="size-full print:[&_svg]:size-full print:[&>div]:size-full!" />;
 }
