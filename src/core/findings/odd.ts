@@ -4,6 +4,7 @@ import { gaveKg, isTooMuch } from "./harvest";
 import type { Line } from "./line";
 import { spreadOf } from "./pairs";
 import { quantile } from "./quantile";
+import { isPickedBeforeUp } from "./timing";
 
 /** Something on record that may be a slip: to be asked about, never put right by itself. */
 export type Odd =
@@ -55,16 +56,14 @@ function mixedUnits(logRatio: number): readonly [string, string] | undefined {
 export function oddOnes(lines: readonly Line[], weighings: readonly Weighing[]): Odd[] {
   const kgOf = (line: Line) => gaveKg(line, weighings).kg;
   const single = lines.flatMap((line): Odd[] => {
-    const { plantingId, householdId, goalId, upOn, movedOn, firstPickOn, expectedKg } = line;
+    const { plantingId, householdId, goalId, upOn, movedOn, expectedKg } = line;
     const kg = kgOf(line);
     const about = { plantingId, householdId, goalId };
     return [
       ...(expectedKg && isTooMuch(kg, expectedKg)
         ? [{ code: "too-much" as const, ...about, kg, expectedKg: expectedKg.high }]
         : []),
-      ...(upOn !== null && firstPickOn !== null && firstPickOn < upOn
-        ? [{ code: "picked-before-up" as const, ...about }]
-        : []),
+      ...(isPickedBeforeUp(line) ? [{ code: "picked-before-up" as const, ...about }] : []),
       ...(upOn !== null && movedOn !== null && movedOn < upOn
         ? [{ code: "moved-before-up" as const, ...about }]
         : []),

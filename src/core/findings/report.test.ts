@@ -316,6 +316,12 @@ describe("what is odd", () => {
         .map((o) => o.code)
         .sort(),
     ).toEqual(["picked-before-up", "too-much"]);
+    // A pick on the day of sowing is no wait of a day: neither of its two days counts.
+    const waits = (all: readonly Line[]) => {
+      const { up, pick } = report(picked.goalId, all);
+      return [up!.came, pick!.came];
+    };
+    expect(waits(wrong)).toEqual(waits(lines).map((came) => came - 1));
     const belief = (all: readonly Line[]) =>
       reportOf(all, []).find(({ goalId }) => goalId === picked.goalId)!.gave!;
     expect(belief(wrong).doubtful).toBe(1);

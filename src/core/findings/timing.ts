@@ -29,21 +29,25 @@ export interface Asked {
   readonly expected: (line: Line) => Range | null;
   /** Whether what was expected came from the library: a packet's own days tell of the packet. */
   readonly isOfLibrary: (line: Line) => boolean;
-  /** Whether it came about without anybody noting the day: such a planting tells nothing of it. */
+  /** Whether it came about without anybody noting the day, or on a day on which it cannot have: such a planting tells nothing of it. */
   readonly isPassed: (line: Line) => boolean;
 }
+
+/** Nothing is picked before it is up: one of the two days is a slip. */
+export const isPickedBeforeUp = ({ upOn, firstPickOn }: Line): boolean =>
+  upOn !== null && firstPickOn !== null && firstPickOn < upOn;
 
 export const UP: Asked = {
   on: (l) => l.upOn,
   expected: (l) => l.expectedUp,
   isOfLibrary: () => true,
-  isPassed: (l) => l.upOn === null && (l.movedOn !== null || l.firstPickOn !== null),
+  isPassed: (l) => isPickedBeforeUp(l) || (l.upOn === null && (l.movedOn !== null || l.firstPickOn !== null)),
 };
 export const PICK: Asked = {
   on: (l) => l.firstPickOn,
   expected: (l) => l.expectedPick,
   isOfLibrary: (l) => l.packetDays === null,
-  isPassed: () => false,
+  isPassed: isPickedBeforeUp,
 };
 
 export const END: Asked = {
@@ -57,8 +61,8 @@ export const END: Asked = {
 const WATCHED = 3;
 
 /** Days from sowing until something came, or until it was watched no longer: given up, the household silent, or long past. */
-export function waitOf(line: Line, { on, expected }: Asked, heard: HeardUntil): Wait | undefined {
-  if (line.sownOn === null) return undefined;
+export function waitOf(line: Line, { on, expected, isPassed }: Asked, heard: HeardUntil): Wait | undefined {
+  if (line.sownOn === null || isPassed(line)) return undefined;
   const came = on(line);
   const until = came ?? line.endedOn ?? heard.get(line.householdId) ?? line.sownOn;
   const most = came === null ? Math.round(WATCHED * (expected(line)?.high ?? 0)) : Number.POSITIVE_INFINITY;
@@ -73,7 +77,7 @@ export function timingOf(
   { heard, scale }: { readonly heard: HeardUntil; readonly scale: number },
 ): Timing | undefined {
   const own = lines.flatMap((line) => {
-    const wait = asked.isPassed(line) ? undefined : waitOf(line, asked, heard);
+    const wait = waitOf(line, asked, heard);
     const expected = asked.expected(line);
     return wait && expected ? [{ line, wait, expected }] : [];
   });
