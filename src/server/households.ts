@@ -36,6 +36,7 @@ import { CROPS } from "@/library";
 import { closeUnused } from "./accounts";
 import type { Actor } from "./actor";
 import { followHousehold } from "./following";
+import { findSoon } from "./judging";
 import { outcomeOf, parsed, refused } from "./outcome";
 import { judgingSince, type Programme, programmeTo, programmeToChange, readToday } from "./programme";
 import { climateOf, todayIn } from "./town";
@@ -225,6 +226,7 @@ export function putAway(actor: Actor, householdId: string, isPutAway: unknown): 
     if (!wanted.ok) return wanted;
     if (!(await readHousehold(actor, householdId))) return refused({ code: "not-found" });
     await updatePutAway(db(actor), scopeOf(actor, householdId), wanted.value);
+    await findSoon(actor.programmeId);
     return { ok: true, value: null };
   });
 }
@@ -248,6 +250,7 @@ export function leave(actor: Actor, householdId: string): Promise<Outcome<null>>
       await noteChange(on, actor.programmeId, { author: actor.name, act: "left", about: household.code });
     });
     if (card) await closeUnused(card.userId);
+    await findSoon(actor.programmeId);
     return { ok: true, value: null };
   });
 }

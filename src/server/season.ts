@@ -14,6 +14,7 @@ import { db } from "@/db/pool";
 import { insertWeighing, listWeighings } from "@/db/weighings";
 import { SHIPPED } from "@/library";
 import type { Actor } from "./actor";
+import { findSoon } from "./judging";
 import { outcomeOf, parsed, refused } from "./outcome";
 import { judgingSince, programmeToChange, readToday } from "./programme";
 
@@ -101,6 +102,7 @@ export function saveWeighing(actor: Actor, input: unknown): Promise<Outcome<null
     if (!SHIPPED.crops.some((crop) => crop.goals.some(({ id }) => id === weighing.value.goalId)))
       return refused({ code: "value-unknown" });
     await insertWeighing(db(actor), actor.programmeId, { ...weighing.value, author: actor.name });
+    await findSoon(actor.programmeId);
     return { ok: true, value: null };
   });
 }

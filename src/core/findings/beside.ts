@@ -1,5 +1,6 @@
 import type { Weighing } from "../record";
-import { gaveOf } from "./gave";
+import { isClaimed } from "./claims";
+import { middleKgOf } from "./gave";
 import { groupBy } from "./group";
 import type { Line } from "./line";
 import { logRank } from "./log-rank";
@@ -28,9 +29,6 @@ export interface Beside {
   readonly differ: boolean;
 }
 
-/** All claims of one goal together are wrong no more often than this. */
-const FALSE_CLAIMS = 0.05;
-
 /** Plantings of one goal beside each other, for each kind of way in which they differ; seasons with the latest first. */
 export function besideOf(
   lines: readonly Line[],
@@ -48,7 +46,7 @@ export function besideOf(
         by,
         p: logRank(waits)?.p,
         groups: ways.map(([way, own], i): Group => {
-          const kg = gaveOf(own, { weighings, scale: 1 })?.middle;
+          const kg = middleKgOf(own, weighings);
           return {
             ...{ way, plantings: own.length, households: new Set(own.map((l) => l.householdId)).size },
             pick: dayBy(survival(waits[i] ?? []), 0.5),
@@ -62,6 +60,6 @@ export function besideOf(
   return all.map(({ by, p, groups }) => ({
     ...{ by, groups },
     ...(p !== undefined && { p }),
-    differ: p !== undefined && p * tests < FALSE_CLAIMS,
+    differ: p !== undefined && isClaimed(p, tests),
   }));
 }

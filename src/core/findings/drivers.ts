@@ -1,5 +1,6 @@
 import type { Weighing } from "../record";
 import { explain } from "./blocks";
+import { isClaimed } from "./claims";
 import { toldBy } from "./harvest";
 import type { Line } from "./line";
 import type { Estimate } from "./share";
@@ -14,6 +15,8 @@ export type Drive =
       readonly ways: readonly string[];
       readonly n: number;
       readonly p: number;
+      /** Whether ways differ by more than chance gives anywhere among all that may drive this goal. */
+      readonly differ: boolean;
       /** Of two ways: how many times as much the second gives as the first. */
       readonly ratio?: Estimate;
     }
@@ -28,7 +31,7 @@ const CASES_A_WAY = 5;
  */
 export function drivesOf(lines: readonly Line[], weighings: readonly Weighing[]): Drive[] {
   const told = toldBy(lines, weighings);
-  return WAY_NAMES.flatMap((driver): Drive[] => {
+  const all = WAY_NAMES.flatMap((driver): Drive[] => {
     const known = told.filter(({ line }) => wayOf(driver, line) !== null);
     const words = known.map(({ line }) => wayOf(driver, line) ?? "");
     const ways = [...new Set(words)].sort();
@@ -45,7 +48,7 @@ export function drivesOf(lines: readonly Line[], weighings: readonly Weighing[])
     const { last } = explained;
     return [
       {
-        ...{ driver, code: "drives", ways, n: known.length, p: effect.p },
+        ...{ driver, code: "drives", ways, n: known.length, p: effect.p, differ: false },
         ...(last &&
           ways.length === 2 && {
             ratio: { value: Math.exp(last.value), low: Math.exp(last.low), high: Math.exp(last.high) },
@@ -53,4 +56,8 @@ export function drivesOf(lines: readonly Line[], weighings: readonly Weighing[])
       },
     ];
   });
+  const tests = all.filter(({ code }) => code === "drives").length;
+  return all.map((drive) =>
+    drive.code === "drives" ? { ...drive, differ: isClaimed(drive.p, tests) } : drive,
+  );
 }

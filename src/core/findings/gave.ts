@@ -43,7 +43,7 @@ export interface Gave {
 
 const WEEK_DAYS = 7;
 
-function ratesOf(known: readonly { readonly line: Line; readonly kg: number }[]): Rates {
+function ratesOf(known: readonly Pick<Known, "line" | "kg">[]): Rates {
   const middle = (rates: readonly number[]) => (rates.length > 0 ? quantile(rates) : undefined);
   const seasons = groupBy(known, ({ line }) => `${line.householdId} ${yearOf(line)}`);
   return {
@@ -59,18 +59,34 @@ function ratesOf(known: readonly { readonly line: Line; readonly kg: number }[])
   };
 }
 
+interface Known {
+  readonly line: Line;
+  readonly kg: number;
+  readonly countedKg: number;
+}
+
+/** Plantings of which somebody knows what they gave. What only stands as a count that nobody can weigh is not known in weight. */
+const knownOf = (lines: readonly Line[], weighings: readonly Weighing[]): Known[] =>
+  lines
+    .map((line) => ({ line, ...gaveKg(line, weighings) }))
+    .filter(
+      ({ line, left, kg }) =>
+        (line.picks > 0 && (kg > 0 || left.pieces + left.bunches === 0)) ||
+        (line.picks === 0 && line.endedOn !== null && line.sownOn !== null),
+    );
+
+/** kg a planting, the middle; undefined where nobody knows. */
+export function middleKgOf(lines: readonly Line[], weighings: readonly Weighing[]): number | undefined {
+  const kgs = knownOf(lines, weighings).map(({ kg }) => kg);
+  return kgs.length > 0 ? quantile(kgs) : undefined;
+}
+
 /** What plantings of one goal gave; undefined where nobody knows. @param scale what the programme made of the shipped value, as a ratio */
 export function gaveOf(
   lines: readonly Line[],
   { weighings, scale }: { readonly weighings: readonly Weighing[]; readonly scale: number },
 ): Gave | undefined {
-  const weighed = lines.map((line) => ({ line, ...gaveKg(line, weighings) }));
-  // What only stands as a count that nobody can weigh is not known in weight.
-  const known = weighed.filter(
-    ({ line, left, kg }) =>
-      (line.picks > 0 && (kg > 0 || left.pieces + left.bunches === 0)) ||
-      (line.picks === 0 && line.endedOn !== null && line.sownOn !== null),
-  );
+  const known = knownOf(lines, weighings);
   if (known.length === 0) return undefined;
   const kgs = known.map(({ kg }) => kg);
   const eachG = known.flatMap(({ line, kg }) => (line.plants ? [(1000 * kg) / line.plants] : []));

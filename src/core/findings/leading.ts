@@ -1,6 +1,7 @@
 import tCdf from "@stdlib/stats-base-dists-t-cdf";
 import tQuantile from "@stdlib/stats-base-dists-t-quantile";
 import type { Belief } from "./belief";
+import { isClaimed } from "./claims";
 import type { GoalReport } from "./report";
 
 /** A sentence that matters now, as facts. `isPerhaps`: it would be sure alone, but not among all that was looked at. */
@@ -39,8 +40,6 @@ export type Leading = { readonly isPerhaps: boolean } & (
 const WORTH = Math.log(1.12);
 /** A loss of less than this is usual. Assumption, no source. */
 const USUAL_LOSS = 0.12;
-/** All claims of the page together are wrong no more often than this. */
-const FALSE_CLAIMS = 0.05;
 
 /** How often chance alone gives what was seen, were the expectation right: by how far it is off in its own standard errors, which its interval tells. */
 function chanceOf({ seen, households }: Belief): number {
@@ -60,10 +59,8 @@ export function leadingOf(reports: readonly GoalReport[], most = 3): Leading[] {
     .flatMap((r) => [r.up?.belief, r.pick?.belief, r.gave?.belief])
     .filter(Boolean).length;
   const isOff = (belief: Belief | undefined): belief is Belief =>
-    belief !== undefined &&
-    Math.abs(Math.log(belief.seen.value)) >= WORTH &&
-    chanceOf(belief) <= FALSE_CLAIMS;
-  const isPerhaps = (belief: Belief) => chanceOf(belief) * claims > FALSE_CLAIMS;
+    belief !== undefined && Math.abs(Math.log(belief.seen.value)) >= WORTH && isClaimed(chanceOf(belief), 1);
+  const isPerhaps = (belief: Belief) => !isClaimed(chanceOf(belief), claims);
   const found: { score: number; leading: Leading }[] = [];
   for (const { goalId, up, pick, losses, gave } of reports) {
     for (const [code, timing] of [

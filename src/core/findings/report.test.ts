@@ -150,7 +150,11 @@ describe("what drives a harvest", () => {
       seen.set(l.householdId, n + 1);
       return { ...l, variety: n % 2 === 0 ? "Ash" : "Birch", kg: n % 2 === 0 ? l.kg : 1.5 * l.kg };
     });
-    const { ratio } = of(varied, "variety") as { ratio: { value: number; low: number; high: number } };
+    const { ratio, differ } = of(varied, "variety") as {
+      ratio: { value: number; low: number; high: number };
+      differ: boolean;
+    };
+    expect(differ).toBe(true);
     expect(ratio.low).toBeGreaterThan(1.1);
     expect(ratio.low).toBeLessThan(1.5);
     expect(ratio.high).toBeGreaterThan(1.5);
@@ -160,6 +164,14 @@ describe("what drives a harvest", () => {
       variety: houses.indexOf(l.householdId) % 2 ? "Ash" : "Birch",
     }));
     expect(of(tangled, "variety")).toEqual({ driver: "variety", code: "tangled", ways: ["Ash", "Birch"] });
+  });
+
+  it("claims nothing where nothing drives it, though many things are looked at", () => {
+    const claimed = SEEDS.flatMap((seed) => reportOf(linesOf(seed + 80, NONE), [])).flatMap(({ drives }) =>
+      drives.filter((drive) => drive.code === "drives" && drive.differ),
+    );
+    const looked = SEEDS.length * new Set(lines.map((l) => l.goalId)).size;
+    expect(claimed.length / looked).toBeLessThanOrEqual(0.1);
   });
 
   it("asks nothing that so few records cannot bear", () => {

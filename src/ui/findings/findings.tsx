@@ -144,7 +144,7 @@ function GoalLine({
   onOpen: () => void;
 }) {
   const words = useWords();
-  const { t, crop, number, percent, quantity } = words;
+  const { t, crop, percent, quantity } = words;
   return (
     <li
       id={g.goalId}
@@ -190,7 +190,7 @@ function GoalLine({
             g.gave && t("findings.shortGave", { weight: quantity(g.gave.middle, "mass") }),
             g.gave?.belief &&
               t("findings.shortRatio", {
-                ratio: number(Math.round(100 * g.gave.belief.seen.value)),
+                ratio: percent(g.gave.belief.seen.value),
               }),
           ]
             .filter(Boolean)

@@ -23,7 +23,7 @@ export type GoalFinding = GoalReport & { readonly proposals: readonly Proposal[]
 /** One goal's findings opened up: how long it takes, what came up, what was lost, what it gave, and what plans should make of it. */
 export function GoalDetail({ finding, acts }: { finding: GoalFinding; acts: FindingActs }) {
   const words = useWords();
-  const { t, percent, quantity, number } = words;
+  const { t, percent, quantity } = words;
   const { up, pick, end, cameUp, became, losses, gave, drives, beside, proposals } = finding;
   return (
     <div className="border-b border-line pb-5">
@@ -74,9 +74,9 @@ export function GoalDetail({ finding, acts }: { finding: GoalFinding; acts: Find
             {ratesText(gave.rates, words)}{" "}
             {gave.belief &&
               t("findings.overExpected", {
-                ratio: number(Math.round(100 * gave.belief.seen.value)),
-                low: number(Math.round(100 * gave.belief.seen.low)),
-                high: number(Math.round(100 * gave.belief.seen.high)),
+                ratio: percent(gave.belief.seen.value),
+                low: percent(gave.belief.seen.low),
+                high: percent(gave.belief.seen.high),
               })}{" "}
             {gave.nothing > 0 && t("findings.nothing", { count: gave.nothing })}{" "}
             {gave.unknown > 0 && t("findings.unknown", { count: gave.unknown })}{" "}
@@ -126,13 +126,12 @@ function driveText(drive: GoalReport["drives"][number], words: ReturnType<typeof
   const about = kindText(drive.driver, words);
   const ways = drive.ways.map(way).join(", ");
   if (drive.code === "tangled") return t("findings.tangled", { about, ways });
-  const two = (n: number) => number(Math.round(100 * n) / 100);
   return drive.ratio
     ? t("findings.driveTwo", {
         ...{ about, second: way(drive.ways[1] ?? ""), first: way(drive.ways[0] ?? ""), n: drive.n },
-        ...{ ratio: two(drive.ratio.value), low: two(drive.ratio.low), high: two(drive.ratio.high) },
+        ...{ ratio: number(drive.ratio.value), low: number(drive.ratio.low), high: number(drive.ratio.high) },
       })
-    : t(drive.p < 0.05 ? "findings.driveMany" : "findings.driveNone", { about, ways, n: drive.n });
+    : t(drive.differ ? "findings.driveMany" : "findings.driveNone", { about, ways, n: drive.n });
 }
 
 function ProposalLine({

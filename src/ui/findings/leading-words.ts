@@ -8,7 +8,7 @@ export function leadingWords(
 ): string {
   const name = crop(leading.goalId);
   /** Whole hundredths: no finer than anybody knows. */
-  const about = (share: number) => percent(Math.round(100 * Math.abs(share)) / 100);
+  const about = (share: number) => percent(Math.abs(share));
   switch (leading.code) {
     case "up":
     case "pick":

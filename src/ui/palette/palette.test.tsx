@@ -17,15 +17,14 @@ afterEach(() => {
   push.mockClear();
   delete params.id;
 });
+// What the document of these checks lacks, and a browser has.
 Element.prototype.scrollIntoView = () => undefined;
-vi.stubGlobal(
-  "ResizeObserver",
-  class {
-    observe() {}
-    unobserve() {}
-    disconnect() {}
-  },
-);
+class ResizeObserver {
+  observe = () => undefined;
+  unobserve = () => undefined;
+  disconnect = () => undefined;
+}
+globalThis.ResizeObserver ??= ResizeObserver;
 
 function Screen({ run, changes = true }: { run: () => void; changes?: boolean }) {
   useActs([{ name: "Stretch the tallest row", keys: "S", run }]);
@@ -39,14 +38,6 @@ function Screen({ run, changes = true }: { run: () => void; changes?: boolean })
   );
 }
 const screen = (run = () => undefined as void) => {
-  vi.stubGlobal(
-    "ResizeObserver",
-    class {
-      observe() {}
-      unobserve() {}
-      disconnect() {}
-    },
-  );
   const asked = vi.fn(async () => Response.json({ households: [{ id: "h7", code: "07", name: "Quillow" }] }));
   vi.stubGlobal("fetch", asked);
   return { ...show(<Screen run={run} />), asked };
@@ -86,14 +77,6 @@ it("offers those who may only look none of what changes the programme", () => {
   expect(all).toContain("Take in notes");
   expect(all).toContain("Survey a household");
   whole.unmount();
-  vi.stubGlobal(
-    "ResizeObserver",
-    class {
-      observe() {}
-      unobserve() {}
-      disconnect() {}
-    },
-  );
   show(<Screen run={() => undefined} changes={false} />);
   const some = document.body.textContent ?? "";
   expect(some).toContain("Findings");

@@ -59,7 +59,7 @@ function answerText(
   { t, percent, number }: Words,
 ): string {
   const { verdict, ratio, morePairs } = answer;
-  const off = (value: number) => percent(Math.round(100 * Math.abs(value - 1)) / 100);
+  const off = (value: number) => percent(Math.abs(value - 1));
   if (ratio && verdict === "more" && Number.isFinite(ratio.high))
     return t("sideBySides.answers.more", { way: secondWay, low: off(ratio.low), high: off(ratio.high) });
   if (ratio && verdict === "less" && ratio.low > 0)
