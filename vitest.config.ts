@@ -4,13 +4,17 @@ import { defineConfig } from "vitest/config";
 export default defineConfig({
   resolve: { alias: { "@": fileURLToPath(new URL("./src", import.meta.url)) } },
   test: {
+    // All of a small machine; more at once than two only makes browsers wait for each other.
+    maxWorkers: 2,
     projects: [
       {
         extends: true,
         test: {
           name: "unit",
           include: ["src/{core,library,solver,sheet,ui,demo}/**/*.test.{ts,tsx}", "src/*.test.ts"],
-          setupFiles: ["src/testing/seeded.ts"],
+          setupFiles: ["src/testing/seeded.ts", "src/testing/cleared.ts"],
+          // Each file anew would read the library and its schemas a hundred times over.
+          isolate: false,
           testTimeout: 30_000,
         },
       },
@@ -19,8 +23,9 @@ export default defineConfig({
         test: {
           name: "server",
           include: ["src/{db,server}/**/*.test.ts"],
+          setupFiles: ["src/testing/own-database.ts"],
           testTimeout: 30_000,
-          fileParallelism: false,
+          hookTimeout: 30_000,
         },
       },
       {
@@ -28,9 +33,9 @@ export default defineConfig({
         test: {
           name: "browser",
           include: ["e2e/**/*.e2e.ts"],
+          setupFiles: ["e2e/own-app.ts"],
           testTimeout: 120_000,
           hookTimeout: 120_000,
-          fileParallelism: false,
         },
       },
     ],

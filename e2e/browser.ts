@@ -6,7 +6,7 @@ import puppeteer, { type Browser, type Page } from "puppeteer-core";
 import { expect } from "vitest";
 import { DEMO_ACCOUNTS } from "@/server/demo-accounts";
 
-export const APP = process.env.PIP_ROW_URL ?? "http://127.0.0.1:4310";
+export const APP = process.env.PIP_ROW_URL!;
 const AXE = readFileSync(createRequire(import.meta.url).resolve("axe-core/axe.min.js"), "utf8");
 const FLAGS = [
   "--headless",

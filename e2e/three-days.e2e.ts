@@ -2,17 +2,17 @@ import type { Page } from "puppeteer-core";
 import { afterAll, beforeAll, expect, it } from "vitest";
 import { freePort } from "../scripts/parts/machine.mjs";
 import { serve } from "../scripts/parts/serve.mjs";
-import { throwawayDatabase } from "../scripts/parts/throwaway.mjs";
+import { copyOf } from "../scripts/parts/throwaway.mjs";
 import { openBrowser, openPage, planted, press, see, signedIn, surveyed, textOf, visit } from "./browser";
 
 let opened: Awaited<ReturnType<typeof openBrowser>>;
-let database: Awaited<ReturnType<typeof throwawayDatabase>>;
+let database: Awaited<ReturnType<typeof copyOf>>;
 beforeAll(async () => {
-  [opened, database] = await Promise.all([openBrowser(null), throwawayDatabase()]);
+  [opened, database] = await Promise.all([openBrowser(null), copyOf(process.env.DATABASE_URL!)]);
 });
 afterAll(async () => {
   await opened.close();
-  await database.stop();
+  await database.drop();
 });
 
 /** Does something on a phone on a day: the app is started on that day, and ended after it. */

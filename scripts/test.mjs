@@ -36,8 +36,8 @@ async function check(name, work) {
   console.log(`${code === 0 ? "ok  " : "FAIL"} ${name}${code === 0 ? "" : `\n${out.trim()}`}`);
 }
 
-/** Runs one project of the test runner and adds up its own count; a run that reports nothing is a failure. */
-async function suite(project, env) {
+/** Runs projects of the test runner and adds up its own count; a run that reports nothing is a failure. */
+async function suite(projects, env) {
   const folder = mkdtempSync(join(tmpdir(), "pip-row-report-"));
   const report = join(folder, "report.json");
   const { code } = await run(
@@ -45,8 +45,7 @@ async function suite(project, env) {
     [
       at("node_modules/vitest/vitest.mjs"),
       "run",
-      "--project",
-      project,
+      ...projects.flatMap((project) => ["--project", project]),
       "--reporter",
       "default",
       "--reporter",
@@ -75,15 +74,6 @@ async function suite(project, env) {
   failed += Math.max(counts.numFailedTests, code === 0 && counts.numTotalTests > 0 ? 0 : 1);
 }
 
-async function withDatabase(act) {
-  const database = await throwawayDatabase();
-  try {
-    await act({ DATABASE_URL: database.url, PIP_ROW_TODAY: "2026-05-18", PIP_ROW_DEMO: "1" });
-  } finally {
-    await database.stop();
-  }
-}
-
 try {
   checkNode();
   await ensureDebian("postgresql", hasPostgres);
@@ -104,21 +94,15 @@ try {
     ),
   );
   await check("dead code", () => tool("knip/bin/knip.js", "--no-progress"));
-  await suite("unit", {});
-
-  // Each begins with the demo as it is loaded, and not with what the other has left.
-  await withDatabase((env) => suite("server", env));
+  await suite(["unit"], {});
   await ensureBuild();
-  await withDatabase(async (env) => {
-    const port = await freePort();
-    const server = serve("start", port, env, { quiet: true });
-    try {
-      await server.ready;
-      await suite("browser", { ...env, PIP_ROW_URL: `http://127.0.0.1:${port}`, CHROMIUM });
-    } finally {
-      await server.stop();
-    }
-  });
+  const database = await throwawayDatabase();
+  try {
+    const env = { DATABASE_URL: database.url, PIP_ROW_TODAY: DEMO_DAY, PIP_ROW_DEMO: "1", CHROMIUM };
+    await suite(["server", "browser"], env);
+  } finally {
+    await database.stop();
+  }
 } catch (error) {
   failed++;
   failures.push(String(error?.stack ?? error));

@@ -1,6 +1,8 @@
+import { randomBytes } from "node:crypto";
 import { chmodSync, mkdtempSync, rmSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
+import pg from "pg";
 import { loadDemo, migrateDatabase } from "./database.mjs";
 import { startPostgres } from "./postgres.mjs";
 import { say } from "./say.mjs";
@@ -18,5 +20,26 @@ export async function throwawayDatabase() {
       await database.stop();
       rmSync(home, { recursive: true, force: true });
     },
+  };
+}
+
+/** One statement beside the databases of a cluster. */
+async function beside(url, sql) {
+  const client = new pg.Client({ connectionString: Object.assign(new URL(url), { pathname: "/postgres" }).href });
+  await client.connect();
+  try {
+    await client.query(sql);
+  } finally {
+    await client.end();
+  }
+}
+
+/** A copy of a database that nobody is connected to, in the same cluster; `drop` removes it. */
+export async function copyOf(url) {
+  const name = `copy_${randomBytes(6).toString("hex")}`;
+  await beside(url, `CREATE DATABASE ${name} TEMPLATE ${new URL(url).pathname.slice(1)} STRATEGY FILE_COPY`);
+  return {
+    url: Object.assign(new URL(url), { pathname: `/${name}` }).href,
+    drop: () => beside(url, `DROP DATABASE ${name} WITH (FORCE)`),
   };
 }

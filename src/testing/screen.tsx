@@ -1,13 +1,8 @@
-import { cleanup, configure, render } from "@testing-library/react";
+import { render } from "@testing-library/react";
 import { QueryClient, QueryClientProvider } from "@tanstack/react-query";
 import type { ReactNode } from "react";
-import { afterEach } from "vitest";
 import type { UnitSystem } from "@/core/quantity";
 import { Words } from "@/ui/words/provider";
-
-// What comes with a script of its own takes its time on a machine that is busy.
-configure({ asyncUtilTimeout: 10_000 });
-afterEach(cleanup);
 
 /** Shows a part of a screen in a document without a browser, in the app's own words. */
 export function show(part: ReactNode, units: UnitSystem = "metric") {

@@ -9,6 +9,8 @@ vi.stubGlobal("localStorage", {
   setItem: (key: string, value: string) => kept.set(key, value),
   removeItem: (key: string) => kept.delete(key),
 });
+// The outbox takes the storage that it finds when it is first asked for: others may have done so before.
+vi.resetModules();
 const { discard, openOutbox, post, sendWaiting } = await import("./outbox");
 
 const record = (n: number): GardenRecord => ({
