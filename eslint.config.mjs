@@ -11,8 +11,16 @@ const config = [
       // More than four are told apart by name: one record instead.
       "max-params": ["error", 4],
       "@typescript-eslint/no-non-null-assertion": "error",
+      "no-restricted-imports": [
+        "error",
+        {
+          name: "next/link",
+          message: "Take Link of ui/primitives: it asks for no page before somebody goes there.",
+        },
+      ],
     },
   },
+  { files: ["src/ui/primitives/link.tsx"], rules: { "no-restricted-imports": "off" } },
   {
     // The planner and placement read typed arrays at places that their own loops bound; tests say what they expect to be there.
     files: [

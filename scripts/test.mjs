@@ -2,18 +2,9 @@
 import { existsSync, mkdtempSync, readFileSync, rmSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
-import {
-  at,
-  checkNode,
-  ensureBuild,
-  ensureDebian,
-  ensurePackages,
-  freePort,
-  ROOT,
-} from "./parts/machine.mjs";
+import { at, checkNode, ensureBuild, ensureDebian, ensurePackages, ROOT } from "./parts/machine.mjs";
 import { hasPostgres } from "./parts/postgres.mjs";
 import { run } from "./parts/run.mjs";
-import { serve } from "./parts/serve.mjs";
 import { throwawayDatabase } from "./parts/throwaway.mjs";
 
 /** So much of a failure is told again, letters. */

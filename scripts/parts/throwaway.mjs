@@ -25,7 +25,9 @@ export async function throwawayDatabase() {
 
 /** One statement beside the databases of a cluster. */
 async function beside(url, sql) {
-  const client = new pg.Client({ connectionString: Object.assign(new URL(url), { pathname: "/postgres" }).href });
+  const client = new pg.Client({
+    connectionString: Object.assign(new URL(url), { pathname: "/postgres" }).href,
+  });
   await client.connect();
   try {
     await client.query(sql);

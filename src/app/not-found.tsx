@@ -1,5 +1,5 @@
-import Link from "next/link";
 import { buttonClass } from "@/ui/primitives/button";
+import { Link } from "@/ui/primitives/link";
 import { t } from "@/ui/words/translate";
 
 export default async function Missing() {

@@ -1,6 +1,5 @@
 "use client";
 
-import Link from "next/link";
 import { usePathname, useRouter, useSelectedLayoutSegments } from "next/navigation";
 import { type ReactNode, useState } from "react";
 import type { Problem } from "@/core/problem";
@@ -9,6 +8,7 @@ import type { Store } from "@/ui/offline/outbox";
 import { beginAnew, Signal } from "@/ui/offline/signal";
 import { Button } from "@/ui/primitives/button";
 import { PaletteButton } from "@/ui/palette/palette-button";
+import { Link } from "@/ui/primitives/link";
 import { send } from "@/ui/primitives/send";
 import { useWords } from "@/ui/words/use-words";
 import { PlaceTabs } from "./place-tabs";

@@ -1,11 +1,11 @@
 "use client";
 
-import Link from "next/link";
 import { useSelectedLayoutSegment } from "next/navigation";
 import type { NextStep } from "@/core/record";
 import { useWords } from "@/ui/words/use-words";
 import { PlaceTabs } from "./place-tabs";
 import { HOUSE_PLACES, OWN_PLACES } from "./places";
+import { Link } from "@/ui/primitives/link";
 
 interface HouseHeadProps {
   readonly household: { readonly id: string; readonly code: string; readonly name: string };

@@ -1,8 +1,8 @@
 "use client";
 
-import Link from "next/link";
 import { type ReactNode, useEffect, useRef } from "react";
 import { cn } from "@/ui/primitives/cn";
+import { Link } from "@/ui/primitives/link";
 
 /** One place that a row of tabs leads to. */
 export interface Place {

@@ -1,7 +1,6 @@
 "use client";
 
 import { Redo2, Undo2 } from "lucide-react";
-import Link from "next/link";
 import { lazy, useDeferredValue, useMemo, useState } from "react";
 import type { Day } from "@/core/day";
 import { findSpots } from "@/core/floor";
@@ -14,6 +13,7 @@ import { spanOf } from "@/core/year";
 import { Button, buttonClass } from "@/ui/primitives/button";
 import { SeasonAxis, SeasonLegend } from "@/ui/draw/strip";
 import { useActs } from "@/ui/palette/acts";
+import { Link } from "@/ui/primitives/link";
 import { WhenAsked } from "@/ui/primitives/when-asked";
 import { useJudged } from "@/ui/use-judged";
 import { useLatest, useSame } from "@/ui/use-same";

@@ -1,11 +1,11 @@
 "use client";
 
-import Link from "next/link";
 import { addDays, type Day, daysBetween } from "@/core/day";
 import { stateOn, type Task, type TaskKind } from "@/core/days";
 import type { Weather } from "@/core/weather";
 import { GroupPick } from "@/ui/groups/group-pick";
 import { JudgingSince } from "@/ui/primitives/judging-since";
+import { Link } from "@/ui/primitives/link";
 import { Pages } from "@/ui/primitives/pages";
 import { useWords } from "@/ui/words/use-words";
 import { taskWords } from "./task-words";

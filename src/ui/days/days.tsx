@@ -1,6 +1,5 @@
 "use client";
 
-import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { useMemo, useState } from "react";
 import { addDays, type Day } from "@/core/day";
@@ -14,6 +13,7 @@ import type { GardenProps } from "@/ui/garden-props";
 import type { Outcome } from "@/core/problem";
 import { post, type Store, useOutbox } from "@/ui/offline/outbox";
 import { Button, buttonClass } from "@/ui/primitives/button";
+import { Link } from "@/ui/primitives/link";
 import { SheetLink } from "@/ui/kit/sheet-link";
 import { useSeesAll } from "@/ui/sees-all";
 import { useJudged } from "@/ui/use-judged";

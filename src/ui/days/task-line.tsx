@@ -1,10 +1,10 @@
-import Link from "next/link";
 import { cautionsOfTask } from "@/core/caution";
 import type { Day } from "@/core/day";
 import { daysFrom, SETTLED_BY, stateOn, type Task } from "@/core/days";
 import type { RowView } from "@/core/garden";
 import { fillingOf } from "@/core/steps";
 import { Button, buttonClass } from "@/ui/primitives/button";
+import { Link } from "@/ui/primitives/link";
 import { CautionLines } from "@/ui/verdict/caution-lines";
 import { RipenessLine } from "@/ui/verdict/ripeness";
 import { useWords } from "@/ui/words/use-words";

@@ -1,11 +1,11 @@
 "use client";
 
-import Link from "next/link";
 import { useState } from "react";
 import type { Leading, Odd } from "@/core/findings";
 import { DotRange } from "@/ui/draw/dot-range";
 import { buttonClass } from "@/ui/primitives/button";
 import { JudgingSince } from "@/ui/primitives/judging-since";
+import { Link } from "@/ui/primitives/link";
 import { useWords } from "@/ui/words/use-words";
 import { Calibration, type CalibrationProps } from "./calibration";
 import { type FindingActs, GoalDetail, type GoalFinding } from "./goal-detail";

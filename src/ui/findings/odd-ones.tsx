@@ -1,8 +1,8 @@
 "use client";
 
-import Link from "next/link";
 import type { Odd } from "@/core/findings";
 import { useWords } from "@/ui/words/use-words";
+import { Link } from "@/ui/primitives/link";
 
 /** What on record may be a slip: each with the way to where it can be asked about. */
 export function OddOnes({

@@ -1,9 +1,9 @@
 "use client";
 
-import Link from "next/link";
 import type { Letter } from "@/core/findings";
 import { FactTable } from "@/ui/primitives/fact-table";
 import { Button } from "@/ui/primitives/button";
+import { Link } from "@/ui/primitives/link";
 import { useWords } from "@/ui/words/use-words";
 
 /** A household's season on one page, to read, to print and to keep. */

@@ -1,6 +1,5 @@
 "use client";
 
-import Link from "next/link";
 import { useMemo, useState } from "react";
 import { addDays } from "@/core/day";
 import { stateOn, type Task, tasksOf } from "@/core/days";
@@ -17,6 +16,7 @@ import type { Outcome } from "@/core/problem";
 import { Sharing } from "./sharing";
 import { Caution } from "@/ui/primitives/caution";
 import { buttonClass } from "@/ui/primitives/button";
+import { Link } from "@/ui/primitives/link";
 import { useJudged } from "@/ui/use-judged";
 import { Dates } from "@/ui/verdict/dates";
 import { RipenessLine } from "@/ui/verdict/ripeness";

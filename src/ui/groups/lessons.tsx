@@ -1,4 +1,3 @@
-import Link from "next/link";
 import type { Task } from "@/core/days";
 import type { Lesson } from "@/core/teaching";
 import { fillingOf, plantSteps, sowSteps } from "@/core/steps";
@@ -9,6 +8,7 @@ import { itemWords } from "@/ui/kit/item-words";
 import { fillStepWords, sowStepWords } from "@/ui/steps/step-words";
 import { taskWords } from "@/ui/days/task-words";
 import { Caution } from "@/ui/primitives/caution";
+import { Link } from "@/ui/primitives/link";
 import type { wordsFor } from "@/ui/words/words-for";
 
 interface LessonsProps {

@@ -1,12 +1,12 @@
 "use client";
 
 import Form from "next/form";
-import Link from "next/link";
 import type { PlaceKind } from "@/core/place";
 import { HOUSEHOLD_STAGES, type HouseholdStage, type Measure } from "@/core/record";
 import { Button, buttonClass } from "@/ui/primitives/button";
 import { SelectField, TextField } from "@/ui/primitives/field";
 import { JudgingSince } from "@/ui/primitives/judging-since";
+import { Link } from "@/ui/primitives/link";
 import { Pages } from "@/ui/primitives/pages";
 import { useWords } from "@/ui/words/use-words";
 import { DueLines, type DueTask } from "./due-lines";

@@ -1,7 +1,7 @@
 "use client";
 
-import Link from "next/link";
 import { buttonClass } from "@/ui/primitives/button";
+import { Link } from "@/ui/primitives/link";
 import { Pages } from "@/ui/primitives/pages";
 import { useWords } from "@/ui/words/use-words";
 import { DueLines } from "./due-lines";

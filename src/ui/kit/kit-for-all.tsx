@@ -1,11 +1,11 @@
 "use client";
 
-import Link from "next/link";
 import type { ComponentProps } from "react";
 import type { Pooled } from "@/core/kit";
 import type { Wanted } from "@/core/money";
 import type { Outcome } from "@/core/problem";
 import { JudgingSince } from "@/ui/primitives/judging-since";
+import { Link } from "@/ui/primitives/link";
 import { Pages } from "@/ui/primitives/pages";
 import { useWords } from "@/ui/words/use-words";
 import { GroupPick } from "@/ui/groups/group-pick";

@@ -1,6 +1,5 @@
 "use client";
 
-import Link from "next/link";
 import { type ReactNode, useMemo, useState } from "react";
 import { cautionsOfFilling } from "@/core/caution";
 import { assessGarden, type RowView } from "@/core/garden";
@@ -14,6 +13,7 @@ import { BagSection } from "@/ui/draw/section";
 import { buttonClass } from "@/ui/primitives/button";
 import { Caution } from "@/ui/primitives/caution";
 import { TextField } from "@/ui/primitives/field";
+import { Link } from "@/ui/primitives/link";
 import { useJudged } from "@/ui/use-judged";
 import { CautionLines } from "@/ui/verdict/caution-lines";
 import { useWords } from "@/ui/words/use-words";

@@ -1,11 +1,11 @@
 "use client";
 
-import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { useCallback, useState } from "react";
 import type { Day } from "@/core/day";
 import { dayProblem, type GardenRecord, type RecordKind, type RecordTyped } from "@/core/record";
 import { Button, buttonClass } from "@/ui/primitives/button";
+import { Link } from "@/ui/primitives/link";
 import { post, sendWaiting, type Store, useOutbox } from "@/ui/offline/outbox";
 import { useWords } from "@/ui/words/use-words";
 import { CameIn } from "./came-in";

@@ -1,6 +1,5 @@
 "use client";
 
-import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { useMemo } from "react";
 import { assessGarden, type StoryStep, storyOf } from "@/core/garden";
@@ -11,6 +10,7 @@ import { StillRow } from "@/ui/bench/still-row";
 import { SeasonAxis, SeasonLegend } from "@/ui/draw/strip";
 import type { GardenProps } from "@/ui/garden-props";
 import { buttonClass } from "@/ui/primitives/button";
+import { Link } from "@/ui/primitives/link";
 import { useJudged } from "@/ui/use-judged";
 import { useWords } from "@/ui/words/use-words";
 import { RecordList, type ShownRecord } from "./record-list";

@@ -1,6 +1,5 @@
 "use client";
 
-import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { useMemo, useState } from "react";
 import { type Day, isDay } from "@/core/day";
@@ -11,6 +10,7 @@ import type { Override } from "@/core/override";
 import type { PlainSetting } from "@/core/setting";
 import type { Outcome, Problem } from "@/core/problem";
 import { Button, buttonClass } from "@/ui/primitives/button";
+import { Link } from "@/ui/primitives/link";
 import { send } from "@/ui/primitives/send";
 import { useJudged } from "@/ui/use-judged";
 import { useLatest } from "@/ui/use-same";

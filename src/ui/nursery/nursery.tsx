@@ -1,12 +1,12 @@
 "use client";
 
-import Link from "next/link";
 import { useRouter } from "next/navigation";
 import type { Day } from "@/core/day";
 import { type Batch, type CellWeek, TRAY_CELLS, traysFor } from "@/core/nursery";
 import { GroupPick } from "@/ui/groups/group-pick";
 import { SelectField } from "@/ui/primitives/field";
 import { JudgingSince } from "@/ui/primitives/judging-since";
+import { Link } from "@/ui/primitives/link";
 import { useWords } from "@/ui/words/use-words";
 
 export interface NurseryProps {

@@ -1,6 +1,5 @@
 "use client";
 
-import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { useState } from "react";
 import type { Role } from "@/core/role";
@@ -8,6 +7,7 @@ import type { FieldProblems, Outcome, Problem } from "@/core/problem";
 import { AskFirst } from "@/ui/primitives/ask-first";
 import { Button } from "@/ui/primitives/button";
 import { SelectField, TextField } from "@/ui/primitives/field";
+import { Link } from "@/ui/primitives/link";
 import { OutcomeLines } from "@/ui/primitives/outcome-lines";
 import { Pages } from "@/ui/primitives/pages";
 import { send } from "@/ui/primitives/send";

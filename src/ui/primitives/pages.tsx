@@ -1,9 +1,9 @@
 "use client";
 
 import { ChevronLeft, ChevronRight } from "lucide-react";
-import Link from "next/link";
 import { useWords } from "@/ui/words/use-words";
 import { buttonClass } from "./button";
+import { Link } from "./link";
 
 interface PagesProps {
   readonly page: number;

@@ -1,10 +1,10 @@
 "use client";
 
-import Link from "next/link";
 import { HOUSEHOLD_STAGES, type HouseholdStage } from "@/core/record";
 import type { Role } from "@/core/role";
 import { beginAnew } from "@/ui/offline/signal";
 import { Button, buttonClass } from "@/ui/primitives/button";
+import { Link } from "@/ui/primitives/link";
 import { useWords } from "@/ui/words/use-words";
 
 export interface ProgrammesProps {

@@ -1,7 +1,6 @@
 "use client";
 
 import { useQuery, useQueryClient } from "@tanstack/react-query";
-import Link from "next/link";
 import { useState } from "react";
 import type { FoodGroup } from "@/core/food";
 import { type Aim, AIMS, isAsGood } from "@/core/planner";
@@ -10,6 +9,7 @@ import type { Sketch } from "@/core/year";
 import { SmallGarden } from "@/ui/draw/small-garden";
 import { Button, buttonClass } from "@/ui/primitives/button";
 import { SelectField } from "@/ui/primitives/field";
+import { Link } from "@/ui/primitives/link";
 import { Pages } from "@/ui/primitives/pages";
 import { send } from "@/ui/primitives/send";
 import { Progress } from "@/ui/primitives/progress";

@@ -1,11 +1,11 @@
 "use client";
 
-import Link from "next/link";
 import { useState } from "react";
 import type { Day } from "@/core/day";
 import type { Answer } from "@/core/findings";
 import type { Outcome, Problem } from "@/core/problem";
 import { AskFirst } from "@/ui/primitives/ask-first";
+import { Link } from "@/ui/primitives/link";
 import { OutcomeLines } from "@/ui/primitives/outcome-lines";
 import { send } from "@/ui/primitives/send";
 import { useWords } from "@/ui/words/use-words";

@@ -1,6 +1,5 @@
 "use client";
 
-import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { type ReactNode, useMemo, useState } from "react";
 import { type Caution, cautionsOfFilling, cautionsOfPlanting } from "@/core/caution";
@@ -18,6 +17,7 @@ import { topPlanting } from "@/ui/draw/plantings";
 import { BagTop } from "@/ui/draw/top";
 import { post, type Store, useOutbox } from "@/ui/offline/outbox";
 import { Button, buttonClass } from "@/ui/primitives/button";
+import { Link } from "@/ui/primitives/link";
 import { useSeesAll } from "@/ui/sees-all";
 import { useJudged } from "@/ui/use-judged";
 import { CautionLines } from "@/ui/verdict/caution-lines";

@@ -1,4 +1,3 @@
-import Link from "next/link";
 import { notFound } from "next/navigation";
 import { placeInGroupAction, removeGroupAction, saveGroupAction } from "@/app/actions/households";
 import { screen } from "@/app/screen";
@@ -10,6 +9,7 @@ import { Lessons } from "@/ui/groups/lessons";
 import { Members } from "@/ui/groups/members";
 import { TogetherSession } from "@/ui/groups/session";
 import { buttonClass } from "@/ui/primitives/button";
+import { Link } from "@/ui/primitives/link";
 import { t } from "@/ui/words/translate";
 import { wordsFor } from "@/ui/words/words-for";
 
