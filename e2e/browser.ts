@@ -123,9 +123,17 @@ export async function choose(page: Page, label: string, name: string): Promise<v
   );
 }
 
-/** Waits until the page shows a text. */
-export const see = (page: Page, text: string) =>
-  page.waitForFunction((t) => document.body.innerText.replace(/\s+/g, " ").includes(t), {}, text);
+/** Waits until the page shows a text; what it shows instead is told. */
+export async function see(page: Page, text: string): Promise<void> {
+  try {
+    await page.waitForFunction((t) => document.body.innerText.replace(/\s+/g, " ").includes(t), {}, text);
+  } catch (error) {
+    const shown = await page
+      .evaluate(() => document.body.innerText.replace(/\s+/g, " "))
+      .catch(() => "nothing");
+    throw new Error(`“${text}” does not come up at ${page.url()}, which shows: ${shown}`, { cause: error });
+  }
+}
 
 export const textOf = (page: Page, selector: string) =>
   page.$eval(selector, (e) => (e as HTMLElement).innerText.replace(/\s+/g, " "));

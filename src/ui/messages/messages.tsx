@@ -99,7 +99,8 @@ function Phone({ phones, receive }: Pick<MessagesProps, "phones" | "receive">) {
     setFields(outcome.ok ? {} : (outcome.fields ?? {}));
     if (!outcome.ok) return;
     setAnswer(outcome.value.answer);
-    setText("");
+    // What is typed meanwhile is the next message.
+    setText((now) => (now === text ? "" : now));
     router.refresh();
   };
   return (
