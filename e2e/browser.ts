@@ -149,7 +149,9 @@ export async function expectAccessible(page: Page, what: string, only?: readonly
         ) => Promise<{ violations: { id: string; nodes: { html: string; failureSummary: string }[] }[] }>;
       };
     };
-    return (await axe.run(rules ? { runOnly: rules } : {})).violations.map(
+    return (
+      await axe.run({ resultTypes: ["violations"], selectors: false, ...(rules && { runOnly: rules }) })
+    ).violations.map(
       (v) =>
         `${v.id}: ${v.nodes
           .map((n) => `${n.html} ${n.failureSummary}`)

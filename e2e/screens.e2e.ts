@@ -65,6 +65,22 @@ describe.each(SIZES)("at %i × %i", (width, height) => {
   });
 });
 
+it("asks the server for the page that somebody went to, and for none that it only leads to", async () => {
+  const page = await openPage(opened.browser, "/library");
+  const asked: string[] = [];
+  page.on("request", (request) => {
+    const { origin, pathname } = new URL(request.url());
+    if (origin === APP && !pathname.startsWith("/_next/static/")) asked.push(pathname);
+  });
+  for (const path of ["/", `/house/${house}/bench`, `/house/${house}/log`]) {
+    asked.length = 0;
+    await visit(page, path);
+    expect(await page.$$eval("a[href^='/']", (ways) => ways.length)).toBeGreaterThan(5);
+    expect(asked).toEqual([path]);
+  }
+  await page.close();
+});
+
 it("goes by one key from a bar to its panel, and back by Escape; the same for a cell in Match", async () => {
   const page = await openPage(opened.browser, `/house/${house}/bench`);
   const focus = () =>

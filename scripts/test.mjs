@@ -10,6 +10,18 @@ import { throwawayDatabase } from "./parts/throwaway.mjs";
 /** So much of a failure is told again, letters. */
 const TOLD = 1500;
 const CHROMIUM = "/usr/bin/chromium";
+/** What is held against the text alone: a name, and the tool with its arguments. */
+const CHECKS = [
+  ["lint", "eslint/bin/eslint.js", ".", "--max-warnings", "0"],
+  ["types", "typescript/bin/tsc", "--noEmit"],
+  ["form", "prettier/bin/prettier.cjs", "--check", ".", "--log-level", "warn"],
+  [
+    "import directions",
+    "dependency-cruiser/bin/dependency-cruise.mjs",
+    ...["src", "e2e", "bench", "--config", ".dependency-cruiser.cjs"],
+  ],
+  ["dead code", "knip/bin/knip.js", "--no-progress"],
+];
 let passed = 0;
 let failed = 0;
 /** What failed, told once more at the end, where everybody looks. */
@@ -70,21 +82,16 @@ try {
   await ensureDebian("postgresql", hasPostgres);
   await ensureDebian("chromium", () => existsSync(CHROMIUM));
   await ensurePackages();
+  // The types of routes are made before types are checked; the rest goes two at a time, which is all of a small machine.
   await check("route types", () => tool("next/dist/bin/next", "typegen"));
-  await check("types", () => tool("typescript/bin/tsc", "--noEmit"));
-  await check("form", () => tool("prettier/bin/prettier.cjs", "--check", ".", "--log-level", "warn"));
-  await check("lint", () => tool("eslint/bin/eslint.js", ".", "--max-warnings", "0"));
-  await check("import directions", () =>
-    tool(
-      "dependency-cruiser/bin/dependency-cruise.mjs",
-      "src",
-      "e2e",
-      "bench",
-      "--config",
-      ".dependency-cruiser.cjs",
-    ),
-  );
-  await check("dead code", () => tool("knip/bin/knip.js", "--no-progress"));
+  const left = [...CHECKS];
+  const lane = async () => {
+    for (let next = left.shift(); next; next = left.shift()) {
+      const [name, ...command] = next;
+      await check(name, () => tool(...command));
+    }
+  };
+  await Promise.all([lane(), lane()]);
   await suite(["unit"], {});
   await ensureBuild();
   const database = await throwawayDatabase();
