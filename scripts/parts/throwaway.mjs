@@ -2,7 +2,6 @@ import { randomBytes } from "node:crypto";
 import { chmodSync, mkdtempSync, rmSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
-import pg from "pg";
 import { loadDemo, migrateDatabase } from "./database.mjs";
 import { startPostgres } from "./postgres.mjs";
 import { say } from "./say.mjs";
@@ -25,6 +24,8 @@ export async function throwawayDatabase() {
 
 /** One statement beside the databases of a cluster. */
 async function beside(url, sql) {
+  // It is installed only after this file is read on a new machine.
+  const { default: pg } = await import("pg");
   const client = new pg.Client({
     connectionString: Object.assign(new URL(url), { pathname: "/postgres" }).href,
   });
