@@ -1,3 +1,4 @@
+import globals from "globals";
 import next from "eslint-config-next/core-web-vitals";
 import typescript from "eslint-config-next/typescript";
 
@@ -34,6 +35,12 @@ const config = [
       "src/testing/**",
     ],
     rules: { "@typescript-eslint/no-non-null-assertion": "off" },
+  },
+  {
+    // No compiler looks at these.
+    files: ["**/*.mjs"],
+    languageOptions: { globals: globals.node },
+    rules: { "no-undef": "error" },
   },
   // A property's arguments come one by one.
   { files: ["**/*.test.ts"], rules: { "max-params": "off" } },

@@ -1,7 +1,8 @@
-import { mkdtempSync, readFileSync, rmSync } from "node:fs";
+import { existsSync, mkdtempSync, readFileSync, rmSync, statSync } from "node:fs";
 import { createRequire } from "node:module";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
+import { parse } from "csv-parse/sync";
 import puppeteer, { type Browser, type Page } from "puppeteer-core";
 import { expect } from "vitest";
 import { DEMO_ACCOUNTS } from "@/server/demo-accounts";
@@ -190,3 +191,30 @@ export async function surveyed(page: Page, name: string): Promise<string> {
   await page.waitForFunction(() => /house\/.+\/match/.test(location.pathname));
   return (await page.evaluate(() => location.pathname)).split("/")[2]!;
 }
+
+/** Surveys a household whose floor has a limit; its id. */
+export async function survey(page: Page, name: string): Promise<string> {
+  await visit(page, "/households/new");
+  await type(page, "Household's name", name);
+  await type(page, "Adults", "2");
+  await type(page, "Length", "10 ft 6 in");
+  await type(page, "Width", "1.2 m");
+  await type(page, "Floor's load limit, if somebody has given one", "40 psf");
+  await press(page, "Save and choose crops");
+  await page.waitForFunction(() => /house\/.+\/match/.test(location.pathname));
+  return (await page.evaluate(() => location.pathname)).split("/")[2]!;
+}
+
+/** What was downloaded. The browser keeps the name with an empty file until the whole is there. */
+export async function downloadedText({ downloads }: { downloads: string }, name: string): Promise<string> {
+  const file = join(downloads, name);
+  const isWhole = () => existsSync(file) && statSync(file).size > 0;
+  for (let i = 0; i < 100 && !isWhole(); i++) await new Promise((resolve) => setTimeout(resolve, 100));
+  return readFileSync(file, "utf8");
+}
+
+/** The rows of a downloaded table. */
+export const downloaded = async (
+  opened: { downloads: string },
+  name: string,
+): Promise<Record<string, string>[]> => parse(await downloadedText(opened, name), { columns: true });

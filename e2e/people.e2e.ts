@@ -259,6 +259,38 @@ it("lets a helper go from house to house, and a photo with what was seen", async
   await context.close();
 });
 
+it("shows whoever only reads what there is, and no way to change it", async () => {
+  const { page, context } = await phoneOf("desk");
+  const id = await houseOf(page, "Orvane");
+  const may =
+    /^(Save|Add |Put |Send |Take |Propose|Sown|Planted|Picked|Done|All .*watered|Strike|Correct|Remove)/;
+  const offered = () =>
+    page.$$eval("main button:not(:disabled), main input[type=submit]:not(:disabled)", (all) =>
+      all.map((b) => b.textContent?.trim() ?? ""),
+    );
+  for (const path of [
+    ...[
+      "/proposals",
+      "/kit",
+      "/library",
+      "/climate",
+      "/schools",
+      "/mixes",
+      "/prices",
+      "/groups",
+      "/messages",
+    ],
+    ...["doorstep", "bench", "days", "steps", "log"].map((place) => `/house/${id}/${place}`),
+  ]) {
+    await visit(page, path);
+    expect(
+      (await offered()).filter((name) => may.test(name)),
+      path,
+    ).toEqual([]);
+  }
+  await context.close();
+});
+
 it("takes a weight from the kitchen scale into the open record, and not before it rests", async () => {
   const { page, context } = await phoneOf("card01");
   await press(page, "Log");

@@ -2,6 +2,7 @@
 import { existsSync, mkdtempSync, readFileSync, rmSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
+import { DEMO_DAY } from "./parts/database.mjs";
 import { at, checkNode, ensureBuild, ensureDebian, ensurePackages, ROOT } from "./parts/machine.mjs";
 import { hasPostgres } from "./parts/postgres.mjs";
 import { run } from "./parts/run.mjs";

@@ -32,8 +32,11 @@ async function head() {
     const person: Person = {
       name: actor.name,
       role: actor.role,
-      seesAll: may(actor, "see-programme"),
-      changes: may(actor, "change-programme"),
+      rights: {
+        seesAll: may(actor, "see-programme"),
+        changes: may(actor, "change-programme"),
+        writes: may(actor, "write-records"),
+      },
       home: homeOf(actor),
       device: memberships.find((m) => m.programmeId === actor.programmeId)?.memberId ?? "",
       programmes: memberships.map((m) => ({ id: m.programmeId, name: m.programme })),

@@ -13,16 +13,13 @@ import { send } from "@/ui/primitives/send";
 import { useWords } from "@/ui/words/use-words";
 import { PlaceTabs } from "./place-tabs";
 import { FLOORS, placesOn, PROGRAMME_PLACES } from "./places";
-import { SeesAllProvider } from "./sees-all";
+import { type Rights, RightsProvider } from "./rights";
 
 /** Who has signed in on this device. */
 export interface Person {
   readonly name: string;
   readonly role: Role;
-  /** Whether they see the whole programme, or only what is a household's own. */
-  readonly seesAll: boolean;
-  /** Whether they may change it. */
-  readonly changes: boolean;
+  readonly rights: Rights;
   /** Where they begin. */
   readonly home: string;
   /** By what this device keeps their records apart from other people's. */
@@ -45,6 +42,9 @@ interface FrameProps {
   readonly children: ReactNode;
 }
 
+/** Of somebody who has not signed in. */
+const NO_RIGHTS: Rights = { seesAll: false, changes: false, writes: false };
+
 /** The ruled head that every screen stands under: the mark, the programme's places, the way to anything by name, and the day. */
 export function Frame({ programme, person, day, fixedDay, store, signOut, choose, children }: FrameProps) {
   const { t, longDay, units } = useWords();
@@ -55,7 +55,7 @@ export function Frame({ programme, person, day, fixedDay, store, signOut, choose
   const router = useRouter();
   // A household's own garden stands under its own short head, with nothing of the programme's.
   const isGarden = useSelectedLayoutSegments()[2] === "garden";
-  const seesAll = person?.seesAll ?? false;
+  const { seesAll, changes } = person?.rights ?? NO_RIGHTS;
   const isOwn = isGarden || !seesAll;
   return (
     <>
@@ -95,7 +95,7 @@ export function Frame({ programme, person, day, fixedDay, store, signOut, choose
             {programme && `${programme} · `}
             {t(fixedDay ? "app.demoDay" : "app.today", { day: longDay(day) })}
           </p>
-          {!isOwn && <PaletteButton changes={person?.changes ?? false} />}
+          {!isOwn && <PaletteButton changes={changes} />}
           <label className="flex items-center gap-1.5">
             <span className="sr-only">{t("app.units")}</span>
             <select
@@ -117,7 +117,7 @@ export function Frame({ programme, person, day, fixedDay, store, signOut, choose
         <PlaceTabs
           label={t(`nav.${floor}Places`)}
           className="border-b border-line px-4 lg:px-6"
-          places={placesOn(floor, person?.changes ?? false).map(({ path: href, word }) => ({
+          places={placesOn(floor, changes).map(({ path: href, word }) => ({
             href,
             name: t(`nav.${word}`),
             isHere: path === href || path.startsWith(`${href}/`),
@@ -126,7 +126,7 @@ export function Frame({ programme, person, day, fixedDay, store, signOut, choose
       )}
       {person && <Signal person={person.device} store={store} />}
       <main id="content" tabIndex={-1} className="outline-none">
-        <SeesAllProvider value={seesAll}>{children}</SeesAllProvider>
+        <RightsProvider value={person?.rights ?? NO_RIGHTS}>{children}</RightsProvider>
       </main>
     </>
   );
@@ -134,7 +134,13 @@ export function Frame({ programme, person, day, fixedDay, store, signOut, choose
 
 /** Who is signed in; the other programmes that they may work in, and the way out. */
 function Who({
-  person: { name, role, programmes, programmeId, seesAll },
+  person: {
+    name,
+    role,
+    programmes,
+    programmeId,
+    rights: { seesAll },
+  },
   signOut,
   choose,
 }: {

@@ -5,6 +5,7 @@ import { readProgramme, readToday } from "@/server/programme";
 import { readWeather } from "@/server/weather";
 import { ClimateScreen } from "@/ui/climate/climate";
 import { WeatherService } from "@/ui/climate/service";
+import { ForChangers } from "@/ui/rights";
 import { t } from "@/ui/words/translate";
 
 export const metadata = { title: t("climate.title") };
@@ -13,21 +14,23 @@ export default function Page() {
   return screen(async (actor) => {
     const programme = await readProgramme(actor);
     return (
-      <ClimateScreen
-        town={programme.town}
-        saved={programme.climate}
-        profileId={programme.climateId}
-        profiles={PROFILES}
-        today={await readToday(actor)}
-        save={saveClimateAction}
-        service={
-          <WeatherService
-            mode={programme.weatherMode}
-            weather={await readWeather(actor)}
-            choose={setWeatherModeAction}
-          />
-        }
-      />
+      <ForChangers>
+        <ClimateScreen
+          town={programme.town}
+          saved={programme.climate}
+          profileId={programme.climateId}
+          profiles={PROFILES}
+          today={await readToday(actor)}
+          save={saveClimateAction}
+          service={
+            <WeatherService
+              mode={programme.weatherMode}
+              weather={await readWeather(actor)}
+              choose={setWeatherModeAction}
+            />
+          }
+        />
+      </ForChangers>
     );
   });
 }

@@ -2,18 +2,21 @@ import { chooseMixAction, removeMixAction, saveMixAction, saveSizesAction } from
 import { screen } from "@/app/screen";
 import { readMixes } from "@/server/mixes";
 import { Mixes } from "@/ui/mixes/mixes";
+import { ForChangers } from "@/ui/rights";
 import { t } from "@/ui/words/translate";
 
 export const metadata = { title: t("mixScreen.title") };
 
 export default function Page() {
   return screen(async (actor) => (
-    <Mixes
-      {...await readMixes(actor)}
-      choose={chooseMixAction}
-      save={saveMixAction}
-      remove={removeMixAction}
-      saveSizes={saveSizesAction}
-    />
+    <ForChangers>
+      <Mixes
+        {...await readMixes(actor)}
+        choose={chooseMixAction}
+        save={saveMixAction}
+        remove={removeMixAction}
+        saveSizes={saveSizesAction}
+      />
+    </ForChangers>
   ));
 }

@@ -15,6 +15,7 @@ import { SeasonAxis, SeasonLegend } from "@/ui/draw/strip";
 import { useActs } from "@/ui/palette/acts";
 import { Link } from "@/ui/primitives/link";
 import { WhenAsked } from "@/ui/primitives/when-asked";
+import { Only, useRights } from "@/ui/rights";
 import { useJudged } from "@/ui/use-judged";
 import { useLatest, useSame } from "@/ui/use-same";
 import { useWords } from "@/ui/words/use-words";
@@ -65,6 +66,7 @@ export function Bench({
 }: BenchProps) {
   const words = useWords();
   const { t, quantity } = words;
+  const { changes } = useRights();
   const judged = useJudged(plain, overrides);
   const { reference, setting } = judged;
   const place = (proposed: Plan) => findSpots(proposed, assessGarden(proposed, setting), setting);
@@ -83,6 +85,7 @@ export function Bench({
   });
   const { say, version } = saving;
   const save = () => {
+    if (!changes) return;
     setBefore(undefined);
     saving.save();
   };
@@ -112,7 +115,7 @@ export function Bench({
   };
   const { plant, addRow, plantBest } = handsOf(atHand);
   useActs([
-    { name: t("bench.save"), keys: "Ctrl S", run: save },
+    ...(changes ? [{ name: t("bench.save"), keys: "Ctrl S", run: save }] : []),
     { name: t("bench.undo"), keys: "Ctrl Z", run: undo },
     { name: t("bench.redo"), keys: "Ctrl Y", run: redo },
     { name: t("bench.addBag"), run: addRow },
@@ -139,15 +142,19 @@ export function Bench({
         <Totals garden={garden} sums={sums} />
         <div className="flex w-full items-center gap-2 overflow-x-auto lg:w-auto lg:shrink-0 print:hidden [&_button]:shrink-0 [&_button]:whitespace-nowrap">
           <p role="status" className="order-last shrink-0 text-note text-muted lg:order-first lg:max-w-36">
-            {saving.isDirty ? (
+            {!changes ? (
+              t("rights.tries")
+            ) : saving.isDirty ? (
               <b className="text-beet">▲ {t("bench.unsaved")}</b>
             ) : (
               saving.said || (version > 0 ? t("bench.savedState", { version }) : t("bench.never"))
             )}
           </p>
-          <Button look="solid" disabled={!saving.isDirty || saving.isBusy} onClick={save}>
-            {t("bench.save")}
-          </Button>
+          <Only may="changes">
+            <Button look="solid" disabled={!saving.isDirty || saving.isBusy} onClick={save}>
+              {t("bench.save")}
+            </Button>
+          </Only>
           <Button aria-label={t("bench.undo")} className="px-2" disabled={!canUndo} onClick={undo}>
             <Undo2 aria-hidden="true" className="size-4.5" />
           </Button>
@@ -169,16 +176,18 @@ export function Bench({
             />
           </WhenAsked>
           <Button onClick={addRow}>{t("bench.addBag")}</Button>
-          <WhenAsked trigger={propose}>
-            <Propose
-              trigger={propose}
-              plan={plan}
-              judged={judged}
-              today={today}
-              means={means}
-              onTake={tryOut}
-            />
-          </WhenAsked>
+          <Only may="changes">
+            <WhenAsked trigger={propose}>
+              <Propose
+                trigger={propose}
+                plan={plan}
+                judged={judged}
+                today={today}
+                means={means}
+                onTake={tryOut}
+              />
+            </WhenAsked>
+          </Only>
         </div>
       </div>
       <SavingNotices saving={saving} />

@@ -5,6 +5,7 @@ import type { Day } from "@/core/day";
 import type { Plan } from "@/core/plan";
 import type { Setting } from "@/core/setting";
 import { Button } from "@/ui/primitives/button";
+import { Only } from "@/ui/rights";
 import { useWords } from "@/ui/words/use-words";
 
 const Compare = lazy(async () => ({ default: (await import("./compare")).Compare }));
@@ -32,9 +33,11 @@ export function Trial({ before, plan, setting, today, isBusy, onSave, onBack }: 
         <p role="status" className="font-semibold">
           {t("propose.trial")}
         </p>
-        <Button look="solid" disabled={isBusy} onClick={onSave}>
-          {t("propose.trialSave")}
-        </Button>
+        <Only may="changes">
+          <Button look="solid" disabled={isBusy} onClick={onSave}>
+            {t("propose.trialSave")}
+          </Button>
+        </Only>
         <Button disabled={isBusy} onClick={onBack}>
           {t("propose.trialBack")}
         </Button>

@@ -10,6 +10,7 @@ import type { Outcome } from "@/core/problem";
 import { Button } from "@/ui/primitives/button";
 import { send } from "@/ui/primitives/send";
 import { format } from "@/ui/words/translate";
+import { useRights } from "@/ui/rights";
 import { useWords } from "@/ui/words/use-words";
 import { Compare } from "./compare";
 
@@ -26,6 +27,7 @@ interface VersionsProps {
 /** Earlier states of the plan, those set aside in a conflict too: named, held beside the plan as it is, and opened like any other change. */
 export function Versions({ trigger, earlier, plan, setting, today, onOpen, onName }: VersionsProps) {
   const { t } = useWords();
+  const { changes } = useRights();
   const router = useRouter();
   const [open, setOpen] = useState(true);
   const [beside, setBeside] = useState<string>();
@@ -75,6 +77,7 @@ export function Versions({ trigger, earlier, plan, setting, today, onOpen, onNam
               placeholder={t("bench.noName")}
               defaultValue={v.name}
               maxLength={80}
+              disabled={!changes}
               onBlur={(e) => e.target.value.trim() !== v.name && void rename(v.id, e.target.value)}
               className="min-h-9 w-36 border-rule border-line bg-card px-2 focus:border-ink"
             />

@@ -8,6 +8,7 @@ import type { GardenRecord } from "@/core/record";
 import type { Setting } from "@/core/setting";
 import { type Cause, causesOf, signsFor, type TroubleSign } from "@/core/trouble";
 import type { Weather } from "@/core/weather";
+import { Only } from "@/ui/rights";
 import { Button } from "@/ui/primitives/button";
 import { Caution } from "@/ui/primitives/caution";
 import { SelectField } from "@/ui/primitives/field";
@@ -110,9 +111,11 @@ export function Amiss({ garden, setting, today, records, tasks, weather, onWrite
           </ol>
           <Caution>{t("cautions.pesticide")}</Caution>
           <p className="mt-2 flex items-center gap-3">
-            <Button className="min-h-11" disabled={written} onClick={write}>
-              {t("amiss.write")}
-            </Button>
+            <Only may="writes">
+              <Button className="min-h-11" disabled={written} onClick={write}>
+                {t("amiss.write")}
+              </Button>
+            </Only>
             <span role="status" className="font-semibold">
               {written && `✓ ${t("amiss.written")}`}
             </span>

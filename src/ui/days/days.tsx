@@ -15,7 +15,7 @@ import { post, type Store, useOutbox } from "@/ui/offline/outbox";
 import { Button, buttonClass } from "@/ui/primitives/button";
 import { Link } from "@/ui/primitives/link";
 import { SheetLink } from "@/ui/kit/sheet-link";
-import { useSeesAll } from "@/ui/sees-all";
+import { useRights } from "@/ui/rights";
 import { useJudged } from "@/ui/use-judged";
 import { useWords } from "@/ui/words/use-words";
 import { Amiss } from "./amiss";
@@ -84,7 +84,7 @@ export function Days({
     () => waterByMonth(garden, setting, today, carriesLDay),
     [garden, setting, today, carriesLDay],
   );
-  const seesAll = useSeesAll();
+  const { seesAll } = useRights();
   const { waiting } = useOutbox();
   const [last, setLast] = useState<{ readonly what: string; readonly records: readonly GardenRecord[] }>();
   const [written, setWritten] = useState<ReadonlySet<string>>(new Set());

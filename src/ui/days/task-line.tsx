@@ -3,6 +3,7 @@ import type { Day } from "@/core/day";
 import { daysFrom, SETTLED_BY, stateOn, type Task } from "@/core/days";
 import type { RowView } from "@/core/garden";
 import { fillingOf } from "@/core/steps";
+import { Only } from "@/ui/rights";
 import { Button, buttonClass } from "@/ui/primitives/button";
 import { Link } from "@/ui/primitives/link";
 import { CautionLines } from "@/ui/verdict/caution-lines";
@@ -49,22 +50,24 @@ export function TaskLine({ task, row, today, isDone, logHref, onDone }: TaskLine
         </p>
       </div>
       {!isDone && state !== "coming" && SETTLED_BY[task.kind] && (
-        <span className="print:hidden">
-          {task.kind === "pick" ? (
-            <Link href={logHref} className={`${buttonClass("open")} min-h-11`}>
-              {t("days.didPick")}
-              <span className="sr-only"> {title}</span>
-            </Link>
-          ) : (
-            <Button className="min-h-11" onClick={onDone}>
-              {t("days.done")}
-              <span className="sr-only">
-                {" "}
-                {title}, {where}
-              </span>
-            </Button>
-          )}
-        </span>
+        <Only may="writes">
+          <span className="print:hidden">
+            {task.kind === "pick" ? (
+              <Link href={logHref} className={`${buttonClass("open")} min-h-11`}>
+                {t("days.didPick")}
+                <span className="sr-only"> {title}</span>
+              </Link>
+            ) : (
+              <Button className="min-h-11" onClick={onDone}>
+                {t("days.done")}
+                <span className="sr-only">
+                  {" "}
+                  {title}, {where}
+                </span>
+              </Button>
+            )}
+          </span>
+        </Only>
       )}
       {!isDone && state !== "coming" && row && (
         <div className="col-span-2">

@@ -3,6 +3,7 @@ import { carriedFor, stateOn, type Task } from "@/core/days";
 import type { RowView } from "@/core/garden";
 import type { Sizes } from "@/core/mix";
 import { fingerCm } from "@/core/water";
+import { Only } from "@/ui/rights";
 import { Button } from "@/ui/primitives/button";
 import { Caution } from "@/ui/primitives/caution";
 import { useWords } from "@/ui/words/use-words";
@@ -41,9 +42,11 @@ export function Watering({ tasks, today, sizes, isDone, rowOf, onDone }: Waterin
           </p>
         </div>
         {wants.length > 0 && (
-          <Button look="solid" className="min-h-11 print:hidden" onClick={() => onDone(wants)}>
-            {t("days.watered")}
-          </Button>
+          <Only may="writes">
+            <Button look="solid" className="min-h-11 print:hidden" onClick={() => onDone(wants)}>
+              {t("days.watered")}
+            </Button>
+          </Only>
         )}
       </div>
       <ul className="mt-1 text-note sm:columns-2">

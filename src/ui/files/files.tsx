@@ -6,6 +6,7 @@ import type { RowFault } from "@/core/exchange";
 import type { Outcome, Problem } from "@/core/problem";
 import { Button, buttonClass } from "@/ui/primitives/button";
 import { send } from "@/ui/primitives/send";
+import { Only } from "@/ui/rights";
 import { useWords } from "@/ui/words/use-words";
 import { FileField } from "./file-field";
 import { giveBack } from "./give-back";
@@ -48,12 +49,14 @@ export function Files({ takeIn, out, label, nameOf }: FilesProps) {
           </a>
         ))}
       </div>
-      <FileField
-        label={label}
-        accept=".csv,.json,text/csv,application/json"
-        failure={failure}
-        onFile={(file) => void read(file)}
-      />
+      <Only may="changes">
+        <FileField
+          label={label}
+          accept=".csv,.json,text/csv,application/json"
+          failure={failure}
+          onFile={(file) => void read(file)}
+        />
+      </Only>
       {report && (
         <div role="status" className="mt-2">
           <p className={`font-semibold ${report.faults.length > 0 ? "text-beet" : ""}`}>

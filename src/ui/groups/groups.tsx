@@ -9,6 +9,7 @@ import { TextField } from "@/ui/primitives/field";
 import { Link } from "@/ui/primitives/link";
 import { OutcomeLines } from "@/ui/primitives/outcome-lines";
 import { send } from "@/ui/primitives/send";
+import { Only } from "@/ui/rights";
 import { useWords } from "@/ui/words/use-words";
 
 interface Group {
@@ -63,21 +64,23 @@ export function Groups({ groups, save }: { groups: readonly Group[]; save: SaveG
           </li>
         ))}
       </ul>
-      <div className="mt-3 border-t-rule border-ink pt-3">
-        <TextField
-          label={t("groups.name")}
-          value={name}
-          maxLength={60}
-          problem={fields.name}
-          onChange={(e) => setName(e.target.value)}
-          className="max-w-sm"
-        />
-        <OutcomeLines done={false} failure={failure}>
-          <Button look="solid" onClick={() => void add()}>
-            {t("groups.add")}
-          </Button>
-        </OutcomeLines>
-      </div>
+      <Only may="changes">
+        <div className="mt-3 border-t-rule border-ink pt-3">
+          <TextField
+            label={t("groups.name")}
+            value={name}
+            maxLength={60}
+            problem={fields.name}
+            onChange={(e) => setName(e.target.value)}
+            className="max-w-sm"
+          />
+          <OutcomeLines done={false} failure={failure}>
+            <Button look="solid" onClick={() => void add()}>
+              {t("groups.add")}
+            </Button>
+          </OutcomeLines>
+        </div>
+      </Only>
     </div>
   );
 }

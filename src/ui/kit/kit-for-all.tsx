@@ -7,6 +7,7 @@ import type { Outcome } from "@/core/problem";
 import { JudgingSince } from "@/ui/primitives/judging-since";
 import { Link } from "@/ui/primitives/link";
 import { Pages } from "@/ui/primitives/pages";
+import { ForChangers, Only } from "@/ui/rights";
 import { useWords } from "@/ui/words/use-words";
 import { GroupPick } from "@/ui/groups/group-pick";
 import { itemWords } from "./item-words";
@@ -70,7 +71,9 @@ export function KitForAll({
                   saved: money(aloneMinor - togetherMinor),
                 })}
               </p>
-              <OrderTable order={order} stock={stock} save={saveStock} />
+              <ForChangers>
+                <OrderTable order={order} stock={stock} save={saveStock} />
+              </ForChangers>
             </>
           )}
         </section>
@@ -79,7 +82,9 @@ export function KitForAll({
             {t("kitAll.parcels")}
           </h2>
           <p className="mb-1 text-note text-muted">{t("kitAll.parcelsLead")}</p>
-          <Prints groupId={groupId} ask={askPrint} />
+          <Only may="changes">
+            <Prints groupId={groupId} ask={askPrint} />
+          </Only>
           <ul className="grid gap-x-6 sm:grid-cols-2">
             {parcels.map(({ householdId, code, name, lines }) => (
               <li key={householdId} className="break-inside-avoid border-t border-line py-2">

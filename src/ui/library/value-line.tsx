@@ -2,6 +2,7 @@
 
 import { lazy, Suspense, useState } from "react";
 import { dimensionOf, type LibraryValue, type Override } from "@/core/override";
+import { useRights } from "@/ui/rights";
 import { useWords } from "@/ui/words/use-words";
 import type { ValueActions } from "./value-actions";
 
@@ -28,6 +29,7 @@ interface LineProps extends ValueActions {
 /** What a thing is, as one line: its marks from least to most, what the programme has in their place and why, where they are from, and a way to change each. */
 export function ValueLine({ stem, shown, otherName, preview, override }: LineProps) {
   const { t, quantity, number } = useWords();
+  const { changes } = useRights();
   const [open, setOpen] = useState<string>();
   const said = (path: string): string =>
     path
@@ -65,13 +67,14 @@ export function ValueLine({ stem, shown, otherName, preview, override }: LinePro
               <span key={value.name} className="whitespace-nowrap">
                 <button
                   type="button"
+                  disabled={!changes}
                   aria-expanded={open === value.name}
                   aria-label={t("library.changeOf", {
                     value: part ? `${name}, ${part}` : name,
                     is: show(own?.value ?? value.value),
                   })}
                   onClick={() => setOpen(open === value.name ? undefined : value.name)}
-                  className="min-h-8 underline decoration-line decoration-2 underline-offset-3 hover:decoration-beet"
+                  className="min-h-8 underline decoration-line decoration-2 underline-offset-3 hover:decoration-beet disabled:no-underline"
                 >
                   {part && <span className="text-note text-muted">{part} </span>}
                   {own && <span className="text-muted line-through">{show(value.value)} </span>}

@@ -1,4 +1,5 @@
 import type { Due, RecordKind } from "@/core/record";
+import { Only } from "@/ui/rights";
 import { Button } from "@/ui/primitives/button";
 import { useWords } from "@/ui/words/use-words";
 import { KIND_OF, type LogPlanting } from "./planting";
@@ -39,13 +40,15 @@ export function DueNow({ due: list, nameOf, onTap, onPick }: DueNowProps) {
             </span>
           </span>
           {!isDone && (
-            <Button
-              className="min-h-11 shrink-0"
-              onClick={() => (task === "pick" ? onPick(planting) : onTap(planting, KIND_OF[task]))}
-            >
-              {t(`log.tap.${task}`)}
-              <span className="sr-only"> {nameOf(planting.id)}</span>
-            </Button>
+            <Only may="writes">
+              <Button
+                className="min-h-11 shrink-0"
+                onClick={() => (task === "pick" ? onPick(planting) : onTap(planting, KIND_OF[task]))}
+              >
+                {t(`log.tap.${task}`)}
+                <span className="sr-only"> {nameOf(planting.id)}</span>
+              </Button>
+            </Only>
           )}
         </li>
       ))}

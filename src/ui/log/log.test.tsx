@@ -3,6 +3,7 @@ import { act, fireEvent, within } from "@testing-library/react";
 import { beforeEach, expect, it, vi } from "vitest";
 import { show } from "@/testing/screen";
 import { id } from "@/testing/garden";
+import { RightsProvider } from "@/ui/rights";
 import { Log, type LogProps } from "./log";
 
 vi.mock("next/navigation", () => ({ useRouter: () => ({ refresh: vi.fn() }) }));
@@ -154,4 +155,32 @@ it("corrects what else a record said, and leads to each planting's story", async
   await act(async () => void fireEvent.click(getByRole("button", { name: "Save the correction" })));
   await vi.waitFor(() => expect(sent()).toHaveLength(1));
   expect(sent()[0]).toMatchObject({ supersedes: id(20), detail: { variety: "Black Magic", packetDays: 65 } });
+});
+
+it("shows whoever only reads what is due and what happened, and nothing to press", () => {
+  const log = (
+    <Log
+      {...{
+        householdId: "h",
+        title: "Log",
+        today: TODAY,
+        plantings: [kale, beans],
+        times: 1,
+        hasMore: false,
+      }}
+      {...{ records: [record(1, { note: "slugs at the rim" })], cameIn: [], store: vi.fn() }}
+    />
+  );
+  const names = (of: ReturnType<typeof show>) =>
+    of.queryAllByRole("button").map((b) => (b.textContent ?? "").trim());
+  const pressed = /Save record|Planted|Correct|Strike|watered/i;
+  const writer = show(log);
+  expect(names(writer).filter((name) => pressed.test(name)).length).toBeGreaterThan(3);
+  writer.unmount();
+  const reader = show(
+    <RightsProvider value={{ seesAll: true, changes: false, writes: false }}>{log}</RightsProvider>,
+  );
+  expect(names(reader).filter((name) => pressed.test(name))).toEqual([]);
+  expect(reader.text()).toContain("slugs at the rim");
+  expect(reader.text()).toContain("You may look here.");
 });

@@ -7,6 +7,7 @@ import { dayProblem, type GardenRecord, type RecordKind, type RecordTyped } from
 import { Button, buttonClass } from "@/ui/primitives/button";
 import { Link } from "@/ui/primitives/link";
 import { post, sendWaiting, type Store, useOutbox } from "@/ui/offline/outbox";
+import { useRights } from "@/ui/rights";
 import { useWords } from "@/ui/words/use-words";
 import { CameIn } from "./came-in";
 import { DueNow } from "./due-now";
@@ -53,6 +54,7 @@ export function Log({
   store,
 }: LogProps) {
   const words = useWords();
+  const { writes } = useRights();
   const { t, crop, bag, day, quantity, problem } = words;
   const router = useRouter();
   const { waiting } = useOutbox();
@@ -185,7 +187,8 @@ export function Log({
         <h1 className="text-title font-bold">{title}</h1>
         <p className="mb-3 text-muted">{t("log.lead")}</p>
         <Waiting waiting={mine} onSend={() => void sendNow()} aboutOf={aboutOf} problem={problem} />
-        {standing.length > 1 && (
+        {!writes && <p className="mb-3 font-semibold">{t("rights.reads")}</p>}
+        {writes && standing.length > 1 && (
           <p className="mb-3 flex flex-wrap items-center gap-3">
             <Button className="min-h-11" onClick={() => void waterAll()}>
               {t("log.allWatered")}
@@ -203,33 +206,37 @@ export function Log({
             document.getElementById("entry")?.querySelector<HTMLInputElement>("input[name=amount]")?.focus();
           }}
         />
-        <section
-          id="entry"
-          aria-label={correcting ? t("log.correcting", { day: day(correcting.on) }) : t("log.entry")}
-          className="scroll-mt-4 border-rule border-ink p-4 print:hidden"
-        >
-          {correcting && (
-            <h2 className="mb-2 font-bold text-beet">▲ {t("log.correcting", { day: day(correcting.on) })}</h2>
-          )}
-          <RecordEntry
-            start={start}
-            today={today}
-            plantings={plantings.map((p) => ({ id: p.id, name: nameOf(p.id) }))}
-            saveLabel={correcting ? t("log.saveCorrection") : t("log.save")}
-            onRecord={onRecord}
-            check={({ isOfRow: _, ...read }) =>
-              dayProblem({ ...read, supersedes: correcting?.id ?? null }, { today, records })
-            }
-            onCancel={
-              correcting
-                ? () => {
-                    setCorrecting(undefined);
-                    setStart(blank(pressing?.id ?? "", today));
-                  }
-                : undefined
-            }
-          />
-        </section>
+        {writes && (
+          <section
+            id="entry"
+            aria-label={correcting ? t("log.correcting", { day: day(correcting.on) }) : t("log.entry")}
+            className="scroll-mt-4 border-rule border-ink p-4 print:hidden"
+          >
+            {correcting && (
+              <h2 className="mb-2 font-bold text-beet">
+                ▲ {t("log.correcting", { day: day(correcting.on) })}
+              </h2>
+            )}
+            <RecordEntry
+              start={start}
+              today={today}
+              plantings={plantings.map((p) => ({ id: p.id, name: nameOf(p.id) }))}
+              saveLabel={correcting ? t("log.saveCorrection") : t("log.save")}
+              onRecord={onRecord}
+              check={({ isOfRow: _, ...read }) =>
+                dayProblem({ ...read, supersedes: correcting?.id ?? null }, { today, records })
+              }
+              onCancel={
+                correcting
+                  ? () => {
+                      setCorrecting(undefined);
+                      setStart(blank(pressing?.id ?? "", today));
+                    }
+                  : undefined
+              }
+            />
+          </section>
+        )}
         <p role="status" className="mt-2 flex min-h-11 flex-wrap items-center gap-3 font-semibold">
           {last && (
             <>
@@ -293,8 +300,7 @@ export function Log({
           householdId={householdId}
           records={records}
           aboutOf={aboutOf}
-          onCorrect={onCorrect}
-          onStrike={onStrike}
+          {...(writes && { onCorrect, onStrike })}
         />
         {hasMore && (
           <Link

@@ -18,6 +18,7 @@ import { Food } from "@/ui/verdict/food";
 import { MethodLine } from "@/ui/verdict/method-line";
 import { Verdict } from "@/ui/verdict/verdict";
 import { usePanelFocus } from "@/ui/primitives/use-panel-focus";
+import { Only } from "@/ui/rights";
 import { useWords } from "@/ui/words/use-words";
 
 interface PanelProps {
@@ -104,14 +105,16 @@ export function MatchPanel({
       {placing && !placing.isFree && !isDone && (
         <Taken placing={placing} bagName={nameOf} onSowOn={onSowOn} onBag={onBag} />
       )}
-      <Button
-        look={placing && !placing.isFree ? "open" : "solid"}
-        className="mb-3 min-h-11 w-full"
-        disabled={saving || isDone || (fit.plants === 0 && !fit.sown)}
-        onClick={onPick}
-      >
-        {t(isDone ? "match.isIn" : placing && !placing.isFree ? "match.pickAnyway" : "match.pick")}
-      </Button>
+      <Only may="changes">
+        <Button
+          look={placing && !placing.isFree ? "open" : "solid"}
+          className="mb-3 min-h-11 w-full"
+          disabled={saving || isDone || (fit.plants === 0 && !fit.sown)}
+          onClick={onPick}
+        >
+          {t(isDone ? "match.isIn" : placing && !placing.isFree ? "match.pickAnyway" : "match.pick")}
+        </Button>
+      </Only>
       {failure && (
         <p role="alert" className="mb-3 font-semibold text-beet">
           ✕ {problem(failure)}

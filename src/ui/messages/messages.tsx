@@ -8,6 +8,7 @@ import { SelectField, TextField } from "@/ui/primitives/field";
 import { OutcomeLines } from "@/ui/primitives/outcome-lines";
 import { Pages } from "@/ui/primitives/pages";
 import { send } from "@/ui/primitives/send";
+import { ForChangers } from "@/ui/rights";
 import { useWords } from "@/ui/words/use-words";
 
 export interface MessagesProps {
@@ -46,8 +47,10 @@ export function Messages({ messages, phones, page, hasMore, receive, remind }: M
           <h1 className="text-title font-bold">{t("messages.title")}</h1>
           <p className="text-muted">{t("messages.lead")}</p>
         </div>
-        <Phone phones={phones} receive={receive} />
-        <Reminders remind={remind} />
+        <ForChangers>
+          <Phone phones={phones} receive={receive} />
+          <Reminders remind={remind} />
+        </ForChangers>
       </div>
       <section aria-labelledby="boxes" className="min-w-0">
         <h2 id="boxes" className="border-t-rule border-ink pt-1.5 text-lg font-bold">

@@ -4,11 +4,14 @@ import type { GardenRecord } from "@/core/record";
 import { id } from "@/testing/garden";
 
 const kept = new Map<string, string>();
-vi.stubGlobal("localStorage", {
-  getItem: (key: string) => kept.get(key) ?? null,
-  setItem: (key: string, value: string) => kept.set(key, value),
-  removeItem: (key: string) => kept.delete(key),
-});
+const stubStorage = () =>
+  vi.stubGlobal("localStorage", {
+    getItem: (key: string) => kept.get(key) ?? null,
+    setItem: (key: string, value: string) => kept.set(key, value),
+    removeItem: (key: string) => kept.delete(key),
+  });
+stubStorage();
+beforeEach(stubStorage);
 // The outbox takes the storage that it finds when it is first asked for: others may have done so before.
 vi.resetModules();
 const { discard, openOutbox, post, sendWaiting } = await import("./outbox");

@@ -6,6 +6,7 @@ import { type Pooled } from "@/core/kit";
 import type { Outcome } from "@/core/problem";
 import { TextField } from "@/ui/primitives/field";
 import { JudgingSince } from "@/ui/primitives/judging-since";
+import { ForChangers } from "@/ui/rights";
 import { useWords } from "@/ui/words/use-words";
 import { Files, type TakeIn } from "@/ui/files/files";
 import { itemWords } from "@/ui/kit/item-words";
@@ -107,92 +108,94 @@ export function Prices({
         onChange={(e) => setFind(e.target.value)}
         className="mb-3 max-w-60"
       />
-      <div className="grid gap-x-8 gap-y-5 xl:grid-cols-[minmax(0,1fr)_24rem]">
-        {crops.length > 0 && (
-          <section aria-labelledby="prices-crops" className="min-w-0">
-            <h2 id="prices-crops" className="border-t-rule border-ink pt-2 text-lg font-bold">
-              {t("prices.crops")}
-            </h2>
-            {bought("packet")}
-            <table className="w-full text-note max-sm:block">
-              <thead className="max-sm:sr-only">
-                <tr className="text-left text-fine text-muted">
-                  <th scope="col">{t("prices.crop")}</th>
-                  {CROP_GROUPS.map((group) => (
-                    <th key={group} scope="col" className="pr-2 font-semibold">
-                      {t(`prices.groups.${group}`)}
-                      <span className="block font-normal">{t(`prices.groupLead.${group}`)}</span>
-                    </th>
-                  ))}
-                </tr>
-              </thead>
-              <tbody className="max-sm:block">
-                {crops.map((c) => (
-                  <tr key={c.id} className="border-t border-line max-sm:block max-sm:py-1">
-                    <th scope="row" className="pr-2 text-left max-sm:block">
-                      {c.name}
-                    </th>
+      <ForChangers>
+        <div className="grid gap-x-8 gap-y-5 xl:grid-cols-[minmax(0,1fr)_24rem]">
+          {crops.length > 0 && (
+            <section aria-labelledby="prices-crops" className="min-w-0">
+              <h2 id="prices-crops" className="border-t-rule border-ink pt-2 text-lg font-bold">
+                {t("prices.crops")}
+              </h2>
+              {bought("packet")}
+              <table className="w-full text-note max-sm:block">
+                <thead className="max-sm:sr-only">
+                  <tr className="text-left text-fine text-muted">
+                    <th scope="col">{t("prices.crop")}</th>
                     {CROP_GROUPS.map((group) => (
-                      <td key={group} className="py-1 pr-2 max-sm:flex max-sm:items-center max-sm:gap-2">
-                        <span aria-hidden="true" className="w-28 text-fine text-muted sm:hidden">
-                          {t(`prices.groups.${group}`)}
-                        </span>
-                        {cell(named.find((i) => i.group === group && i.id === c.id))}
-                      </td>
+                      <th key={group} scope="col" className="pr-2 font-semibold">
+                        {t(`prices.groups.${group}`)}
+                        <span className="block font-normal">{t(`prices.groupLead.${group}`)}</span>
+                      </th>
                     ))}
                   </tr>
-                ))}
-              </tbody>
-            </table>
-          </section>
-        )}
-        {things.length + gear.length > 0 && (
-          <section aria-labelledby="prices-things">
-            <h2 id="prices-things" className="border-t-rule border-ink pt-2 text-lg font-bold">
-              {t("prices.things")}
-            </h2>
-            {bought("mix")}
-            <ul>
-              {things.map((i) => {
-                const price = prices[i.item];
-                const seasons = lives[i.id];
-                return (
-                  <li
-                    key={i.item}
-                    className="flex flex-wrap items-center justify-between gap-2 border-t border-line py-1 text-note"
-                  >
-                    <span>
-                      {i.name}
-                      {i.group === "bag" && price && seasons && price.minor > 0 && (
-                        <span className="block text-sm text-muted">
-                          {t("prices.aSeason", { money: money(price.minor / seasons), seasons })}
-                        </span>
-                      )}
-                    </span>
-                    {cell(i)}
-                  </li>
-                );
-              })}
-            </ul>
-            {gear.length > 0 && (
-              <>
-                <h2 className="mt-4 border-t-rule border-ink pt-2 text-lg font-bold">{t("prices.gear")}</h2>
-                <ul>
-                  {gear.map((i) => (
+                </thead>
+                <tbody className="max-sm:block">
+                  {crops.map((c) => (
+                    <tr key={c.id} className="border-t border-line max-sm:block max-sm:py-1">
+                      <th scope="row" className="pr-2 text-left max-sm:block">
+                        {c.name}
+                      </th>
+                      {CROP_GROUPS.map((group) => (
+                        <td key={group} className="py-1 pr-2 max-sm:flex max-sm:items-center max-sm:gap-2">
+                          <span aria-hidden="true" className="w-28 text-fine text-muted sm:hidden">
+                            {t(`prices.groups.${group}`)}
+                          </span>
+                          {cell(named.find((i) => i.group === group && i.id === c.id))}
+                        </td>
+                      ))}
+                    </tr>
+                  ))}
+                </tbody>
+              </table>
+            </section>
+          )}
+          {things.length + gear.length > 0 && (
+            <section aria-labelledby="prices-things">
+              <h2 id="prices-things" className="border-t-rule border-ink pt-2 text-lg font-bold">
+                {t("prices.things")}
+              </h2>
+              {bought("mix")}
+              <ul>
+                {things.map((i) => {
+                  const price = prices[i.item];
+                  const seasons = lives[i.id];
+                  return (
                     <li
                       key={i.item}
                       className="flex flex-wrap items-center justify-between gap-2 border-t border-line py-1 text-note"
                     >
-                      {i.name}
+                      <span>
+                        {i.name}
+                        {i.group === "bag" && price && seasons && price.minor > 0 && (
+                          <span className="block text-sm text-muted">
+                            {t("prices.aSeason", { money: money(price.minor / seasons), seasons })}
+                          </span>
+                        )}
+                      </span>
                       {cell(i)}
                     </li>
-                  ))}
-                </ul>
-              </>
-            )}
-          </section>
-        )}
-      </div>
+                  );
+                })}
+              </ul>
+              {gear.length > 0 && (
+                <>
+                  <h2 className="mt-4 border-t-rule border-ink pt-2 text-lg font-bold">{t("prices.gear")}</h2>
+                  <ul>
+                    {gear.map((i) => (
+                      <li
+                        key={i.item}
+                        className="flex flex-wrap items-center justify-between gap-2 border-t border-line py-1 text-note"
+                      >
+                        {i.name}
+                        {cell(i)}
+                      </li>
+                    ))}
+                  </ul>
+                </>
+              )}
+            </section>
+          )}
+        </div>
+      </ForChangers>
       <Files
         takeIn={takeIn}
         label={t("prices.takeIn")}

@@ -13,6 +13,7 @@ import { Link } from "@/ui/primitives/link";
 import { Pages } from "@/ui/primitives/pages";
 import { send } from "@/ui/primitives/send";
 import { Progress } from "@/ui/primitives/progress";
+import { Only } from "@/ui/rights";
 import { useWords } from "@/ui/words/use-words";
 
 /** One household in the list: how far its proposal is, and what it comes to. */
@@ -99,16 +100,18 @@ export function Proposals({ start, today, ask, read, take, takeBack }: Proposals
       <h1 className="text-title font-bold">{t("proposals.title")}</h1>
       <p className="mb-3 text-muted">{t("proposals.lead")}</p>
       <div className="flex flex-wrap items-end gap-3">
-        <SelectField label={t("proposals.aim")} value={aim} onChange={(e) => setAim(e.target.value as Aim)}>
-          {AIMS.map((a) => (
-            <option key={a} value={a}>
-              {t(`propose.aims.${a}`)}
-            </option>
-          ))}
-        </SelectField>
-        <Button look="solid" className="min-h-10" disabled={open > 0} onClick={() => void begin()}>
-          {t("proposals.start")}
-        </Button>
+        <Only may="changes">
+          <SelectField label={t("proposals.aim")} value={aim} onChange={(e) => setAim(e.target.value as Aim)}>
+            {AIMS.map((a) => (
+              <option key={a} value={a}>
+                {t(`propose.aims.${a}`)}
+              </option>
+            ))}
+          </SelectField>
+          <Button look="solid" className="min-h-10" disabled={open > 0} onClick={() => void begin()}>
+            {t("proposals.start")}
+          </Button>
+        </Only>
         {asked > 0 && (
           <p role="status" className="flex items-center gap-2">
             <Progress label={t("propose.progress")} done={asked - open} of={asked} className="w-40" />
@@ -190,10 +193,12 @@ function ProposalLine({ line, today, done, onDecide }: LineProps) {
             </span>
           )}
           {done === "taken" && (
-            <Button onClick={() => onDecide("tookBack")}>
-              {t("proposals.back")}
-              <span className="sr-only"> {line.name}</span>
-            </Button>
+            <Only may="changes">
+              <Button onClick={() => onDecide("tookBack")}>
+                {t("proposals.back")}
+                <span className="sr-only"> {line.name}</span>
+              </Button>
+            </Only>
           )}
           {figures && !done && !line.stale && (
             <>
@@ -201,10 +206,12 @@ function ProposalLine({ line, today, done, onDecide }: LineProps) {
                 {t("proposals.look")}
                 <span className="sr-only"> {line.name}</span>
               </Link>
-              <Button onClick={() => onDecide("taken")}>
-                {t("proposals.take")}
-                <span className="sr-only"> {line.name}</span>
-              </Button>
+              <Only may="changes">
+                <Button onClick={() => onDecide("taken")}>
+                  {t("proposals.take")}
+                  <span className="sr-only"> {line.name}</span>
+                </Button>
+              </Only>
             </>
           )}
           <Link href={`/house/${line.householdId}/bench`} className={buttonClass("quiet")}>

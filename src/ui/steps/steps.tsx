@@ -18,7 +18,7 @@ import { BagTop } from "@/ui/draw/top";
 import { post, type Store, useOutbox } from "@/ui/offline/outbox";
 import { Button, buttonClass } from "@/ui/primitives/button";
 import { Link } from "@/ui/primitives/link";
-import { useSeesAll } from "@/ui/sees-all";
+import { Only, useRights } from "@/ui/rights";
 import { useJudged } from "@/ui/use-judged";
 import { CautionLines } from "@/ui/verdict/caution-lines";
 import { useWords } from "@/ui/words/use-words";
@@ -71,7 +71,7 @@ export function Steps({
   );
   // Cards keep their places while they are worked through.
   const [first] = useState(cards);
-  const seesAll = useSeesAll();
+  const { seesAll } = useRights();
   const { waiting } = useOutbox();
   const [written, setWritten] = useState<ReadonlySet<string>>(new Set());
   const current = new Set(cards.map(({ id }) => id));
@@ -257,17 +257,19 @@ function Card({
             {note && <p className="text-note font-semibold">{note}</p>}
             <CautionLines cautions={cautions} />
             <p className="mt-2 flex flex-wrap items-center gap-3 print:hidden">
-              <Button
-                look="solid"
-                className="min-h-11"
-                onClick={() => {
-                  clear();
-                  onDone();
-                }}
-              >
-                {t("steps.done")}
-                <span className="sr-only"> {name}</span>
-              </Button>
+              <Only may="writes">
+                <Button
+                  look="solid"
+                  className="min-h-11"
+                  onClick={() => {
+                    clear();
+                    onDone();
+                  }}
+                >
+                  {t("steps.done")}
+                  <span className="sr-only"> {name}</span>
+                </Button>
+              </Only>
               <span className="text-note text-muted">{t("steps.stepOf", { done, all: steps.length })}</span>
             </p>
           </div>

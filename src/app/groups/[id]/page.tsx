@@ -10,6 +10,7 @@ import { Members } from "@/ui/groups/members";
 import { TogetherSession } from "@/ui/groups/session";
 import { buttonClass } from "@/ui/primitives/button";
 import { Link } from "@/ui/primitives/link";
+import { ForChangers } from "@/ui/rights";
 import { t } from "@/ui/words/translate";
 import { wordsFor } from "@/ui/words/words-for";
 
@@ -43,14 +44,16 @@ export default async function Page({ params }: PageProps<"/groups/[id]">) {
             </Link>
           </p>
         </div>
-        <Members
-          group={{ id, name: group.name, meetsOn: group.meetsOn }}
-          members={group.members}
-          today={today}
-          save={saveGroupAction}
-          place={placeInGroupAction}
-          part={removeGroupAction}
-        />
+        <ForChangers>
+          <Members
+            group={{ id, name: group.name, meetsOn: group.meetsOn }}
+            members={group.members}
+            today={today}
+            save={saveGroupAction}
+            place={placeInGroupAction}
+            part={removeGroupAction}
+          />
+        </ForChangers>
         <TogetherSession session={sessionOf(members, on)} on={on} sizes={sizes} words={words} />
         <Lessons
           lessons={lessonsOf(members, group.meetsOn, today)}

@@ -11,6 +11,7 @@ import { climateOf } from "@/server/town";
 import { Doorstep } from "@/ui/doorstep/doorstep";
 import { Phone } from "@/ui/doorstep/phone";
 import { PutAway } from "@/ui/doorstep/put-away";
+import { ForChangers } from "@/ui/rights";
 import { SchoolsForm } from "@/ui/schools/schools";
 import { t } from "@/ui/words/translate";
 
@@ -22,7 +23,7 @@ export default async function Page({ params }: PageProps<"/house/[id]/doorstep">
     const programme = await readProgramme(actor);
 
     return (
-      <>
+      <ForChangers>
         <Doorstep
           title={`${household.code} ${household.name}`}
           start={typedSurvey(household, programme.currency)}
@@ -53,7 +54,7 @@ export default async function Page({ params }: PageProps<"/house/[id]/doorstep">
             leave={leaveAction.bind(null, household.id)}
           />
         </section>
-      </>
+      </ForChangers>
     );
   });
 }

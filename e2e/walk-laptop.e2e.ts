@@ -1,0 +1,3 @@
+import { walkThrough } from "./walk";
+
+walkThrough(1280, 800);

@@ -1,0 +1,3 @@
+import { walkThrough } from "./walk";
+
+walkThrough(390, 844);
