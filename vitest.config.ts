@@ -4,7 +4,7 @@ import { defineConfig } from "vitest/config";
 export default defineConfig({
   resolve: { alias: { "@": fileURLToPath(new URL("./src", import.meta.url)) } },
   test: {
-    // All of a small machine; more at once than two only makes browsers wait for each other.
+    // A small machine has two cores. Browser files wait a good part of their time, so a third keeps both at work.
     maxWorkers: 2,
     projects: [
       {
@@ -32,6 +32,7 @@ export default defineConfig({
         extends: true,
         test: {
           name: "browser",
+          maxWorkers: 3,
           include: ["e2e/**/*.e2e.ts"],
           setupFiles: ["e2e/own-app.ts"],
           testTimeout: 120_000,

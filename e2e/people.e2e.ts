@@ -263,7 +263,7 @@ it("shows whoever only reads what there is, and no way to change it", async () =
   const { page, context } = await phoneOf("desk");
   const id = await houseOf(page, "Orvane");
   const may =
-    /^(Save|Add |Put |Send |Take |Propose|Sown|Planted|Picked|Done|All .*watered|Strike|Correct|Remove)/;
+    /^(Save|Add (?!a bag)|Put |Send |Take |Propose|Sown|Planted|Picked|Done|All .*watered|Strike|Correct|Remove)/;
   const offered = () =>
     page.$$eval("main button:not(:disabled), main input[type=submit]:not(:disabled)", (all) =>
       all.map((b) => b.textContent?.trim() ?? ""),

@@ -80,9 +80,10 @@ async function suite(projects, env) {
 
 try {
   checkNode();
-  await ensureDebian("postgresql", hasPostgres);
-  await ensureDebian("chromium", () => existsSync(CHROMIUM));
-  await ensurePackages();
+  await Promise.all([
+    ensureDebian("postgresql", hasPostgres).then(() => ensureDebian("chromium", () => existsSync(CHROMIUM))),
+    ensurePackages(),
+  ]);
   // The types of routes are made before types are checked; the rest goes two at a time, which is all of a small machine.
   await check("route types", () => tool("next/dist/bin/next", "typegen"));
   const left = [...CHECKS];
@@ -94,9 +95,9 @@ try {
   };
   await Promise.all([lane(), lane()]);
   await suite(["unit"], {});
-  await ensureBuild();
   const database = await throwawayDatabase();
   try {
+    await ensureBuild();
     const env = { DATABASE_URL: database.url, PIP_ROW_TODAY: DEMO_DAY, PIP_ROW_DEMO: "1", CHROMIUM };
     await suite(["server", "browser"], env);
   } finally {

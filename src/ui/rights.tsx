@@ -1,6 +1,7 @@
 "use client";
 
 import { createContext, type ReactNode, useContext } from "react";
+import { cn } from "@/ui/primitives/cn";
 import { useWords } from "@/ui/words/use-words";
 
 /** What whoever looks may do; the server holds to it whatever a screen offers. */
@@ -23,12 +24,17 @@ export const Only = ({ may, children }: { may: keyof Rights; children: ReactNode
   useRights()[may] ? children : null;
 
 /** A form of the programme's: whoever may only look sees what it holds, and who changes it. */
-export function ForChangers({ children }: { children: ReactNode }) {
+export function ForChangers({ children, className }: { children: ReactNode; className?: string }) {
   const { t } = useWords();
   if (useRights().changes) return children;
   return (
     <>
-      <p className="m-4 mb-0 border-l-4 border-line bg-card px-3 py-1.5 text-note font-semibold">
+      <p
+        className={cn(
+          "my-2 w-fit border-l-4 border-line bg-card px-3 py-1.5 text-note font-semibold",
+          className,
+        )}
+      >
         {t("rights.looks")}
       </p>
       <fieldset disabled className="contents">

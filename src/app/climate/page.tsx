@@ -14,7 +14,7 @@ export default function Page() {
   return screen(async (actor) => {
     const programme = await readProgramme(actor);
     return (
-      <ForChangers>
+      <ForChangers className="mx-4 lg:mx-6">
         <ClimateScreen
           town={programme.town}
           saved={programme.climate}

@@ -9,7 +9,7 @@ export const metadata = { title: t("mixScreen.title") };
 
 export default function Page() {
   return screen(async (actor) => (
-    <ForChangers>
+    <ForChangers className="mx-4 lg:mx-6">
       <Mixes
         {...await readMixes(actor)}
         choose={chooseMixAction}

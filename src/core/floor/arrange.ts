@@ -1,4 +1,4 @@
-import { loadRound } from "./faults";
+import { areaM2, kgOn, squareRound } from "./faults";
 import { type Box, boxOf, doorBox, type Placed, shared, type Spot, TOUCH_CM2 } from "./floor";
 import type { Floor } from "../place";
 import { outOfReach } from "./reach";
@@ -19,9 +19,32 @@ function* places(floor: Floor, shape: Placed["shape"]): Generator<Spot> {
   }
 }
 
-/** kg/m² by which the squares round bags are over a floor's limit, all together. */
-function excess(floor: Floor, bags: readonly Placed[], limitKgM2: number): number {
-  return bags.reduce((sum, bag) => sum + Math.max(0, loadRound(floor, bag, bags).kgM2 - limitKgM2), 0);
+/** Sums that differ by less are alike, kg/m²: they were added in another order. */
+const ALIKE = 1e6;
+
+/**
+ * By how much a bag would add to what is over a floor's limit: on the square round itself, and on those round the bags
+ * that stand already.
+ *
+ * @returns of a spot for the bag, kg/m²
+ */
+function excessBy(floor: Floor, standing: readonly Placed[], limitKgM2: number): (bag: Placed) => number {
+  const over = (kg: number, square: Box) => Math.max(0, kg / areaM2(square) - limitKgM2);
+  const kgRound = (square: Box) => standing.reduce((sum, bag) => sum + kgOn(square, bag), 0);
+  const squares = standing.map((bag) => {
+    const square = squareRound(floor, bag);
+    const kg = kgRound(square);
+    return { square, kg, over: over(kg, square) };
+  });
+  return (bag) => {
+    if (limitKgM2 === Number.POSITIVE_INFINITY) return 0;
+    const own = squareRound(floor, bag);
+    const beside = squares.reduce(
+      (sum, { square, kg, over: was }) => sum + over(kg + kgOn(square, bag), square) - was,
+      0,
+    );
+    return Math.round((over(kgRound(own) + kgOn(own, bag), own) + beside) * ALIKE) / ALIKE;
+  };
 }
 
 /**
@@ -51,12 +74,10 @@ export function arrange(
     });
   for (const bag of bags.filter((b) => b.spot === undefined).sort((a, b) => size(b) - size(a))) {
     const clear = [...places(floor, bag.shape)].filter((spot) => isClear(known(boxOf(bag.shape, spot))));
+    const excess = excessBy(floor, standing, limitKgM2);
     // Sorting keeps the order of places that are alike, the open side first.
     const byLoad = clear
-      .map((spot) => ({
-        placed: { ...bag, spot },
-        over: excess(floor, [...standing, { ...bag, spot }], limitKgM2),
-      }))
+      .map((spot) => ({ placed: { ...bag, spot }, over: excess({ ...bag, spot }) }))
       .sort((a, b) => a.over - b.over);
     const best = byLoad.find(({ placed }) => outOfReach(floor, [...standing, placed]).length === 0);
     if (!best) continue;

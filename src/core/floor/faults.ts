@@ -12,23 +12,33 @@ export type Fault =
 /** A single load counts over a square of 2.5 ft: ASCE 7, section 4.4 (from memory); so do all bags that stand on it together. */
 const SQUARE_CM = 76.2;
 
-/** Load on the square round a bag, with its part of every bag that stands on it; kept on the floor where the bag stands at its edge. */
+/** The square round a bag on which its load counts, kept on the floor where the bag stands at its edge. */
+export function squareRound(floor: Floor, { spot }: Placed): Box {
+  const side = (length: number) => Math.min(SQUARE_CM, length);
+  const start = (at: number, length: number) =>
+    Math.min(Math.max(0, at - side(length) / 2), length - side(length));
+  const [x0, y0] = [start(spot.xCm, floor.lengthCm), start(spot.yCm, floor.widthCm)];
+  return { x0, x1: x0 + side(floor.lengthCm), y0, y1: y0 + side(floor.widthCm) };
+}
+
+/** The part of a bag that stands on a square, kg. */
+export function kgOn(square: Box, bag: Placed): number {
+  const box = boxOf(bag.shape, bag.spot);
+  return box ? bag.wetKg * (shared(box, square) / ((box.x1 - box.x0) * (box.y1 - box.y0))) : 0;
+}
+
+export const areaM2 = (box: Box): number => ((box.x1 - box.x0) * (box.y1 - box.y0)) / 10_000;
+
+/** Load on the square round a bag, with its part of every bag that stands on it. */
 export function loadRound(
   floor: Floor,
   bag: Placed,
   bags: readonly Placed[],
   limitKgM2?: number,
 ): { kgM2: number; grade: LoadGrade } {
-  const side = (length: number) => Math.min(SQUARE_CM, length);
-  const start = (at: number, length: number) =>
-    Math.min(Math.max(0, at - side(length) / 2), length - side(length));
-  const [x0, y0] = [start(bag.spot.xCm, floor.lengthCm), start(bag.spot.yCm, floor.widthCm)];
-  const square: Box = { x0, x1: x0 + side(floor.lengthCm), y0, y1: y0 + side(floor.widthCm) };
-  const kg = bags.reduce((sum, other) => {
-    const box = boxOf(other.shape, other.spot);
-    return box ? sum + other.wetKg * (shared(box, square) / ((box.x1 - box.x0) * (box.y1 - box.y0))) : sum;
-  }, 0);
-  const { kgM2, grade } = loadOn(kg, ((square.x1 - square.x0) * (square.y1 - square.y0)) / 10_000, limitKgM2);
+  const square = squareRound(floor, bag);
+  const kg = bags.reduce((sum, other) => sum + kgOn(square, other), 0);
+  const { kgM2, grade } = loadOn(kg, areaM2(square), limitKgM2);
   return { kgM2, grade };
 }
 

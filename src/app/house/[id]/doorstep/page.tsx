@@ -23,7 +23,7 @@ export default async function Page({ params }: PageProps<"/house/[id]/doorstep">
     const programme = await readProgramme(actor);
 
     return (
-      <ForChangers>
+      <ForChangers className="mx-4 lg:mx-6">
         <Doorstep
           title={`${household.code} ${household.name}`}
           start={typedSurvey(household, programme.currency)}
