@@ -58,6 +58,7 @@ export function sideRings(shape: BagShape): SideRing[] {
   }));
 }
 
+/** Planting holes in the sides of a bag, all rings together. */
 export const sideHoles = (shape: BagShape): number =>
   sideRings(shape).reduce((sum, ring) => sum + ring.holes, 0);
 

@@ -89,5 +89,6 @@ export function spellFrom(climate: Climate, day: Day, byC: number): Climate {
   return { ...climate, lowC: shifted(climate.lowC), highC: shifted(climate.highC) };
 }
 
+/** Usual lowest and highest of a day, °C. */
 export const temperatureOn = (climate: Climate, day: Day): DayTemperature =>
   temperatures(climate)(dayNumber(day));

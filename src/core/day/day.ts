@@ -50,6 +50,7 @@ export function dayOf(number: number): Day {
   return day;
 }
 
+/** The day so many days later; earlier for fewer than none. */
 export const addDays = (day: Day, days: number): Day => dayOf(dayNumber(day) + days);
 
 /** Days from `from` to `to`; negative when `to` is earlier. */

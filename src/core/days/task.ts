@@ -102,6 +102,7 @@ export function carriedFor(
 /** How a task stands on a day: late once its days are over, due in them, and to come before. */
 export type TaskState = "late" | "due" | "coming";
 
+/** Whether a task is late, due or still to come on a day. */
 export const stateOn = ({ from, until }: Pick<Task, "from" | "until">, today: Day): TaskState =>
   today > until ? "late" : today >= from ? "due" : "coming";
 

@@ -14,6 +14,8 @@ export const carries = (analysis: Analysis, nutrient: Nutrient): number =>
 /**
  * The amount of one feed that carries as much of a nutrient as `amount` of another, at equal bulk density: half the
  * analysis, twice the amount. Undefined where it carries none of it.
+ *
+ * @param amount of the one that is known, by volume or by weight: the answer is in the same
  */
 export function equalFeed(
   amount: number,

@@ -14,7 +14,12 @@ export function spreadOf(values: readonly number[]): { n: number; mean: number; 
   return { n, mean, sd: Math.sqrt(sum(values.map((v) => (v - mean) ** 2)) / (n - 1)) };
 }
 
-/** Whether differences are off zero: Student's paired test (1908), with the interval of their mean. @throws {RangeError} for fewer than two */
+/**
+ * Whether differences are off zero: Student's paired test (1908), with the interval of their mean.
+ *
+ * @param differences one of each pair, in any one measure
+ * @throws {RangeError} for fewer than two
+ */
 export function meanDifference(
   differences: readonly number[],
   level = 0.95,
@@ -35,6 +40,9 @@ const NEAR = 1e-9;
 /**
  * How often differences as large as these come when in each pair chance alone says which is which: Fisher's permutation
  * test (1935), two-sided. All signs are tried for few pairs, else a seeded sample of them.
+ *
+ * @param differences one of each pair
+ * @returns 0 to 1
  */
 export function permutationP(differences: readonly number[], seed = 1): number {
   const n = differences.length;

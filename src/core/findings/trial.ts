@@ -40,7 +40,7 @@ export function pairsFor({ ratio, spread, power, falseClaims, looks }: Aim): num
 /** What each pair's first and second bag get. */
 export type Side = "a" | "b";
 
-/** Which of two bags of each pair gets which way: by a seeded chance, as evenly over all pairs as can be. */
+/** Which of two bags of each pair gets which way: by a seeded chance, as evenly over all pairs as can be. @param pairs how many there are */
 export function sidesFor(pairs: number, seed: number): (readonly [Side, Side])[] {
   const random = seededRandom(seed);
   const firsts = Array.from({ length: pairs }, (_, i): Side => (i % 2 === 0 ? "a" : "b"));

@@ -15,6 +15,7 @@ import { capacity, crownM2, type Half, halfCapacity } from "../placement";
 export const GRADES = ["roomy", "right", "tight", "wrong"] as const;
 export type Grade = (typeof GRADES)[number];
 
+/** The worst of some grades; roomy where there is none. */
 export const worst = (grades: readonly Grade[]): Grade =>
   grades.reduce<Grade>((a, b) => (GRADES.indexOf(b) > GRADES.indexOf(a) ? b : a), "roomy");
 
@@ -44,7 +45,13 @@ const SHORT_BY = 0.9;
 /** Rounding is no shortage. */
 const EPSILON = 1e-9;
 
-/** Grades a measured amount against a need. Depth and light beyond good are no merit to boast of: they only stop being a concern. */
+/**
+ * Grades a measured amount against a need. Depth and light beyond good are no merit to boast of: they only stop being a
+ * concern.
+ *
+ * @param have in the need's own measure: cm, L or mol
+ * @param roomyFrom from where there is more than it takes
+ */
 export function gradeOf(have: number, need: Need, roomyFrom = need.good): Grade {
   if (have + EPSILON >= roomyFrom) return "roomy";
   if (have + EPSILON >= need.good) return "right";

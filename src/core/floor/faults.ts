@@ -27,6 +27,7 @@ export function kgOn(square: Box, bag: Placed): number {
   return box ? bag.wetKg * (shared(box, square) / ((box.x1 - box.x0) * (box.y1 - box.y0))) : 0;
 }
 
+/** Area of a box, m². */
 export const areaM2 = (box: Box): number => ((box.x1 - box.x0) * (box.y1 - box.y0)) / 10_000;
 
 /** Load on the square round a bag, with its part of every bag that stands on it. */

@@ -40,6 +40,7 @@ export function boxOf(shape: BagShape, { xCm, yCm, turned }: Spot): Box | undefi
   return { x0: xCm - halfX, x1: xCm + halfX, y0: yCm - halfY, y1: yCm + halfY };
 }
 
+/** The ground that a door needs to be kept clear, cm; undefined where no door is known. */
 export const doorBox = ({ door }: Floor): Box | undefined =>
   door && { x0: door.fromCm, x1: door.fromCm + door.widthCm, y0: 0, y1: DOOR_CLEAR_CM };
 

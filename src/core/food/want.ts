@@ -59,6 +59,7 @@ export function weeklyWantG(
 export const TASTES = ["must", "daily", "often", "sometimes", "plain", "refused"] as const;
 export type Taste = (typeof TASTES)[number];
 
+/** How a household takes to a crop's use: what it names goes before what it says of the kind of food. */
 export function tasteOf(crop: Pick<Crop, "id">, goal: Pick<Goal, "id" | "kind">, wants: Wants): Taste {
   if (wants.never.includes(crop.id) || wants.never.includes(goal.id)) return "refused";
   if (wants.must.includes(crop.id)) return "must";

@@ -15,6 +15,7 @@ export type TasteFilter = (typeof TASTE_FILTERS)[number];
 const tasteIn = (line: LineGlance, setting: Setting): Taste =>
   tasteOf(line.crop, line.goal, setting.wants ?? NO_WANTS);
 
+/** Whether a line is shown under a filter of taste. */
 export function passesTaste(line: LineGlance, filter: TasteFilter, setting: Setting): boolean {
   const taste = tasteIn(line, setting);
   return (

@@ -27,7 +27,12 @@ export interface Shopping {
 /** Rounding is no reason to open another packet. */
 const EPSILON = 1e-9;
 
-/** Whole packs of a size that an amount takes, as shops sell them. */
+/**
+ * Whole packs that an amount takes, as shops sell them.
+ *
+ * @param amount what is wanted, in the item's own measure (g, L or pieces)
+ * @param size what a pack holds, in the same measure
+ */
 export const packsFor = (amount: number, size: number): number =>
   amount > EPSILON ? Math.ceil(amount / size - EPSILON) : 0;
 

@@ -6,6 +6,7 @@ import type { Point } from "./region";
 export const HALVES = ["first-half", "second-half"] as const;
 export type Half = (typeof HALVES)[number];
 
+/** The half of a bag that a half leaves. */
 export const otherHalf = (half: Half): Half => (half === "first-half" ? "second-half" : "first-half");
 
 /** Radius that parts a round top into a middle and a ring of equal area, cm. */

@@ -10,6 +10,9 @@ const sizeOf = (outline: Outline): number =>
  *
  * The push falls off with a growing power of the distance while the step shrinks, so that at first all points feel
  * each other and at last only the closest do. Never returns worse than the start.
+ *
+ * @param start points inside the outline, cm
+ * @param rounds how often all points are pushed
  */
 export function settle(start: readonly Point[], outline: Outline, rounds: number): Point[] {
   const size = sizeOf(outline);

@@ -28,6 +28,7 @@ export const changePlanting = (plan: Plan, id: string, change: Partial<Omit<Plan
   ),
 });
 
+/** The plan without a planting; rows that do not hold it stay the very same. */
 export const removePlanting = (plan: Plan, id: string): Plan => ({
   ...plan,
   rows: plan.rows.map((row) =>

@@ -39,5 +39,6 @@ export function missingFrom(state: State): Missing[] {
   });
 }
 
+/** How much of what is wanted of each kind of food a garden covers, 0 to 1. */
 export const coveredBy = (state: State, { groups }: Instance): Covered[] =>
   groups.map((group, i) => ({ group, share: state.covered(i) }));

@@ -161,7 +161,11 @@ export function openingsOf(ask: Seen): SkyOpening[] {
 
 const STEP_H = 1 / 12;
 
-/** When direct sun comes in on a day through openings of the sky, in solar time, the earliest first. */
+/**
+ * When direct sun comes in on a day through openings of the sky, in solar time, the earliest first.
+ *
+ * @param latitude degrees, south below zero
+ */
 export function sunTimesOn(openings: readonly SkyOpening[], latitude: number, day: Day): SeenSun[] {
   const times: { from: number; to: number }[] = [];
   for (let step = 0; step < 24 / STEP_H; step++) {
@@ -175,11 +179,17 @@ export function sunTimesOn(openings: readonly SkyOpening[], latitude: number, da
   return times;
 }
 
-/** Hours of direct sun on a day through openings of the sky. */
+/** Hours of direct sun on a day through openings of the sky. @param latitude degrees, south below zero */
 export const sunHoursThrough = (openings: readonly SkyOpening[], latitude: number, day: Day): number =>
   sunTimesOn(openings, latitude, day).reduce((sum, { from, to }) => sum + to - from, 0);
 
-/** Share of a day's direct radiation that comes through openings of the sky: hours count by how high the sun stands, so that noon carries most. */
+/**
+ * Share of a day's direct radiation that comes through openings of the sky: hours count by how high the sun stands, so
+ * that noon carries most.
+ *
+ * @param latitude degrees, south below zero
+ * @returns 0 to 1
+ */
 export function beamShareThrough(openings: readonly SkyOpening[], latitude: number, day: Day): number {
   let through = 0;
   let whole = 0;

@@ -39,6 +39,9 @@ function offsetOn(timeZone: string, day: Day): number {
 /**
  * Solar time, 12 when the sun is highest, of an hour on the clock. Where nobody knows the zone and the longitude, the
  * clock is taken for the sun's.
+ *
+ * @param clock hours since midnight on the wall's clock
+ * @returns hours since solar midnight
  */
 export function solarHour(clock: number, day: Day, { longitude, timeZone }: ClockPlace): number {
   if (longitude === undefined || !timeZone) return clock;

@@ -7,7 +7,12 @@ import { penmanMonteith, vapourKPa } from "./penman";
 /** Turns MJ/m² into mm of water that it evaporates. FAO-56. */
 const MM_PER_MJ = 0.408;
 
-/** Reference evapotranspiration, mm a day, from the day's lowest and highest and the sun above the air: Hargreaves, FAO-56 equation 52. */
+/**
+ * Reference evapotranspiration, mm a day, from the day's lowest and highest and the sun above the air: Hargreaves, FAO-56
+ * equation 52.
+ *
+ * @param radiationMJ above the air, MJ/m² a day
+ */
 export function hargreaves(lowC: number, highC: number, radiationMJ: number): number {
   return Math.max(
     0,

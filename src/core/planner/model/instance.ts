@@ -139,6 +139,6 @@ export interface Instance {
   readonly shade: (index: number, half: Half, other: number) => number;
 }
 
-/** What a helping of a fortnight's food is worth against one far ahead. */
+/** What a helping of a fortnight's food is worth against one far ahead. @param fortnight from 0, the one in which the plan begins */
 export const earliness = (weights: Weights, fortnight: number): number =>
   1 + weights.early * Math.exp((-2 * fortnight) / weights.earlyWeeks);

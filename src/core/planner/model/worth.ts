@@ -11,7 +11,11 @@ import {
 
 const quarterOf = (fortnight: number) => Math.floor((fortnight * QUARTERS) / FORTNIGHTS);
 
-/** What a wanted gram of a kind of food is worth in a fortnight, helpings; nothing while nobody is there to eat. */
+/**
+ * What a wanted gram of a kind of food is worth in a fortnight, helpings; nothing while nobody is there to eat.
+ *
+ * @param fortnight from 0, the one in which the plan begins
+ */
 export const gramWorth = (
   { athome, weights, helpingG }: Instance,
   fortnight: number,

@@ -10,6 +10,7 @@ export interface BagUse {
   readonly parts: Readonly<Record<Lane, number[]>>;
 }
 
+/** A bag with nothing in any of its lanes. */
 export const noPlantings = (): Record<Lane, number[]> => ({
   top: [],
   side: [],
