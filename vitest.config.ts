@@ -1,10 +1,13 @@
 import { fileURLToPath } from "node:url";
 import { defineConfig } from "vitest/config";
 
+/** What waits for a database or a browser a good part of its time takes one more at once than a small machine has cores. */
+const WAITING = 3;
+
 export default defineConfig({
   resolve: { alias: { "@": fileURLToPath(new URL("./src", import.meta.url)) } },
   test: {
-    // A small machine has two cores. Browser files wait a good part of their time, so a third keeps both at work.
+    // A small machine has two cores.
     maxWorkers: 2,
     projects: [
       {
@@ -22,6 +25,7 @@ export default defineConfig({
         extends: true,
         test: {
           name: "server",
+          maxWorkers: WAITING,
           include: ["src/{db,server}/**/*.test.ts"],
           setupFiles: ["src/testing/own-database.ts"],
           testTimeout: 30_000,
@@ -32,7 +36,7 @@ export default defineConfig({
         extends: true,
         test: {
           name: "browser",
-          maxWorkers: 3,
+          maxWorkers: WAITING,
           include: ["e2e/**/*.e2e.ts"],
           setupFiles: ["e2e/own-app.ts"],
           testTimeout: 120_000,

@@ -104,6 +104,11 @@ async function measure(base) {
     Households: "/",
     Proposals: "/proposals",
     "Kit for all": "/kit",
+    Nursery: "/nursery",
+    "Days for all": "/days",
+    Groups: "/groups",
+    "What came in": "/season",
+    Findings: "/findings",
     Library: "/library",
     Climate: "/climate",
     Schools: "/schools",
@@ -112,6 +117,7 @@ async function measure(base) {
     Match: `${house}/match`,
     Bench: `${house}/bench`,
     Kit: `${house}/kit`,
+    Fill: `${house}/steps`,
     Days: `${house}/days`,
     Log: `${house}/log`,
     "own garden": `${house}/garden`,
@@ -183,7 +189,7 @@ try {
       console.log(`\n${households} households${records ? `, ${records} records` : ", the demo's records"}`);
       for (const [name, { ms, bytes, queries }] of Object.entries(found))
         console.log(
-          `  ${name.padEnd(11)} ${(ms / small[name].ms).toFixed(2)} times the time at 12 (${ms.toFixed(0)} ms here), ${queries} queries, ${Math.round(bytes / 1000)} kB`,
+          `  ${name.padEnd(12)} ${(ms / small[name].ms).toFixed(2)} times the time at 12 (${ms.toFixed(0)} ms here), ${queries} queries, ${Math.round(bytes / 1000)} kB`,
         );
       const csv = await timed(`${base}/records.csv`);
       console.log(
