@@ -9,6 +9,8 @@ import { DEMO_ACCOUNTS } from "@/server/demo-accounts";
 
 export const APP = process.env.PIP_ROW_URL!;
 const AXE = readFileSync(createRequire(import.meta.url).resolve("axe-core/axe.min.js"), "utf8");
+/** So long a page may take to show what is waited for. */
+export const WAIT_MS = 60_000;
 const FLAGS = [
   "--headless",
   "--no-sandbox",
@@ -56,6 +58,7 @@ export async function openBrowser(as: string | null = "ilva"): Promise<{
   });
   if (as !== null) {
     const page = await browser.newPage();
+    page.setDefaultTimeout(WAIT_MS);
     await signedIn(page, as);
     await page.close();
   }
@@ -76,7 +79,7 @@ export async function openPage(browser: Browser, path: string, width = 1280, hei
     throw error;
   });
   await page.setViewport({ width, height });
-  page.setDefaultTimeout(30_000);
+  page.setDefaultTimeout(WAIT_MS);
   await visit(page, path);
   return page;
 }

@@ -48,7 +48,7 @@ it("goes from a plan to a kit that is bought and handed out, a filled and sown b
   await page.keyboard.press("Tab");
   await see(page, "enough");
   await press(page, "Labels for the parcels (PDF)");
-  await page.waitForSelector('a[href^="/prints/"]', { timeout: 60_000 });
+  await page.waitForSelector('a[href^="/prints/"]');
   const labels = await page.evaluate(async () =>
     (
       await (await fetch(document.querySelector<HTMLAnchorElement>('a[href^="/prints/"]')!.href)).text()

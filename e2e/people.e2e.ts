@@ -15,6 +15,7 @@ import {
   textOf,
   type,
   visit,
+  WAIT_MS,
 } from "./browser";
 
 let opened: Awaited<ReturnType<typeof openBrowser>>;
@@ -30,7 +31,7 @@ async function phoneOf(account?: string): Promise<{ page: Page; context: Browser
   const context = await browser.createBrowserContext();
   const page = await context.newPage();
   await page.setViewport({ width: 390, height: 844 });
-  page.setDefaultTimeout(30_000);
+  page.setDefaultTimeout(WAIT_MS);
   if (account) await signedIn(page, account);
   return { page, context };
 }

@@ -56,112 +56,107 @@ it("names a clash in a bag with its dates, and cures it with one press", async (
   await page.close();
 });
 
-it(
-  "proposes a garden, keeps a pinned row, mends the rest, and moves by hand",
-  { timeout: 150_000 },
-  async () => {
-    const page = await openPage(opened.browser, "/");
-    const id = await survey(page, "Planned");
-    await visit(page, `/house/${id}/bench`);
-    const propose = async (start: string) => {
-      await press(page, "Propose");
-      await press(page, start);
-      await page.waitForFunction(
-        () => document.querySelector('[role="dialog"]')!.textContent!.includes("Look at it on the Bench"),
-        { timeout: 60_000 },
-      );
-      await press(page, "Stop, keep the best so far");
-      await see(page, "Stopped. What had been found until then is below.");
-      // Nothing is searched any more.
-      expect(await page.$('[role="dialog"] [role="progressbar"]')).toBeNull();
-      const shown = await textOf(page, '[role="dialog"]');
-      await new Promise((resolve) => setTimeout(resolve, 1000));
-      expect(await textOf(page, '[role="dialog"]')).toBe(shown);
-    };
-    await propose("Work out three gardens");
-    await see(page, "the best that is possible with the");
-    await page.locator('section[aria-label="Soonest food"] button').click();
-    await see(page, "It is not the plan until you save it.");
-    const titles = (row: number) =>
-      page.$$eval(`section[aria-label="Row ${row}"] [data-strip] button`, (bars) =>
-        bars.map((b) => b.ariaLabel),
-      );
-    const [first, second] = [await titles(1), await titles(2)];
-    expect(first.length).toBeGreaterThan(0);
-
-    // One pin: a mending that leaves out what the second row has keeps the first as it is.
-    await page.locator('section[aria-label="Row 1"] button[aria-pressed]').click();
-    await page.locator("aside ::-p-text(Pin this row)").click();
-    await see(page, "pinned");
-    const refused = /^(.*?)( ×|:)/.exec(second[0]!)![1]!.split(",")[0]!.replace("leaf ", "");
+it("proposes a garden, keeps a pinned row, mends the rest, and moves by hand", async () => {
+  const page = await openPage(opened.browser, "/");
+  const id = await survey(page, "Planned");
+  await visit(page, `/house/${id}/bench`);
+  const propose = async (start: string) => {
     await press(page, "Propose");
-    await page.locator('::-p-aria([name="What is wanted"])').fill("repair");
-    await page.locator('[role="dialog"] button[aria-label^="Leave out"]').click();
-    await page.waitForSelector("[cmdk-item]");
-    await page.$$eval(
-      "[cmdk-item]",
-      (all, name) =>
-        ((all.find((o) => name.includes(o.textContent?.trim() || "?")) ?? all[1]) as HTMLElement).click(),
-      refused,
+    await press(page, start);
+    await page.waitForFunction(() =>
+      document.querySelector('[role="dialog"]')!.textContent!.includes("Look at it on the Bench"),
     );
-    await press(page, "Close");
-    await propose("Work out the mending");
-    await page.locator('section[aria-label="mend the plan, change little"] button').click();
-    expect(await titles(1)).toEqual(first);
+    await press(page, "Stop, keep the best so far");
+    await see(page, "Stopped. What had been found until then is below.");
+    // Nothing is searched any more.
+    expect(await page.$('[role="dialog"] [role="progressbar"]')).toBeNull();
+    const shown = await textOf(page, '[role="dialog"]');
+    await new Promise((resolve) => setTimeout(resolve, 1000));
+    expect(await textOf(page, '[role="dialog"]')).toBe(shown);
+  };
+  await propose("Work out three gardens");
+  await see(page, "the best that is possible with the");
+  await page.locator('section[aria-label="Soonest food"] button').click();
+  await see(page, "It is not the plan until you save it.");
+  const titles = (row: number) =>
+    page.$$eval(`section[aria-label="Row ${row}"] [data-strip] button`, (bars) =>
+      bars.map((b) => b.ariaLabel),
+    );
+  const [first, second] = [await titles(1), await titles(2)];
+  expect(first.length).toBeGreaterThan(0);
 
-    // One drag: the bar goes to a later day, and by the arrow key back by a week.
-    const bar = (await page.$('section[aria-label="Row 2"] [data-strip] button'))!;
-    const before = await bar.evaluate((b) => b.ariaLabel);
-    await bar.evaluate((b) => b.scrollIntoView({ block: "center", behavior: "instant" }));
-    const box = (await bar.boundingBox())!;
-    await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2);
-    await page.mouse.down();
-    await page.mouse.move(box.x + box.width / 2 + 40, box.y + box.height / 2, { steps: 5 });
-    await page.mouse.up();
-    await page.waitForFunction(
-      (title) =>
-        document.querySelector<HTMLElement>('section[aria-label="Row 2"] [data-strip] button')!.ariaLabel !==
-        title,
-      {},
-      before,
-    );
-    await press(page, "Undo");
-    await page.waitForFunction(
-      (title) =>
-        document.querySelector<HTMLElement>('section[aria-label="Row 2"] [data-strip] button')!.ariaLabel ===
-        title,
-      {},
-      before,
-    );
-    await (await page.$('section[aria-label="Row 2"] [data-strip] button'))!.focus();
-    await page.keyboard.press("ArrowRight");
-    await page.waitForFunction(
-      (title) =>
-        document.querySelector<HTMLElement>('section[aria-label="Row 2"] [data-strip] button')!.ariaLabel !==
-        title,
-      {},
-      before,
-    );
+  // One pin: a mending that leaves out what the second row has keeps the first as it is.
+  await page.locator('section[aria-label="Row 1"] button[aria-pressed]').click();
+  await page.locator("aside ::-p-text(Pin this row)").click();
+  await see(page, "pinned");
+  const refused = /^(.*?)( ×|:)/.exec(second[0]!)![1]!.split(",")[0]!.replace("leaf ", "");
+  await press(page, "Propose");
+  await page.locator('::-p-aria([name="What is wanted"])').fill("repair");
+  await page.locator('[role="dialog"] button[aria-label^="Leave out"]').click();
+  await page.waitForSelector("[cmdk-item]");
+  await page.$$eval(
+    "[cmdk-item]",
+    (all, name) =>
+      ((all.find((o) => name.includes(o.textContent?.trim() || "?")) ?? all[1]) as HTMLElement).click(),
+    refused,
+  );
+  await press(page, "Close");
+  await propose("Work out the mending");
+  await page.locator('section[aria-label="mend the plan, change little"] button').click();
+  expect(await titles(1)).toEqual(first);
 
-    // Every bag of the proposal has its spot on the floor; one is moved by keyboard, and all of it saved.
-    const spot = await page.waitForSelector("section > svg g[role=button]");
-    const at = await spot!.evaluate((g) => g.getAttribute("aria-label"));
-    await spot!.evaluate((g) => (g as unknown as SVGElement).focus());
-    for (let i = 0; i < 4; i++) await page.keyboard.press("ArrowLeft");
-    await page.waitForFunction(
-      (label) => document.querySelector("section > svg g[role=button]")!.getAttribute("aria-label") !== label,
-      {},
-      at,
-    );
-    await press(page, "Save");
-    await see(page, "Saved, version");
-    const saved = await titles(2);
-    await visit(page, `/house/${id}/bench`);
-    expect(await titles(2)).toEqual(saved);
-    expect(await page.$$eval("section > svg g[role=button]", (all) => all.length)).toBeGreaterThan(0);
-    await page.close();
-  },
-);
+  // One drag: the bar goes to a later day, and by the arrow key back by a week.
+  const bar = (await page.$('section[aria-label="Row 2"] [data-strip] button'))!;
+  const before = await bar.evaluate((b) => b.ariaLabel);
+  await bar.evaluate((b) => b.scrollIntoView({ block: "center", behavior: "instant" }));
+  const box = (await bar.boundingBox())!;
+  await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2);
+  await page.mouse.down();
+  await page.mouse.move(box.x + box.width / 2 + 40, box.y + box.height / 2, { steps: 5 });
+  await page.mouse.up();
+  await page.waitForFunction(
+    (title) =>
+      document.querySelector<HTMLElement>('section[aria-label="Row 2"] [data-strip] button')!.ariaLabel !==
+      title,
+    {},
+    before,
+  );
+  await press(page, "Undo");
+  await page.waitForFunction(
+    (title) =>
+      document.querySelector<HTMLElement>('section[aria-label="Row 2"] [data-strip] button')!.ariaLabel ===
+      title,
+    {},
+    before,
+  );
+  await (await page.$('section[aria-label="Row 2"] [data-strip] button'))!.focus();
+  await page.keyboard.press("ArrowRight");
+  await page.waitForFunction(
+    (title) =>
+      document.querySelector<HTMLElement>('section[aria-label="Row 2"] [data-strip] button')!.ariaLabel !==
+      title,
+    {},
+    before,
+  );
+
+  // Every bag of the proposal has its spot on the floor; one is moved by keyboard, and all of it saved.
+  const spot = await page.waitForSelector("section > svg g[role=button]");
+  const at = await spot!.evaluate((g) => g.getAttribute("aria-label"));
+  await spot!.evaluate((g) => (g as unknown as SVGElement).focus());
+  for (let i = 0; i < 4; i++) await page.keyboard.press("ArrowLeft");
+  await page.waitForFunction(
+    (label) => document.querySelector("section > svg g[role=button]")!.getAttribute("aria-label") !== label,
+    {},
+    at,
+  );
+  await press(page, "Save");
+  await see(page, "Saved, version");
+  const saved = await titles(2);
+  await visit(page, `/house/${id}/bench`);
+  expect(await titles(2)).toEqual(saved);
+  expect(await page.$$eval("section > svg g[role=button]", (all) => all.length)).toBeGreaterThan(0);
+  await page.close();
+});
 
 it("finds what can be done by name, and holds a named version beside the plan", async () => {
   const page = await openPage(opened.browser, "/");
@@ -205,9 +200,7 @@ it("finds what can be done by name, and holds a named version beside the plan", 
   await dragOnto(page, (await page.waitForSelector("aside li button[data-crop]"))!, top!, [0.88, 0.5]);
   await see(page, "in the half round it");
   // Left alone, the plan is saved by itself.
-  await page.waitForFunction(() => document.body.innerText.includes("Saved by itself, version 2"), {
-    timeout: 25_000,
-  });
+  await page.waitForFunction(() => document.body.innerText.includes("Saved by itself, version 2"));
   await page.close();
 });
 

@@ -155,47 +155,42 @@ it("opens what was open once without a connection, says its age, and sends what 
   await page.close();
 });
 
-it(
-  "moves a planting's strip, the own view and a proposal by a record that comes late",
-  { timeout: 90_000 },
-  async () => {
-    const page = await openPage(opened.browser, "/households/new");
-    const id = await surveyed(page, "Lateness");
-    await planted(page, "radish", "2026-05-04");
-    const titles = () => page.$$eval("[data-strip] button", (bars) => bars.map((b) => b.ariaLabel ?? ""));
-    const firstPick = async () => /first pick (\d+ \w+)/.exec((await titles())[0]!)![1]!;
-    await visit(page, `/house/${id}/bench`);
-    expect((await titles())[0]).toContain("sown 4 May");
-    const planned = await firstPick();
+it("moves a planting's strip, the own view and a proposal by a record that comes late", async () => {
+  const page = await openPage(opened.browser, "/households/new");
+  const id = await surveyed(page, "Lateness");
+  await planted(page, "radish", "2026-05-04");
+  const titles = () => page.$$eval("[data-strip] button", (bars) => bars.map((b) => b.ariaLabel ?? ""));
+  const firstPick = async () => /first pick (\d+ \w+)/.exec((await titles())[0]!)![1]!;
+  await visit(page, `/house/${id}/bench`);
+  expect((await titles())[0]).toContain("sown 4 May");
+  const planned = await firstPick();
 
-    await press(page, "Log");
-    await page.locator('ul[aria-label="Due now"] button').click();
-    await see(page, "Stored: sown");
-    await visit(page, `/house/${id}/bench`);
-    expect((await titles())[0]).toContain("sown 18 May");
-    const now = await firstPick();
-    expect(now).not.toBe(planned);
-    await see(page, `days late by the records, first pick ${now}, was ${planned}`);
-    await visit(page, `/house/${id}/garden`);
-    await see(page, now);
+  await press(page, "Log");
+  await page.locator('ul[aria-label="Due now"] button').click();
+  await see(page, "Stored: sown");
+  await visit(page, `/house/${id}/bench`);
+  expect((await titles())[0]).toContain("sown 18 May");
+  const now = await firstPick();
+  expect(now).not.toBe(planned);
+  await see(page, `days late by the records, first pick ${now}, was ${planned}`);
+  await visit(page, `/house/${id}/garden`);
+  await see(page, now);
 
-    // What is sown stays by record: a proposal has it, as it was sown.
-    await visit(page, `/house/${id}/bench`);
-    await press(page, "Propose");
-    await press(page, "Work out three gardens");
-    await page.waitForFunction(
-      () => document.querySelector('[role="dialog"]')!.textContent!.includes("Look at it on the Bench"),
-      { timeout: 60_000 },
-    );
-    await press(page, "Stop, keep the best so far");
-    await page.locator('section[aria-label="Soonest food"] button').click();
-    await see(page, "It is not the plan until you save it.");
-    expect(
-      (await titles()).filter((title) => title.startsWith("radish") && title.includes("on record to 18 May")),
-    ).toHaveLength(1);
-    await page.close();
-  },
-);
+  // What is sown stays by record: a proposal has it, as it was sown.
+  await visit(page, `/house/${id}/bench`);
+  await press(page, "Propose");
+  await press(page, "Work out three gardens");
+  await page.waitForFunction(() =>
+    document.querySelector('[role="dialog"]')!.textContent!.includes("Look at it on the Bench"),
+  );
+  await press(page, "Stop, keep the best so far");
+  await page.locator('section[aria-label="Soonest food"] button').click();
+  await see(page, "It is not the plan until you save it.");
+  expect(
+    (await titles()).filter((title) => title.startsWith("radish") && title.includes("on record to 18 May")),
+  ).toHaveLength(1);
+  await page.close();
+});
 
 it("follows the slider over all crops and bags, and edits of a plan, to the last; long tasks are told", async () => {
   const page = await openPage(opened.browser, `/house/${house}/match`);
