@@ -81,7 +81,7 @@ export function Bench({
     plan,
     change,
     actions,
-    isTrial: before !== undefined,
+    isTrial: before !== undefined || !changes,
   });
   const { say, version } = saving;
   const save = () => {

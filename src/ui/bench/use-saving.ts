@@ -26,7 +26,7 @@ interface Edited {
   readonly plan: Plan;
   readonly change: (edit: (plan: Plan) => Plan) => void;
   readonly actions: PlanActions;
-  /** A proposal that somebody only looks at: neither saved by itself nor kept as a draft. */
+  /** A proposal that somebody only looks at, or a plan on which they may only try things out: neither saved by itself nor kept as a draft. */
   readonly isTrial: boolean;
 }
 
