@@ -40,7 +40,7 @@ async function beside(url, sql) {
 /** A copy of a database that nobody is connected to, in the same cluster; `drop` removes it. */
 export async function copyOf(url) {
   const name = `copy_${randomBytes(6).toString("hex")}`;
-  await beside(url, `CREATE DATABASE ${name} TEMPLATE ${new URL(url).pathname.slice(1)} STRATEGY FILE_COPY`);
+  await beside(url, `CREATE DATABASE ${name} TEMPLATE ${new URL(url).pathname.slice(1)}`);
   return {
     url: Object.assign(new URL(url), { pathname: `/${name}` }).href,
     drop: () => beside(url, `DROP DATABASE ${name} WITH (FORCE)`),

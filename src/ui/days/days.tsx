@@ -84,7 +84,7 @@ export function Days({
     () => waterByMonth(garden, setting, today, carriesLDay),
     [garden, setting, today, carriesLDay],
   );
-  const { seesAll } = useRights();
+  const { seesAll, writes } = useRights();
   const { waiting } = useOutbox();
   const [last, setLast] = useState<{ readonly what: string; readonly records: readonly GardenRecord[] }>();
   const [written, setWritten] = useState<ReadonlySet<string>>(new Set());
@@ -153,7 +153,7 @@ export function Days({
               <Button onClick={() => void undo()}>{t("log.undo")}</Button>
             </>
           ) : (
-            <span className="text-muted">{t("days.lead")}</span>
+            <span className="text-muted">{t(writes ? "days.lead" : "rights.reads")}</span>
           )}
         </p>
         {garden.rows.length === 0 && (

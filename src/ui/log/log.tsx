@@ -185,9 +185,8 @@ export function Log({
     <div className="grid gap-x-10 gap-y-6 px-4 py-4 lg:grid-cols-[26rem_minmax(0,1fr)] lg:px-6 print:block">
       <div className="h-fit lg:sticky lg:top-4 print:static">
         <h1 className="text-title font-bold">{title}</h1>
-        <p className="mb-3 text-muted">{t("log.lead")}</p>
+        <p className="mb-3 text-muted">{t(writes ? "log.lead" : "rights.reads")}</p>
         <Waiting waiting={mine} onSend={() => void sendNow()} aboutOf={aboutOf} problem={problem} />
-        {!writes && <p className="mb-3 font-semibold">{t("rights.reads")}</p>}
         {writes && standing.length > 1 && (
           <p className="mb-3 flex flex-wrap items-center gap-3">
             <Button className="min-h-11" onClick={() => void waterAll()}>

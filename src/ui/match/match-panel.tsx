@@ -202,9 +202,9 @@ function Taken({ placing: { takenBy, next, others }, bagName, onSowOn, onBag }: 
       <div className="flex flex-wrap gap-2">
         {next && <Button onClick={() => onSowOn(next)}>{t("match.fromDay", { day: day(next) })}</Button>}
         {others.slice(0, 3).map((id) => (
-          <Button key={id} onClick={() => onBag(id)}>
-            {t("match.inOther", { bag: bagName(id) })}
-          </Button>
+          <Only key={id} may="changes">
+            <Button onClick={() => onBag(id)}>{t("match.inOther", { bag: bagName(id) })}</Button>
+          </Only>
         ))}
       </div>
     </div>

@@ -71,7 +71,7 @@ export function Steps({
   );
   // Cards keep their places while they are worked through.
   const [first] = useState(cards);
-  const { seesAll } = useRights();
+  const { seesAll, writes } = useRights();
   const { waiting } = useOutbox();
   const [written, setWritten] = useState<ReadonlySet<string>>(new Set());
   const current = new Set(cards.map(({ id }) => id));
@@ -87,7 +87,7 @@ export function Steps({
   return (
     <div className="px-4 py-4 lg:px-6">
       <h1 className="text-title font-bold">{title}</h1>
-      <p className="mb-3 text-muted">{t("steps.lead")}</p>
+      <p className="mb-3 text-muted">{t(writes ? "steps.lead" : "rights.reads")}</p>
       {plan.rows.length === 0 ? (
         seesAll && (
           <Link href={`/house/${householdId}/match`} className={buttonClass("solid")}>
