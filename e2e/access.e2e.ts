@@ -1,17 +1,10 @@
 import type { Page } from "puppeteer-core";
-import { afterAll, beforeAll, expect, it } from "vitest";
-import { APP, openBrowser, openPage, see, visit } from "./browser";
+import { beforeAll, expect, it } from "vitest";
+import { APP, firstHouse, openPage, ownBrowser, see, visit } from "./browser";
 
-let opened: Awaited<ReturnType<typeof openBrowser>>;
+const opened = ownBrowser();
 let house: string;
-beforeAll(async () => {
-  opened = await openBrowser();
-  const page = await openPage(opened.browser, "/");
-  const href = await page.$eval("main ul a::-p-text(Orvane)", (a) => a.getAttribute("href"));
-  house = href!.split("/")[2]!;
-  await page.close();
-});
-afterAll(() => opened.close());
+beforeAll(async () => void (house = await firstHouse(opened)));
 
 /** Presses Tab until the focused element's name holds a text. */
 async function tabTo(page: Page, name: string): Promise<void> {

@@ -4,7 +4,7 @@ import { tmpdir } from "node:os";
 import { join } from "node:path";
 import { parse } from "csv-parse/sync";
 import puppeteer, { type Browser, type Page } from "puppeteer-core";
-import { expect } from "vitest";
+import { afterAll, beforeAll, expect } from "vitest";
 import { DEMO_ACCOUNTS } from "@/server/demo-accounts";
 
 export const APP = process.env.PIP_ROW_URL!;
@@ -70,6 +70,24 @@ export async function openBrowser(as: string | null = "ilva"): Promise<{
       rmSync(home, { recursive: true, force: true });
     },
   };
+}
+
+type Opened = Awaited<ReturnType<typeof openBrowser>>;
+
+/** A browser for a file of checks: there before the first of them, gone after the last. */
+export function ownBrowser(as?: string | null): Opened {
+  const opened = {} as Opened;
+  beforeAll(async () => void Object.assign(opened, await openBrowser(as)));
+  afterAll(() => opened.close());
+  return opened;
+}
+
+/** The id of the demo's first household. */
+export async function firstHouse({ browser }: Opened): Promise<string> {
+  const page = await openPage(browser, "/?sort=number");
+  const id = await page.$eval("main ul a", (a) => (a as HTMLAnchorElement).pathname.split("/")[2]!);
+  await page.close();
+  return id;
 }
 
 /** A page that fails the test on any error that the app throws in the browser. */

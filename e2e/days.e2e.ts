@@ -1,9 +1,7 @@
-import { afterAll, beforeAll, expect, it } from "vitest";
-import { openBrowser, openPage, planted, press, see, surveyed, visit } from "./browser";
+import { expect, it } from "vitest";
+import { ownBrowser, openPage, planted, press, see, surveyed, visit } from "./browser";
 
-let opened: Awaited<ReturnType<typeof openBrowser>>;
-beforeAll(async () => void (opened = await openBrowser()));
-afterAll(() => opened.close());
+const opened = ownBrowser();
 
 it("goes from a plan to a filled, sown and watered bag on a phone, each in one tap, and takes a tap back", async () => {
   const page = await openPage(opened.browser, "/households/new", 390, 844);

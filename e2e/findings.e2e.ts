@@ -1,12 +1,10 @@
 import { readFileSync } from "node:fs";
 import { join } from "node:path";
 import { parse } from "csv-parse/sync";
-import { afterAll, beforeAll, expect, it } from "vitest";
-import { openBrowser, openPage, press, see, signedIn, textOf, type, visit } from "./browser";
+import { expect, it } from "vitest";
+import { openBrowser, ownBrowser, openPage, press, see, signedIn, textOf, type, visit } from "./browser";
 
-let opened: Awaited<ReturnType<typeof openBrowser>>;
-beforeAll(async () => void (opened = await openBrowser()));
-afterAll(() => opened.close());
+const opened = ownBrowser();
 
 it("leads from a sentence to its picture and its table, to what it would change, and to a file of one season", async () => {
   const page = await openPage(opened.browser, "/findings");

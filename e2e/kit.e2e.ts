@@ -1,9 +1,7 @@
-import { afterAll, beforeAll, expect, it } from "vitest";
-import { openBrowser, openPage, press, see, surveyed, textOf, type, visit, planted } from "./browser";
+import { expect, it } from "vitest";
+import { ownBrowser, openPage, press, see, surveyed, textOf, type, visit, planted } from "./browser";
 
-let opened: Awaited<ReturnType<typeof openBrowser>>;
-beforeAll(async () => void (opened = await openBrowser()));
-afterAll(() => opened.close());
+const opened = ownBrowser();
 
 it("goes from a plan to a kit that is bought and handed out, a filled and sown bag, and the sheet on paper", async () => {
   const page = await openPage(opened.browser, "/households/new", 390, 844);

@@ -2,13 +2,13 @@ import { readdirSync, writeFileSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
 import type { Browser, BrowserContext, Page } from "puppeteer-core";
-import { afterAll, beforeAll, describe, expect, it } from "vitest";
+import { beforeAll, describe, expect, it } from "vitest";
 import { DEMO_ACCOUNTS } from "@/server/demo-accounts";
 import {
   APP,
   expectAccessible,
   goIn,
-  openBrowser,
+  ownBrowser,
   press,
   see,
   signedIn,
@@ -18,13 +18,11 @@ import {
   WAIT_MS,
 } from "./browser";
 
-let opened: Awaited<ReturnType<typeof openBrowser>>;
+const opened = ownBrowser(null);
 let browser: Browser;
 beforeAll(async () => {
-  opened = await openBrowser(null);
   browser = opened.browser;
 });
-afterAll(() => opened.close());
 
 /** Somebody on a phone of their own, signed in where a name is given. */
 async function phoneOf(account?: string): Promise<{ page: Page; context: BrowserContext }> {

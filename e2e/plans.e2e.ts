@@ -1,12 +1,8 @@
 import type { ElementHandle, Page } from "puppeteer-core";
-import { afterAll, beforeAll, expect, it } from "vitest";
-import { choose, openBrowser, openPage, pickDate, press, see, survey, textOf, type, visit } from "./browser";
+import { expect, it } from "vitest";
+import { choose, ownBrowser, openPage, pickDate, press, see, survey, textOf, type, visit } from "./browser";
 
-let opened: Awaited<ReturnType<typeof openBrowser>>;
-beforeAll(async () => {
-  opened = await openBrowser();
-});
-afterAll(() => opened.close());
+const opened = ownBrowser();
 
 it("tells the second of two tabs that save the same plan, and neither loses work", async () => {
   const first = await openPage(opened.browser, "/households/new");

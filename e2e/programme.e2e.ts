@@ -1,13 +1,9 @@
 import { mkdirSync, writeFileSync } from "node:fs";
 import { join } from "node:path";
-import { afterAll, beforeAll, expect, it } from "vitest";
-import { downloaded, downloadedText, openBrowser, openPage, press, see, type, visit } from "./browser";
+import { expect, it } from "vitest";
+import { downloaded, downloadedText, ownBrowser, openPage, press, see, type, visit } from "./browser";
 
-let opened: Awaited<ReturnType<typeof openBrowser>>;
-beforeAll(async () => {
-  opened = await openBrowser();
-});
-afterAll(() => opened.close());
+const opened = ownBrowser();
 
 it("lets a programme know better: previewed against its plans, with a reason, and back", async () => {
   const page = await openPage(opened.browser, "/library");

@@ -1,16 +1,10 @@
 import { getDocument } from "pdfjs-dist/legacy/build/pdf.mjs";
-import { afterAll, beforeAll, describe, expect, it } from "vitest";
-import { APP, openBrowser, openPage, planted, press, see, surveyed, type, visit } from "./browser";
+import { beforeAll, describe, expect, it } from "vitest";
+import { APP, firstHouse, openPage, ownBrowser, planted, press, see, surveyed, type, visit } from "./browser";
 
-let opened: Awaited<ReturnType<typeof openBrowser>>;
+const opened = ownBrowser();
 let house: string;
-beforeAll(async () => {
-  opened = await openBrowser();
-  const page = await openPage(opened.browser, "/?sort=number");
-  house = await page.$eval("main ul a", (a) => (a as HTMLAnchorElement).pathname.split("/")[2]!);
-  await page.close();
-});
-afterAll(() => opened.close());
+beforeAll(async () => void (house = await firstHouse(opened)));
 
 const SIZES = [
   [1280, 800],

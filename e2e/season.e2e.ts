@@ -1,9 +1,9 @@
 import type { Page } from "puppeteer-core";
-import { afterAll, beforeAll, expect, it } from "vitest";
+import { expect, it } from "vitest";
 import {
   choose,
   downloaded,
-  openBrowser,
+  ownBrowser,
   openPage,
   pickDate,
   press,
@@ -14,11 +14,7 @@ import {
   visit,
 } from "./browser";
 
-let opened: Awaited<ReturnType<typeof openBrowser>>;
-beforeAll(async () => {
-  opened = await openBrowser();
-});
-afterAll(() => opened.close());
+const opened = ownBrowser();
 
 async function log(page: Page, kind: string, amount: string): Promise<void> {
   await press(page, kind);

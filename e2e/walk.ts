@@ -1,24 +1,20 @@
-import { afterAll, beforeAll, it } from "vitest";
-import { expectAccessible, openBrowser, openPage, see, visit } from "./browser";
+import { beforeAll, it } from "vitest";
+import { expectAccessible, firstHouse, openPage, ownBrowser, see, visit } from "./browser";
 
 /** Opens every screen at a size, and what opens on them: none breaks a rule of axe or scrolls sideways. */
 export function walkThrough(width: number, height: number): void {
-  let opened: Awaited<ReturnType<typeof openBrowser>>;
+  const opened = ownBrowser();
   let house: string;
   let group: string;
   let story: string;
   beforeAll(async () => {
-    opened = await openBrowser();
-    const page = await openPage(opened.browser, "/");
-    const href = await page.$eval("main ul a::-p-text(Orvane)", (a) => a.getAttribute("href"));
-    house = href!.split("/")[2]!;
-    await visit(page, "/groups");
+    house = await firstHouse(opened);
+    const page = await openPage(opened.browser, "/groups");
     group = (await page.$eval("main ul a", (a) => a.getAttribute("href")))!;
     await visit(page, `/house/${house}/log`);
     story = (await page.$eval('main a[href*="/planting/"]', (a) => a.getAttribute("href")))!;
     await page.close();
   });
-  afterAll(() => opened.close());
 
   const screens = () => [
     "/",

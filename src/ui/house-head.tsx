@@ -4,19 +4,19 @@ import { useSelectedLayoutSegment } from "next/navigation";
 import type { NextStep } from "@/core/record";
 import { useWords } from "@/ui/words/use-words";
 import { PlaceTabs } from "./place-tabs";
+import { useRights } from "./rights";
 import { HOUSE_PLACES, OWN_PLACES } from "./places";
 import { Link } from "@/ui/primitives/link";
 
 interface HouseHeadProps {
   readonly household: { readonly id: string; readonly code: string; readonly name: string };
   readonly next: NextStep | undefined;
-  /** Whether whoever looks sees the whole programme, or only what is the household's own. */
-  readonly seesAll: boolean;
 }
 
 /** The second floor of the head: a household's name and number, its own places (on a phone at the thumb), and its one next step. */
-export function HouseHead({ household: { id, code, name }, next, seesAll }: HouseHeadProps) {
+export function HouseHead({ household: { id, code, name }, next }: HouseHeadProps) {
   const { t, nextStep } = useWords();
+  const { seesAll } = useRights();
   const place = useSelectedLayoutSegment();
   const step = next && nextStep(next);
   const isOwn = place === "garden" || !seesAll;

@@ -1,5 +1,4 @@
 import { overview } from "@/server/households";
-import { may } from "@/server/may";
 import { readProgramme } from "@/server/programme";
 import { Households } from "@/ui/households/households";
 import { screen } from "@/app/screen";
@@ -7,12 +6,6 @@ import { screen } from "@/app/screen";
 export default function Page({ searchParams }: PageProps<"/">) {
   return screen(async (actor) => {
     const { name, town } = await readProgramme(actor);
-    return (
-      <Households
-        programme={`${name}, ${town}`}
-        changes={may(actor, "change-programme")}
-        {...await overview(actor, await searchParams)}
-      />
-    );
+    return <Households programme={`${name}, ${town}`} {...await overview(actor, await searchParams)} />;
   });
 }

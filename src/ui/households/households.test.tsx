@@ -1,6 +1,7 @@
 // @vitest-environment happy-dom
 import { expect, it, vi } from "vitest";
 import { show } from "@/testing/screen";
+import { RightsProvider } from "@/ui/rights";
 import { Households, type HouseholdsProps, type Summary } from "./households";
 
 vi.mock("next/navigation", () => ({ useRouter: () => ({ push: vi.fn() }) }));
@@ -22,24 +23,13 @@ const household = (code: string, more: Partial<Summary> = {}): Summary => ({
   picked: {},
   ...more,
 });
+const given = (summaries: Summary[]): HouseholdsProps => ({
+  ...{ programme: "Spring greens", summaries, stages: { surveyed: 1, sown: 400 }, found: 1200, pressing: 31 },
+  ...{ quiet: 0, away: 0, late: 7, due: 40, pages: 48 },
+  ask: { search: "ro", filter: "all", sort: "pressing", page: 2 },
+});
 const screen = (summaries: Summary[], more: Partial<HouseholdsProps> = {}) =>
-  show(
-    <Households
-      programme="Spring greens"
-      changes
-      summaries={summaries}
-      stages={{ surveyed: 1, sown: 400 }}
-      found={1200}
-      pressing={31}
-      quiet={0}
-      away={0}
-      late={7}
-      due={40}
-      pages={48}
-      ask={{ search: "ro", filter: "all", sort: "pressing", page: 2 }}
-      {...more}
-    />,
-  );
+  show(<Households {...given(summaries)} {...more} />);
 
 it("leads each household to the screen that it needs next, and names at most a few of its tasks", () => {
   const task = (n: number, late: boolean) => ({
@@ -87,9 +77,13 @@ it("says when nobody is found, and when there is nobody yet", () => {
 });
 
 it("lets those who only look survey nobody", () => {
-  const path = (more: Partial<HouseholdsProps>) =>
-    screen([household("01")], more).queryByRole("link", { name: "Survey a household" });
-  expect(path({})).not.toBeNull();
-  document.body.innerHTML = "";
-  expect(path({ changes: false })).toBeNull();
+  const path = (of: ReturnType<typeof screen>) => of.queryByRole("link", { name: "Survey a household" });
+  const all = screen([household("01")]);
+  expect(path(all)).not.toBeNull();
+  all.again(
+    <RightsProvider value={{ seesAll: true, changes: false, writes: false }}>
+      <Households {...given([household("01")])} />
+    </RightsProvider>,
+  );
+  expect(path(all)).toBeNull();
 });

@@ -8,6 +8,7 @@ import { SelectField, TextField } from "@/ui/primitives/field";
 import { JudgingSince } from "@/ui/primitives/judging-since";
 import { Link } from "@/ui/primitives/link";
 import { Pages } from "@/ui/primitives/pages";
+import { Only } from "@/ui/rights";
 import { useWords } from "@/ui/words/use-words";
 import { DueLines, type DueTask } from "./due-lines";
 import { StageMark } from "./stage-mark";
@@ -45,8 +46,6 @@ interface Ask {
 
 export interface HouseholdsProps {
   readonly programme: string;
-  /** Whether whoever looks may survey a new one. */
-  readonly changes: boolean;
   readonly summaries: readonly Summary[];
   readonly stages: Readonly<Partial<Record<HouseholdStage, number>>>;
   readonly found: number;
@@ -76,8 +75,7 @@ function addressOf(ask: Ask): string {
 
 /** The first screen: who is in the programme, how far each is, and what is due or late this week. */
 export function Households(props: HouseholdsProps) {
-  const { programme, changes, summaries, stages, found, pressing, quiet, away, late, due, pages, ask } =
-    props;
+  const { programme, summaries, stages, found, pressing, quiet, away, late, due, pages, ask } = props;
   const { judgingSince } = props;
   const { t } = useWords();
   const counts: Partial<Record<Filter, number>> = { all: found, pressing, quiet, away, ...stages };
@@ -107,11 +105,11 @@ export function Households(props: HouseholdsProps) {
           <a href="/records.csv" download className={buttonClass("open")}>
             {t("households.csv")}
           </a>
-          {changes && (
+          <Only may="changes">
             <Link href="/households/new" className={buttonClass("solid")}>
               {t("households.new")}
             </Link>
-          )}
+          </Only>
         </div>
       </div>
       {isEmpty ? (

@@ -1,7 +1,6 @@
 import { notFound } from "next/navigation";
 import { screen } from "@/app/screen";
 import { readHousehold, readNextStep } from "@/server/households";
-import { may } from "@/server/may";
 import { HouseHead } from "@/ui/house-head";
 
 /** Every screen of a household needs one that is there; found out above the loading state, so that the answer is a real 404. */
@@ -13,11 +12,7 @@ export default async function Layout({ children, params }: LayoutProps<"/house/[
     const { code, name } = household;
     return (
       <>
-        <HouseHead
-          household={{ id: household.id, code, name }}
-          next={await readNextStep(actor, household)}
-          seesAll={may(actor, "see-programme")}
-        />
+        <HouseHead household={{ id: household.id, code, name }} next={await readNextStep(actor, household)} />
         <div className="pb-16 lg:pb-0">{children}</div>
       </>
     );
