@@ -42,6 +42,13 @@ module.exports = {
       to: { path: "^src/core/([^/]+)/(?!index\\.ts$)", pathNot: "^src/core/$1/" },
     },
     {
+      name: "a-page-carries-its-own-words",
+      severity: "error",
+      comment: "Folders of the interface name the sections that they say in their words.ts.",
+      from: { path: "^src/ui/", pathNot: TESTS },
+      to: { path: "^src/ui/words/all\\.ts$" },
+    },
+    {
       name: "sql-only-in-db",
       severity: "error",
       from: { path: "^src/", pathNot: "^src/db/" },

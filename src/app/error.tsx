@@ -1,7 +1,10 @@
 "use client";
 
-import { t } from "@/ui/words/translate";
 import { Button } from "@/ui/primitives/button";
+import { trouble } from "@/ui/words/en";
+import { translator } from "@/ui/words/translate";
+
+const t = translator({ trouble });
 
 export default function Broken({ error, retry }: { error: Error & { digest?: string }; retry: () => void }) {
   return (

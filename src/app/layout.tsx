@@ -13,13 +13,13 @@ import { troubleOf } from "@/server/outcome";
 import { readProgramme } from "@/server/programme";
 import { todayIn } from "@/server/town";
 import { Frame, type Person } from "@/ui/frame";
-import words from "@/ui/words/en.json";
+import { app } from "@/ui/words/en";
 import { Words } from "@/ui/words/provider";
 import { readUnits } from "./units";
 
 export const metadata: Metadata = {
-  title: { default: words.app.name, template: `%s · ${words.app.name}` },
-  description: words.app.description,
+  title: { default: app.name, template: `%s · ${app.name}` },
+  description: app.description,
 };
 
 /** What the head shows. It is bare while nobody has signed in, or while the database is away, so that the page below can say so. */

@@ -1,6 +1,6 @@
 import { buttonClass } from "@/ui/primitives/button";
 import { Link } from "@/ui/primitives/link";
-import { t } from "@/ui/words/translate";
+import { t } from "@/ui/words/all";
 
 export default async function Missing() {
   return (

@@ -7,7 +7,7 @@ import { homeOf } from "@/server/home";
 import { may, type Right } from "@/server/may";
 import { troubleOf } from "@/server/outcome";
 import { isSurveyed, type Surveyed } from "@/server/setting";
-import { t } from "@/ui/words/translate";
+import { t } from "@/ui/words/all";
 
 /**
  * Shows a screen for the actor; a database that is away is told in words instead. Whoever has not signed in does that

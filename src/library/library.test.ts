@@ -1,7 +1,7 @@
 import { expect, it } from "vitest";
 import { checkLabel } from "@/core/bag";
 import { Crop, SOURCES, SOWING_METHODS } from "@/core/crop";
-import words from "@/ui/words/en.json";
+import * as words from "@/ui/words/en";
 import { BAG_KINDS, CROP_GOALS, CROPS } from ".";
 
 it("keeps to its contract, crop by crop", () => {

@@ -4,6 +4,7 @@ import { wordsFor } from "@/ui/words/words-for";
 import type { LabelAsk, PrintStyle } from "./ask";
 import { Code } from "./code";
 import { HEAD, TEXT } from "./fonts";
+import { t } from "@/ui/words/all";
 
 /** Labels on a sheet of paper: two beside each other, four below each other. */
 const ACROSS = 2;
@@ -34,7 +35,7 @@ export async function labelsPdf(asks: readonly LabelAsk[], style: PrintStyle): P
     asks.slice(i * ACROSS * DOWN, (i + 1) * ACROSS * DOWN),
   );
   return renderToBuffer(
-    <Document title={words.t("sheet.labels")} author="Pip Row" language="en">
+    <Document title={t("sheet.labels")} author="Pip Row" language="en">
       {pages.map((list, i) => (
         <Page key={i} size={style.paper} style={s.page}>
           <View style={{ flexDirection: "row", flexWrap: "wrap" }}>
@@ -55,7 +56,7 @@ export async function labelsPdf(asks: readonly LabelAsk[], style: PrintStyle): P
                   );
                 })}
                 {lines.length > MOST_LINES && (
-                  <Text>{words.t("daysAll.more", { count: lines.length - MOST_LINES })}</Text>
+                  <Text>{t("daysAll.more", { count: lines.length - MOST_LINES })}</Text>
                 )}
               </View>
             ))}

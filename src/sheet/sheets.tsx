@@ -11,6 +11,7 @@ import type { PrintStyle, SheetAsk } from "./ask";
 import { MarkAt, MARKS, SectionDrawing, TopDrawing } from "./bag-drawings";
 import { Code } from "./code";
 import { HEAD, TEXT } from "./fonts";
+import { t } from "@/ui/words/all";
 
 type Words = ReturnType<typeof wordsFor>;
 
@@ -44,7 +45,7 @@ const MOST_CAUTIONS = 9;
 
 /** One row: its bag drawn, what is in it when, and its water. The more rows, the smaller the drawings. */
 function RowBlock({ row, size, words }: { row: SheetRow; size: number; words: Words }) {
-  const { t, bag, crop, day, quantity, month } = words;
+  const { bag, crop, day, quantity, month } = words;
   const { view, number, plantings, water } = row;
   return (
     <View style={s.row} wrap={false}>
@@ -92,7 +93,7 @@ function RowBlock({ row, size, words }: { row: SheetRow; size: number; words: Wo
                 t("sheet.waterIn", {
                   month: month(w.month),
                   litres: quantity(w.litres, "volume"),
-                  days: w.everyDays < 1 ? t("bench.twiceADay") : t("days.everyDays", { days: w.everyDays }),
+                  days: w.everyDays < 1 ? t("water.twiceADay") : t("water.aboutEvery", { days: w.everyDays }),
                 }),
               )
               .join("; ")}
@@ -115,7 +116,7 @@ function drawingSize(rows: number): number {
 const hasRoom = (sheet: Sheet): boolean => sheet.rows.length <= 5;
 
 function FirstSide({ ask, sheet, words }: { ask: SheetAsk; sheet: Sheet; words: Words }) {
-  const { t, longDay } = words;
+  const { longDay } = words;
   const rows = sheet.rows.slice(0, MOST_ROWS);
   const { code, name, href } = ask.household;
   return (
@@ -148,7 +149,7 @@ function FirstSide({ ask, sheet, words }: { ask: SheetAsk; sheet: Sheet; words: 
 
 /** What is to be done when, in two columns; the rest of the weeks is left out. */
 function Dates({ sheet, words }: { sheet: Sheet; words: Words }) {
-  const { t, day } = words;
+  const { day } = words;
   const tasks = sheet.tasks.slice(0, MOST_TASKS);
   const middle = Math.ceil(tasks.length / 2);
   const column = (list: Sheet["tasks"]) => (
@@ -177,7 +178,7 @@ function Dates({ sheet, words }: { sheet: Sheet; words: Words }) {
 }
 
 function PickGuide({ sheet, words }: { sheet: Sheet; words: Words }) {
-  const { t, crop } = words;
+  const { crop } = words;
   const goals = sheet.goals.slice(0, MOST_GOALS);
   if (goals.length === 0) return null;
   return (
@@ -204,7 +205,7 @@ const LOG_COLUMNS = [
 const LOG_LINES = 26;
 
 /** A table to fill with a pen; it takes what room is left. */
-function LogTable({ words: { t } }: { words: Words }) {
+function LogTable() {
   const cells = (text: (column: (typeof LOG_COLUMNS)[number][0]) => string, isHead: boolean) =>
     LOG_COLUMNS.map(([column, width], i) => (
       <View
@@ -230,7 +231,7 @@ function LogTable({ words: { t } }: { words: Words }) {
 }
 
 function SecondSide({ sheet, words }: { sheet: Sheet; words: Words }) {
-  const { t, caution } = words;
+  const { caution } = words;
   return (
     <>
       <Dates sheet={sheet} words={words} />
@@ -241,7 +242,7 @@ function SecondSide({ sheet, words }: { sheet: Sheet; words: Words }) {
           {caution(fact)}
         </Text>
       ))}
-      <LogTable words={words} />
+      <LogTable />
     </>
   );
 }
@@ -264,7 +265,7 @@ export async function sheetsPdf(asks: readonly SheetAsk[], style: PrintStyle): P
     return { ask, sheet };
   });
   return renderToBuffer(
-    <Document title={words.t("sheet.title")} author="Pip Row" language="en">
+    <Document title={t("sheet.title")} author="Pip Row" language="en">
       {pages.flatMap(({ ask, sheet }) => [
         <Side key={`${ask.household.code} 1`} paper={style.paper}>
           <FirstSide ask={ask} sheet={sheet} words={words} />

@@ -14,6 +14,10 @@ import { useWords } from "@/ui/words/use-words";
 import { PlaceTabs } from "./place-tabs";
 import { FLOORS, placesOn, PROGRAMME_PLACES } from "./places";
 import { type Rights, RightsProvider } from "./rights";
+import { app, nav, programmes, roles } from "@/ui/words/en";
+import { translator } from "@/ui/words/translate";
+
+const t = translator({ app, nav, programmes, roles });
 
 /** Who has signed in on this device. */
 export interface Person {
@@ -47,7 +51,7 @@ const NO_RIGHTS: Rights = { seesAll: false, changes: false, writes: false };
 
 /** The ruled head that every screen stands under: the mark, the programme's places, the way to anything by name, and the day. */
 export function Frame({ programme, person, day, fixedDay, store, signOut, choose, children }: FrameProps) {
-  const { t, longDay, units } = useWords();
+  const { longDay, units } = useWords();
   const path = usePathname();
   const floor = (["households", "people", "town"] as const).find((name) =>
     FLOORS[name].some((place) => path === place.path || path.startsWith(`${place.path}/`)),
@@ -146,7 +150,7 @@ function Who({
 }: {
   person: Person;
 } & Pick<FrameProps, "signOut" | "choose">) {
-  const { t, problem } = useWords();
+  const { problem } = useWords();
   const [failure, setFailure] = useState<Problem>();
   const leave = async () => {
     // Without signal the session cannot end: said, so that nobody hands the phone on for nothing.
@@ -164,10 +168,10 @@ function Who({
         {name}
       </summary>
       <div className="absolute right-0 z-20 mt-1 grid w-64 gap-2 border-rule border-ink bg-card p-3 text-ink">
-        <p>{t("signIn.as", { name, role: t(`roles.${role}`) })}</p>
+        <p>{t("nav.signedInAs", { name, role: t(`roles.${role}`) })}</p>
         {programmes.length > 1 && (
           <label className="grid gap-1">
-            <span className="font-semibold">{t("signIn.programme")}</span>
+            <span className="font-semibold">{t("nav.programme")}</span>
             <select
               className="min-h-10 border-rule border-ink bg-card px-2"
               value={programmeId}
@@ -186,7 +190,7 @@ function Who({
             {t("programmes.title")}
           </Link>
         )}
-        <Button onClick={() => void leave()}>{t("signIn.out")}</Button>
+        <Button onClick={() => void leave()}>{t("nav.signOut")}</Button>
         {failure && (
           <p role="alert" className="font-semibold text-beet">
             ✕ {problem(failure)}

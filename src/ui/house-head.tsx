@@ -7,6 +7,10 @@ import { PlaceTabs } from "./place-tabs";
 import { useRights } from "./rights";
 import { HOUSE_PLACES, OWN_PLACES } from "./places";
 import { Link } from "@/ui/primitives/link";
+import { nav } from "@/ui/words/en";
+import { translator } from "@/ui/words/translate";
+
+const t = translator({ nav });
 
 interface HouseHeadProps {
   readonly household: { readonly id: string; readonly code: string; readonly name: string };
@@ -15,7 +19,7 @@ interface HouseHeadProps {
 
 /** The second floor of the head: a household's name and number, its own places (on a phone at the thumb), and its one next step. */
 export function HouseHead({ household: { id, code, name }, next }: HouseHeadProps) {
-  const { t, nextStep } = useWords();
+  const { nextStep } = useWords();
   const { seesAll } = useRights();
   const place = useSelectedLayoutSegment();
   const step = next && nextStep(next);
@@ -40,7 +44,7 @@ export function HouseHead({ household: { id, code, name }, next }: HouseHeadProp
           href={`/house/${id}/bench`}
           className="ml-auto flex min-h-9 items-center text-note text-muted hover:underline"
         >
-          {t("own.trainer")}
+          {t("nav.trainersView")}
         </Link>
       )}
       {step && !isOwn && (

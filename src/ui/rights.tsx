@@ -2,7 +2,10 @@
 
 import { createContext, type ReactNode, useContext } from "react";
 import { cn } from "@/ui/primitives/cn";
-import { useWords } from "@/ui/words/use-words";
+import { rights } from "@/ui/words/en";
+import { translator } from "@/ui/words/translate";
+
+const t = translator({ rights });
 
 /** What whoever looks may do; the server holds to it whatever a screen offers. */
 export interface Rights {
@@ -25,7 +28,6 @@ export const Only = ({ may, children }: { may: keyof Rights; children: ReactNode
 
 /** A form of the programme's: whoever may only look sees what it holds, and who changes it. */
 export function ForChangers({ children, className }: { children: ReactNode; className?: string }) {
-  const { t } = useWords();
   if (useRights().changes) return children;
   return (
     <>

@@ -1,4 +1,4 @@
-import { t } from "@/ui/words/translate";
+import { t } from "@/ui/words/all";
 
 export default async function Loading() {
   return (

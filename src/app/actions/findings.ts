@@ -4,8 +4,8 @@ import type { Outcome } from "@/core/problem";
 import { previewFinding, takeFinding } from "@/server/finding-values";
 import type { PlanDifference } from "@/server/reference";
 import { beginSideBySide, leavePairOut, lookAt } from "@/server/side-by-sides";
-import { t } from "@/ui/words/translate";
 import { acting, changing } from "./acting";
+import { t } from "@/ui/words/all";
 
 export async function previewFindingAction(
   goalId: string,

@@ -6,7 +6,7 @@ import { readWeather } from "@/server/weather";
 import { ClimateScreen } from "@/ui/climate/climate";
 import { WeatherService } from "@/ui/climate/service";
 import { ForChangers } from "@/ui/rights";
-import { t } from "@/ui/words/translate";
+import { t } from "@/ui/words/all";
 
 export const metadata = { title: t("climate.title") };
 

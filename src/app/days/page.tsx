@@ -1,7 +1,7 @@
 import { screen } from "@/app/screen";
 import { readDaysForAll } from "@/server/days";
 import { DaysForAll } from "@/ui/days/days-for-all";
-import { t } from "@/ui/words/translate";
+import { t } from "@/ui/words/all";
 
 export const metadata = { title: t("daysAll.title") };
 

@@ -5,7 +5,7 @@ import { readSharedGoals } from "@/server/letter";
 import { may } from "@/server/may";
 import { Findings } from "@/ui/findings/findings";
 import { SharedFindings } from "@/ui/findings/shared-findings";
-import { t } from "@/ui/words/translate";
+import { t } from "@/ui/words/all";
 
 export const metadata = { title: t("findings.title") };
 

@@ -2,7 +2,7 @@ import { saveGroupAction } from "@/app/actions/households";
 import { screen } from "@/app/screen";
 import { readGroups } from "@/server/groups";
 import { Groups } from "@/ui/groups/groups";
-import { t } from "@/ui/words/translate";
+import { t } from "@/ui/words/all";
 
 export const metadata = { title: t("groups.title") };
 

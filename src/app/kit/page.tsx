@@ -3,7 +3,7 @@ import { saveStockAction } from "@/app/actions/values";
 import { screen } from "@/app/screen";
 import { readKitForAll } from "@/server/kit";
 import { KitForAll } from "@/ui/kit/kit-for-all";
-import { t } from "@/ui/words/translate";
+import { t } from "@/ui/words/all";
 
 export const metadata = { title: t("kitAll.title") };
 

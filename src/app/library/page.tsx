@@ -2,7 +2,7 @@ import { importValuesAction, overrideAction, previewOverrideAction } from "@/app
 import { screen } from "@/app/screen";
 import { readOverrides, readUses } from "@/server/programme";
 import { Library } from "@/ui/library/library";
-import { t } from "@/ui/words/translate";
+import { t } from "@/ui/words/all";
 
 export const metadata = { title: t("library.title") };
 

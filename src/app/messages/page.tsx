@@ -2,7 +2,7 @@ import { receiveMessageAction, remindNowAction } from "@/app/actions/records";
 import { screen } from "@/app/screen";
 import { readMessages } from "@/server/messages";
 import { Messages } from "@/ui/messages/messages";
-import { t } from "@/ui/words/translate";
+import { t } from "@/ui/words/all";
 
 export const metadata = { title: t("messages.title") };
 

@@ -3,7 +3,7 @@ import { screen } from "@/app/screen";
 import { readMixes } from "@/server/mixes";
 import { Mixes } from "@/ui/mixes/mixes";
 import { ForChangers } from "@/ui/rights";
-import { t } from "@/ui/words/translate";
+import { t } from "@/ui/words/all";
 
 export const metadata = { title: t("mixScreen.title") };
 

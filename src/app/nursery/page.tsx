@@ -1,7 +1,7 @@
 import { screen } from "@/app/screen";
 import { CONFIDENCES, readNursery } from "@/server/nursery";
 import { Nursery } from "@/ui/nursery/nursery";
-import { t } from "@/ui/words/translate";
+import { t } from "@/ui/words/all";
 
 export const metadata = { title: t("nursery.title") };
 

@@ -1,4 +1,4 @@
-import { t } from "@/ui/words/translate";
+import { t } from "@/ui/words/all";
 
 /** What stands where a page was asked for without signal that was never open on this device. */
 export default function Page() {

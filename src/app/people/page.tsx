@@ -10,7 +10,7 @@ import { ownOrigin } from "@/app/origin";
 import { screen } from "@/app/screen";
 import { readCards, readPeople } from "@/server/people";
 import { Access } from "@/ui/people/access";
-import { t } from "@/ui/words/translate";
+import { t } from "@/ui/words/all";
 
 export const metadata = { title: t("access.title") };
 

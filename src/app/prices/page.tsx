@@ -3,7 +3,7 @@ import { screen } from "@/app/screen";
 import { priceList } from "@/server/prices";
 import { readTogether } from "@/server/together";
 import { Prices } from "@/ui/prices/prices";
-import { t } from "@/ui/words/translate";
+import { t } from "@/ui/words/all";
 
 export const metadata = { title: t("prices.title") };
 

@@ -4,7 +4,7 @@ import { signedIn } from "@/server/actor";
 import { may } from "@/server/may";
 import { readProgrammes } from "@/server/programmes";
 import { Programmes } from "@/ui/programmes/programmes";
-import { t } from "@/ui/words/translate";
+import { t } from "@/ui/words/all";
 
 export const metadata = { title: t("programmes.title") };
 

@@ -9,7 +9,7 @@ import { readToday } from "@/server/programme";
 import { readProposals } from "@/server/proposals";
 import { Proposals } from "@/ui/proposals/proposals";
 import { Queries } from "@/ui/primitives/queries";
-import { t } from "@/ui/words/translate";
+import { t } from "@/ui/words/all";
 
 export const metadata = { title: t("proposals.title") };
 

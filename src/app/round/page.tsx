@@ -1,7 +1,7 @@
 import { screen } from "@/app/screen";
 import { overview } from "@/server/households";
 import { Round } from "@/ui/households/round";
-import { t } from "@/ui/words/translate";
+import { t } from "@/ui/words/all";
 
 export const metadata = { title: t("round.title") };
 

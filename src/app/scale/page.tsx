@@ -1,6 +1,6 @@
 import { screen } from "@/app/screen";
 import { KitchenScale } from "@/ui/scale/scale";
-import { t } from "@/ui/words/translate";
+import { t } from "@/ui/words/all";
 
 export const metadata = { title: t("scale.title") };
 

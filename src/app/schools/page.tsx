@@ -3,7 +3,7 @@ import { screen } from "@/app/screen";
 import { readProgramme } from "@/server/programme";
 import { ForChangers } from "@/ui/rights";
 import { SchoolsForm } from "@/ui/schools/schools";
-import { t } from "@/ui/words/translate";
+import { t } from "@/ui/words/all";
 
 export const metadata = { title: t("schools.title") };
 

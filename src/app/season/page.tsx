@@ -3,7 +3,7 @@ import { screen } from "@/app/screen";
 import { may } from "@/server/may";
 import { readSeason } from "@/server/season";
 import { Season } from "@/ui/season/season";
-import { t } from "@/ui/words/translate";
+import { t } from "@/ui/words/all";
 
 export const metadata = { title: t("season.title") };
 

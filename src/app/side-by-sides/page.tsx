@@ -3,7 +3,7 @@ import { screen } from "@/app/screen";
 import { may } from "@/server/may";
 import { readSideBySides } from "@/server/side-by-sides";
 import { SideBySides } from "@/ui/side-by-sides/side-by-sides";
-import { t } from "@/ui/words/translate";
+import { t } from "@/ui/words/all";
 
 export const metadata = { title: t("sideBySides.title") };
 

@@ -6,7 +6,7 @@ import { DEMO_ACCOUNTS, isDemo } from "@/server/demo-accounts";
 import { outcomeOf } from "@/server/outcome";
 import { isBegun } from "@/server/people";
 import { SignIn } from "@/ui/sign-in/sign-in";
-import { t } from "@/ui/words/translate";
+import { t } from "@/ui/words/all";
 
 export const metadata = { title: t("signIn.title") };
 

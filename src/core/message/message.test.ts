@@ -1,6 +1,6 @@
 import * as fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import words from "@/ui/words/en.json";
+import * as words from "@/ui/words/en";
 import { closest, type Known, readMessage } from ".";
 import phrasings from "./phrasings.json";
 

@@ -1,6 +1,6 @@
 import { expect, it } from "vitest";
 import { CROP_GOALS, findGoal } from "@/library";
-import words from "@/ui/words/en.json";
+import * as words from "@/ui/words/en";
 import { ripenessOf } from ".";
 
 const of = (id: string) => ripenessOf(findGoal(id)!.goal);

@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { findGoal } from "@/library";
-import words from "@/ui/words/en.json";
+import * as words from "@/ui/words/en";
 import { inForce, SCHOOL_NAMES, Schools, SCHOOLS } from ".";
 import { planOf as bagWith, planting, settingWith } from "@/testing/garden";
 import { assessGarden } from "../garden";
@@ -27,9 +27,9 @@ it("takes each school from the nearest level that has chosen", () => {
 
 it("has words for every school and choice, and refuses others", () => {
   for (const name of SCHOOL_NAMES) {
-    expect(words.schools.names).toHaveProperty(name);
+    expect(words.ways.names).toHaveProperty(name);
     for (const choice of SCHOOLS[name]) {
-      expect(words.schools.options[name]).toHaveProperty(choice);
+      expect(words.ways.options[name]).toHaveProperty(choice);
       expect(words.schools.means[name]).toHaveProperty(choice);
     }
   }

@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { findGoal } from "@/library";
-import words from "@/ui/words/en.json";
+import * as words from "@/ui/words/en";
 import { id, planOf, planting, settingWith } from "@/testing/garden";
 import { addDays, type Day } from "../day";
 import { type DoneLine, tasksOf } from "../days";

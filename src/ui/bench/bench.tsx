@@ -34,6 +34,7 @@ import { Trial } from "./trial";
 import { type PlanActions, type Saved, useSaving } from "./use-saving";
 import { useSums } from "./use-sums";
 import { Year } from "./year";
+import { t } from "./words";
 
 const Propose = lazy(async () => ({ default: (await import("./propose/propose")).Propose }));
 const Versions = lazy(async () => ({ default: (await import("./versions")).Versions }));
@@ -65,7 +66,7 @@ export function Bench({
   ...actions
 }: BenchProps) {
   const words = useWords();
-  const { t, quantity } = words;
+  const { quantity } = words;
   const { changes } = useRights();
   const judged = useJudged(plain, overrides);
   const { reference, setting } = judged;
@@ -132,7 +133,7 @@ export function Bench({
       ? t("bench.limitNone")
       : t("bench.limitTheirs", { limit: quantity(plain.limitKgM2, "load") });
   const versions = <Button>{t("bench.versions")}</Button>;
-  const propose = <Button look="solid">{t("propose.open")}</Button>;
+  const propose = <Button look="solid">{t("trial.open")}</Button>;
   return (
     <div>
       <h1 className="sr-only print:not-sr-only print:px-6 print:text-lead print:font-bold">
@@ -222,7 +223,7 @@ export function Bench({
                 <div className="grid justify-items-start gap-3 px-4 py-6 lg:px-6">
                   <p>{t("bench.empty")}</p>
                   <Link href={`/house/${household.id}/match`} className={buttonClass("solid")}>
-                    {t("bench.toMatch")}
+                    {t("shared.toMatch")}
                   </Link>
                 </div>
               )}
@@ -257,7 +258,7 @@ export function Bench({
             {garden.rows.length > 0 && (
               <p className="px-4 py-3 lg:px-6 print:hidden">
                 <Link href={`/house/${household.id}/contrast`} className={buttonClass("open")}>
-                  {t("contrast.title")}
+                  {t("shared.contrast")}
                 </Link>
               </p>
             )}

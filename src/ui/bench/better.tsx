@@ -10,6 +10,7 @@ import { Button } from "@/ui/primitives/button";
 import { GradeMark } from "@/ui/primitives/grade-mark";
 import { useWords } from "@/ui/words/use-words";
 import type { Selection } from "./row-frame";
+import { t } from "./words";
 
 /** So many plantings that are merely tight are listed at once, and so much advice is open from the start. */
 const MANY = 8;
@@ -28,7 +29,7 @@ export function Better({
   site: readonly SiteMark[];
   onSelect: (selection: Selection) => void;
 }) {
-  const { t, crop, bag, day, quantity, limit, season, clash } = useWords();
+  const { crop, bag, day, quantity, limit, season, clash } = useWords();
   const advice = adviceFor(garden, today, site);
   const [all, setAll] = useState(false);
   const rowNumber = (rowId: string) => garden.rows.findIndex((r) => r.row.id === rowId) + 1;
@@ -119,7 +120,7 @@ export function Better({
               <b className="text-beet">✕</b>
               <span>
                 <b>
-                  {number} {t("bench.clash")}
+                  {number} {t("clash.title")}
                 </b>
                 : {clash(c)}
               </span>

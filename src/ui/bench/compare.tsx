@@ -7,6 +7,7 @@ import { comparePlans, type Plan, type Planting } from "@/core/plan";
 import { economyOf, weeklyThirst } from "@/core/year";
 import type { Setting } from "@/core/setting";
 import { useWords } from "@/ui/words/use-words";
+import { t } from "./words";
 
 interface CompareProps {
   readonly title: string;
@@ -20,7 +21,7 @@ interface CompareProps {
 
 /** Two states of a plan compared: what each comes to, and which plantings differ. */
 export function Compare({ title, titleAfter, before, after, setting, today }: CompareProps) {
-  const { t, number, money, quantity, harvest, day, crop } = useWords();
+  const { number, money, quantity, harvest, day, crop } = useWords();
   const sums = useMemo(
     () =>
       [before, after].map((plan) => {
@@ -43,10 +44,10 @@ export function Compare({ title, titleAfter, before, after, setting, today }: Co
     [t("compare.weight"), (s) => quantity(s.garden.load.kg, "mass")],
     [t("bench.waterNow"), (s) => quantity(s.water, "volume")],
     [t("bench.toBuy"), (s) => money(s.economy.shopping.minor)],
-    [t("propose.food"), (s) => harvest(s.economy.harvest)],
+    [t("shared.foodInAYear"), (s) => harvest(s.economy.harvest)],
     [t("compare.worth"), (s) => `${money(s.economy.worthMinor.low)} – ${money(s.economy.worthMinor.high)}`],
     [t("compare.meal"), (s) => (s.meal ? day(s.meal.day) : "–")],
-    [t("bench.clash"), (s) => number(s.garden.rows.reduce((n, r) => n + r.clashes.length, 0))],
+    [t("clash.title"), (s) => number(s.garden.rows.reduce((n, r) => n + r.clashes.length, 0))],
   ];
   return (
     <section aria-label={t("bench.compare")} className="mb-3 border-y-rule border-ink py-2">

@@ -4,6 +4,7 @@ import type { Spot } from "@/core/floor";
 import type { RowView } from "@/core/garden";
 import { useWords } from "@/ui/words/use-words";
 import { useMoved, type Way } from "./dragging";
+import { t } from "./words";
 
 /** A bag is moved from where it stands by some cm, or turned where it stands. */
 export type Nudge = readonly [xCm: number, yCm: number] | "turn";
@@ -40,7 +41,7 @@ const snap = (cm: number) => Math.round(cm / SNAP_CM) * SNAP_CM;
 /** A bag on the floor from above: moved by hand or by arrow keys, turned by T. One that has no spot yet is not drawn. */
 export function GroundBag({ row, unit, hours: seen, isWrong, isChosen, ...props }: GroundBagProps) {
   const { number: n, name, cmPerPx, onSelect, onSpot, onNudge } = props;
-  const { t, quantity, number } = useWords();
+  const { quantity, number } = useWords();
   const { spot: stands } = row.bag;
   const from = (spot: Spot, { x, y }: Way): Spot => ({
     ...spot,

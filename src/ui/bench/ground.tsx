@@ -14,6 +14,7 @@ import { useWords } from "@/ui/words/use-words";
 import { GroundBag, type Nudge } from "./ground-bag";
 import type { Selection } from "./row-frame";
 import { known } from "@/core/known";
+import { t } from "./words";
 
 interface GroundProps {
   readonly garden: Garden;
@@ -46,7 +47,7 @@ export function GroundPlan({
   onNudge,
   onFindSpots,
 }: GroundProps) {
-  const { t, units, bag: bagName, quantity, number, mol, month } = useWords();
+  const { units, bag: bagName, quantity, number, mol, month } = useWords();
   const [months, setMonths] = useState(0);
   const ahead = useMemo(() => Array.from({ length: 12 }, (_, i) => addMonths(today, i)), [today]);
   const day = ahead[months] ?? today;
@@ -138,7 +139,7 @@ export function GroundPlan({
         />
         <line x1={0} x2={floor.lengthCm} y1={0} y2={0} stroke="var(--ink)" strokeWidth={unit / 1.6} />
         <text x={0} y={-0.8 * unit} fontSize={unit} fill="var(--muted)">
-          {t("ground.wall")}
+          {t("draw.wall")}
         </text>
         <text x={0} y={floor.widthCm + 1.6 * unit} fontSize={unit} fill="var(--muted)">
           {t("ground.openSide", {
@@ -199,7 +200,7 @@ export function GroundPlan({
       )}
       {sky && (
         <details className="mt-2 border-t border-line pt-1.5 print:hidden" open>
-          <summary className="cursor-pointer font-semibold">{t("ground.sunYear")}</summary>
+          <summary className="cursor-pointer font-semibold">{t("draw.sunYear")}</summary>
           <SunYear
             sky={sky}
             latitude={climate.latitude}

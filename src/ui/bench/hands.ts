@@ -8,6 +8,7 @@ import type { Reference, Setting } from "@/core/setting";
 import type { useWords } from "@/ui/words/use-words";
 import type { Act } from "@/ui/palette/acts";
 import type { Selection } from "./row-frame";
+import { t } from "./words";
 
 interface AtHand {
   readonly garden: Garden;
@@ -58,7 +59,6 @@ export function rowActs(
   { garden, setting, change, select }: AtHand,
   words: ReturnType<typeof useWords>,
 ): Act[] {
-  const { t } = words;
   return [
     ...garden.rows.flatMap((r, i): Act[] => {
       const n = i + 1;

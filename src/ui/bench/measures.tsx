@@ -5,6 +5,7 @@ import type { BagShape } from "@/core/bag";
 import { optionalQuantityField, quantityField, wholeField } from "@/core/quantity";
 import { TypedField } from "@/ui/primitives/typed-field";
 import { useWords } from "@/ui/words/use-words";
+import { t } from "./words";
 
 const LABELS = {
   diameterCm: "diameter",
@@ -64,7 +65,7 @@ function schemaOf(shape: BagShape, key: Measure): z.ZodType<number | undefined, 
 
 /** A bag's own inner measures; each takes effect as soon as it can be read. */
 export function Measures({ shape, onShape }: { shape: BagShape; onShape: (shape: BagShape) => void }) {
-  const { t, quantity } = useWords();
+  const { quantity } = useWords();
   const values = shape as unknown as Partial<Record<Measure, number>>;
   const shown = (key: Measure) => {
     const value = values[key];

@@ -3,10 +3,11 @@ import { Button } from "@/ui/primitives/button";
 import { Caution } from "@/ui/primitives/caution";
 import { useWords } from "@/ui/words/use-words";
 import type { Saving } from "./use-saving";
+import { t } from "./words";
 
 /** What went wrong with saving, and the choice between two plans where another person saved in between. */
 export function SavingNotices({ saving }: { saving: Saving }) {
-  const { t, problem } = useWords();
+  const { problem } = useWords();
   const { failure, conflict, isBusy, version, keepMine, takeTheirs } = saving;
   return (
     <>
@@ -41,7 +42,7 @@ export function SavingNotices({ saving }: { saving: Saving }) {
 
 /** The cautions of a plan that is too heavy for its floor, for a spot of it, or for its hooks. */
 export function LoadCautions({ garden, limitKgM2 }: { garden: Garden; limitKgM2: number | undefined }) {
-  const { t, quantity, percent, number } = useWords();
+  const { quantity, percent, number } = useWords();
   const { load, hanging } = garden;
   const spotsOver = garden.rows.filter((r) => r.load?.grade === "over").length;
   const times = farOver(garden);

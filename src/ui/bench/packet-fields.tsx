@@ -4,7 +4,7 @@ import * as z from "zod";
 import type { Packet } from "@/core/plan";
 import { optionalWholeField } from "@/core/quantity";
 import { TypedField } from "@/ui/primitives/typed-field";
-import { useWords } from "@/ui/words/use-words";
+import { t } from "./words";
 
 const WORD = z
   .string()
@@ -21,7 +21,6 @@ export function PacketFields({
   packet: Packet | undefined;
   onPacket: (packet: Packet | undefined) => void;
 }) {
-  const { t } = useWords();
   const change = (part: Partial<Packet>) => {
     const kept = Object.entries({ ...packet, ...part }).filter(([, value]) => value !== undefined);
     onPacket(kept.length > 0 ? Object.fromEntries(kept) : undefined);
@@ -33,14 +32,14 @@ export function PacketFields({
         {(["variety", "lot"] as const).map((key) => (
           <TypedField
             key={key}
-            label={t(`log.detail.${key}`)}
+            label={t(`detail.${key}`)}
             text={packet[key] ?? ""}
             schema={WORD}
             onValue={(text) => change({ [key]: text })}
           />
         ))}
         <TypedField
-          label={t("log.detail.packetDays")}
+          label={t("detail.packetDays")}
           hint={t("bench.packetDaysHint")}
           inputMode="numeric"
           className="col-span-2"

@@ -29,6 +29,7 @@ import { useWords } from "@/ui/words/use-words";
 import { PacketFields } from "./packet-fields";
 import type { RowName } from "./row-frame";
 import { TooLate } from "./too-late";
+import { t } from "./words";
 
 interface PanelProps {
   readonly view: PlantingView;
@@ -69,7 +70,7 @@ export function PlantingPanel({
   onSowAgain,
   onRemove,
 }: PanelProps) {
-  const { t, crop, namesOf, bag, day, longDay, quantity } = useWords();
+  const { crop, namesOf, bag, day, longDay, quantity } = useWords();
   const [every, setEvery] = useState(USUAL_EVERY);
   const { planting, goal, method } = view;
   const where = whereOf(planting.surface);

@@ -6,6 +6,7 @@ import { BagSection } from "@/ui/draw/section";
 import type { StripBar } from "@/ui/draw/strip";
 import type { TopPlanting } from "@/ui/draw/top";
 import { useWords } from "@/ui/words/use-words";
+import { t } from "./words";
 
 export interface Selection {
   readonly rowId: string;
@@ -90,7 +91,7 @@ export function RowFrame({
   season,
   ...row
 }: RowShown & { top: (isSmall: boolean) => ReactNode; season: ReactNode }) {
-  const { t, bag, quantity } = useWords();
+  const { bag, quantity } = useWords();
   const { view, number, selection, onSelect } = row;
   const rowId = view.row.id;
   const selected = selection?.rowId === rowId;
@@ -106,7 +107,7 @@ export function RowFrame({
         : undefined;
   return (
     <section
-      aria-label={t("bench.row", { n: number })}
+      aria-label={t("shared.row", { n: number })}
       className={`relative border-t border-line px-4 py-1 lg:pr-0 lg:pl-6 ${ROW_COLUMNS} ${
         selected ? "bg-card before:absolute before:inset-y-0 before:left-0 before:w-[5px] before:bg-beet" : ""
       }`}

@@ -20,6 +20,7 @@ import { useWords } from "@/ui/words/use-words";
 import { Measures } from "./measures";
 import type { RowName } from "./row-frame";
 import { Shelf } from "./shelf";
+import { t } from "./words";
 
 interface PanelProps {
   readonly view: RowView;
@@ -54,7 +55,7 @@ export function RowPanel({
   onPlant,
   onRemove,
 }: PanelProps) {
-  const { t, bag, mix, quantity, units } = useWords();
+  const { bag, mix, quantity, units } = useWords();
   const { limitKgM2, schools } = setting;
   const { shape, load, label, make } = view;
   const age = bagAge(view, today);
@@ -70,7 +71,7 @@ export function RowPanel({
   return (
     <div className="grid gap-3">
       <div>
-        <p className="text-sm text-muted">{t("bench.row", { n: number })}</p>
+        <p className="text-sm text-muted">{t("shared.row", { n: number })}</p>
         <h2 className="text-xl font-bold">{bag(view.bag.kindId)}</h2>
         <p className="mt-1 text-note">
           {t("bench.mix", { soil: quantity(view.soilL, "volume") })},{" "}
@@ -96,11 +97,11 @@ export function RowPanel({
         )}
         <p className="mt-1 text-note">
           {daily > 0
-            ? t("bench.waterRow", {
+            ? t("water.row", {
                 day: quantity(daily, "volume"),
-                days: every < 1 ? t("bench.twiceADay") : t("bench.everyDays", { days: Math.floor(every) }),
+                days: every < 1 ? t("water.twiceADay") : t("water.everyDays", { days: Math.floor(every) }),
               })
-            : t("bench.waterNone")}
+            : t("water.none")}
         </p>
       </div>
       <div className="grid gap-2 border-t border-line pt-2">
@@ -170,7 +171,7 @@ export function RowPanel({
           ))}
         </SelectField>
         <SelectField
-          label={t("bench.mixOf")}
+          label={t("shared.filledWith")}
           value={view.row.mixId ?? ""}
           onChange={(e) => onRow({ mixId: e.target.value || undefined })}
         >
@@ -224,7 +225,7 @@ export function RowPanel({
         </fieldset>
       </div>
       <details className="border-t border-line pt-2">
-        <summary className="cursor-pointer font-head font-bold">{t("schools.row")}</summary>
+        <summary className="cursor-pointer font-head font-bold">{t("bench.ways")}</summary>
         <div className="mt-2">
           <SchoolSwitches
             own={view.row.schools ?? {}}
@@ -262,7 +263,7 @@ export function RowPanel({
 
 /** A hanging bag's mass against what its hook bears. */
 function HookLine({ hook }: { hook: RowView["hook"] }) {
-  const { t, quantity } = useWords();
+  const { quantity } = useWords();
   if (!hook) return null;
   const wet = quantity(hook.kg, "mass");
   if (hook.limitKg === undefined) return <p>{t("bench.hangs", { wet })}</p>;

@@ -12,6 +12,7 @@ import { GradeMark } from "@/ui/primitives/grade-mark";
 import { TypedField } from "@/ui/primitives/typed-field";
 import { useWords } from "@/ui/words/use-words";
 import { useCarried } from "./dragging";
+import { t } from "./words";
 
 const SHOWN = 12;
 
@@ -29,7 +30,7 @@ export function Shelf({
   today: Day;
   onPlant: (goalId: string, sowOn: Day) => void;
 }) {
-  const { t, namesOf } = useWords();
+  const { namesOf } = useWords();
   const [sowOn, setSowOn] = useState(today);
   const [name, setName] = useState("");
   const goals = useMemo(
@@ -52,7 +53,7 @@ export function Shelf({
     <details className="border-t border-line pt-2">
       <summary className="cursor-pointer font-head font-bold">{t("shelf.title")}</summary>
       <p className="my-1 text-sm text-muted">{t("shelf.lead")}</p>
-      <TypedField type="date" label={t("match.sowOn")} text={sowOn} schema={DayText} onValue={setSowOn} />
+      <TypedField type="date" label={t("dates.sowOn")} text={sowOn} schema={DayText} onValue={setSowOn} />
       <TextField
         label={t("shelf.find")}
         className="mt-2"

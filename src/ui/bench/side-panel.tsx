@@ -16,9 +16,9 @@ import {
 import type { Judged } from "@/ui/use-judged";
 import { Button } from "@/ui/primitives/button";
 import { usePanelFocus } from "@/ui/primitives/use-panel-focus";
-import { useWords } from "@/ui/words/use-words";
 import { Better } from "./better";
 import type { Selection } from "./row-frame";
+import { t } from "./words";
 
 interface SidePanelProps {
   /** Who the household is, and its place. */
@@ -54,7 +54,6 @@ export function SidePanel({
   onPlant,
   onAdd,
 }: SidePanelProps) {
-  const { t } = useWords();
   // Their script comes after the screen, so that the screen is there sooner; it is then at hand without signal too.
   useEffect(() => void Promise.all([panels.planting(), panels.row()]), []);
   const { reference, setting } = judged;
@@ -74,7 +73,7 @@ export function SidePanel({
       <div className="relative max-h-[60vh] overflow-y-auto p-4 lg:sticky lg:top-12 lg:max-h-[calc(100vh-3rem)]">
         {row && (
           <Button look="quiet" className="absolute top-2 right-2" onClick={() => onSelect(undefined)}>
-            {t("bench.close")}
+            {t("shared.close")}
           </Button>
         )}
         {!row && <p className="mb-3 text-note text-muted">{lead}</p>}

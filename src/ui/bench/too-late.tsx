@@ -5,6 +5,7 @@ import type { Heard, PlantingView, RowView } from "@/core/garden";
 import { insteadOf } from "@/core/match";
 import { Button } from "@/ui/primitives/button";
 import { useWords } from "@/ui/words/use-words";
+import { t } from "./words";
 
 interface TooLateProps {
   readonly heard: Heard;
@@ -19,7 +20,7 @@ interface TooLateProps {
 
 /** A planting that will not make it, and what can be done about it. */
 export function TooLate({ heard, view, row, crops, today, onKeepFor, onPull }: TooLateProps) {
-  const { t, crop, day, heard: said } = useWords();
+  const { crop, day, heard: said } = useWords();
   const { keepFor, next } = useMemo(() => insteadOf(view, row, { today, crops }), [view, row, today, crops]);
   return (
     <div role="alert" className="grid gap-2 border-l-4 border-beet bg-paper py-2 pl-3">

@@ -4,10 +4,11 @@ import type { ReactNode } from "react";
 import { type Garden, isTooHeavy } from "@/core/garden";
 import type { Sums } from "@/core/year";
 import { useWords } from "@/ui/words/use-words";
+import { t } from "./words";
 
 /** The figures that never leave sight: bags and mix, load against the floor's limit, water, cost and worth, first meal. */
 export function Totals({ garden, sums }: { garden: Garden; sums: Sums }) {
-  const { t, shown, quantity, percent, money, day, month, crop } = useWords();
+  const { shown, quantity, percent, money, day, month, crop } = useWords();
   const { load, rows, soilL } = garden;
   const { economy, meal } = sums;
   const perArea = shown(load.kgM2, "load");
@@ -58,9 +59,7 @@ export function Totals({ garden, sums }: { garden: Garden; sums: Sums }) {
         amount={meal ? day(meal.day) : "–"}
         unit=""
         label={
-          meal
-            ? t(meal.first ? "bench.firstMeal" : "bench.nextMeal", { crop: crop(meal.goalId) })
-            : t("bench.noMeal")
+          meal ? t(meal.first ? "meals.first" : "meals.next", { crop: crop(meal.goalId) }) : t("meals.none")
         }
       />
     </div>

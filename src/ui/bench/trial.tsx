@@ -6,7 +6,7 @@ import type { Plan } from "@/core/plan";
 import type { Setting } from "@/core/setting";
 import { Button } from "@/ui/primitives/button";
 import { Only } from "@/ui/rights";
-import { useWords } from "@/ui/words/use-words";
+import { t } from "./words";
 
 const Compare = lazy(async () => ({ default: (await import("./compare")).Compare }));
 
@@ -23,31 +23,30 @@ interface TrialProps {
 
 /** A proposal on the Bench that nobody has taken yet: what it would change, and the two ways on. */
 export function Trial({ before, plan, setting, today, isBusy, onSave, onBack }: TrialProps) {
-  const { t } = useWords();
   return (
     <section
-      aria-label={t("propose.trial")}
+      aria-label={t("trial.lead")}
       className="border-b-rule border-marigold bg-card px-4 py-2 lg:px-6 print:hidden"
     >
       <div className="flex flex-wrap items-center gap-x-4 gap-y-2">
         <p role="status" className="font-semibold">
-          {t("propose.trial")}
+          {t("trial.lead")}
         </p>
         <Only may="changes">
           <Button look="solid" disabled={isBusy} onClick={onSave}>
-            {t("propose.trialSave")}
+            {t("trial.save")}
           </Button>
         </Only>
         <Button disabled={isBusy} onClick={onBack}>
-          {t("propose.trialBack")}
+          {t("trial.back")}
         </Button>
       </div>
       <details className="mt-1">
-        <summary className="cursor-pointer text-note">{t("propose.trialCompare")}</summary>
+        <summary className="cursor-pointer text-note">{t("trial.compare")}</summary>
         <Suspense>
           <Compare
-            title={t("propose.trialPlan")}
-            titleAfter={t("propose.trialNow")}
+            title={t("trial.plan")}
+            titleAfter={t("trial.now")}
             before={before}
             after={plan}
             setting={setting}

@@ -3,8 +3,8 @@ import { useCallback, useEffect, useState } from "react";
 import type { Plan } from "@/core/plan";
 import type { Outcome, Problem } from "@/core/problem";
 import { isPassing, send } from "@/ui/primitives/send";
-import { useWords } from "@/ui/words/use-words";
 import { useDraft } from "./use-draft";
+import { t } from "./words";
 
 /** A plan as the server keeps it. */
 export interface Saved {
@@ -40,7 +40,6 @@ const same = (a: Plan, b: Plan) => a === b || JSON.stringify(a) === JSON.stringi
  * in between. Until then a draft of it stays on the machine.
  */
 export function useSaving({ householdId, saved, plan, change, actions, isTrial }: Edited) {
-  const { t } = useWords();
   const router = useRouter();
   const [base, setBase] = useState<Saved>(saved);
   const [failure, setFailure] = useState<Problem>();

@@ -11,8 +11,8 @@ import { Button } from "@/ui/primitives/button";
 import { send } from "@/ui/primitives/send";
 import { format } from "@/ui/words/translate";
 import { useRights } from "@/ui/rights";
-import { useWords } from "@/ui/words/use-words";
 import { Compare } from "./compare";
+import { t } from "./words";
 
 interface VersionsProps {
   readonly trigger: ReactNode;
@@ -26,7 +26,6 @@ interface VersionsProps {
 
 /** Earlier states of the plan, those set aside in a conflict too: named, held beside the plan as it is, and opened like any other change. */
 export function Versions({ trigger, earlier, plan, setting, today, onOpen, onName }: VersionsProps) {
-  const { t } = useWords();
   const { changes } = useRights();
   const router = useRouter();
   const [open, setOpen] = useState(true);

@@ -10,6 +10,7 @@ import { Chart } from "@/ui/draw/chart";
 import { chartInk } from "@/ui/draw/chart-ink";
 import { useWords } from "@/ui/words/use-words";
 import { ROW_COLUMNS } from "./row-frame";
+import { t } from "./words";
 
 interface YearProps {
   readonly sums: Sums;
@@ -22,7 +23,7 @@ interface YearProps {
 
 /** The year week by week under the rows, on their own time: food against what is wanted, and water against what can be carried. */
 export function Year({ sums, setting, span, today, waterLDay }: YearProps) {
-  const { t, day, money, quantity, harvest, shown, number, percent } = useWords();
+  const { day, money, quantity, harvest, shown, number, percent } = useWords();
   const { economy, water, waterMost: most, hours, busiest } = sums;
   const want = Object.values(
     weeklyWantG(setting.wants ?? NO_WANTS, setting.people ?? { adults: 2, children: 0 }),
@@ -106,7 +107,7 @@ export function Year({ sums, setting, span, today, waterLDay }: YearProps) {
         ),
       ],
     };
-  }, [economy, want, span, frame, t, quantity]);
+  }, [economy, want, span, frame, quantity]);
 
   const drawn = useCallback(() => {
     const { beet, water: blue } = chartInk();
@@ -140,7 +141,7 @@ export function Year({ sums, setting, span, today, waterLDay }: YearProps) {
             ]),
       ],
     };
-  }, [water, limit, span, frame, t, quantity]);
+  }, [water, limit, span, frame, quantity]);
 
   return (
     <section aria-labelledby="year" className="border-t-rule border-ink">
@@ -179,7 +180,7 @@ export function Year({ sums, setting, span, today, waterLDay }: YearProps) {
         <p>
           {most.l > 0
             ? t("year.waterMost", { water: quantity(most.l, "volume"), day: day(most.from) })
-            : t("bench.waterNone")}
+            : t("water.none")}
         </p>
         {over && limit !== undefined && (
           <p className="font-semibold text-beet">

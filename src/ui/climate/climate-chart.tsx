@@ -6,6 +6,7 @@ import { addMonths } from "@/core/day";
 import { Chart } from "@/ui/draw/chart";
 import { chartInk } from "@/ui/draw/chart-ink";
 import { useWords } from "@/ui/words/use-words";
+import { t } from "./words";
 
 /** Lines that growers go by, °C: frost, nights for warm crops, days at which lettuce bolts. */
 const LINES = [
@@ -16,7 +17,7 @@ const LINES = [
 
 /** The twelve months as they usually are, lowest to highest of the day, with the lines that growers go by. */
 export function ClimateChart({ climate, year }: { climate: Pick<Climate, "lowC" | "highC">; year: string }) {
-  const { t, month, shown, quantity } = useWords();
+  const { month, shown, quantity } = useWords();
   const { lowC, highC } = climate;
   const option = useCallback(() => {
     const { ink, muted, line, leaf, beet } = chartInk();
@@ -65,7 +66,7 @@ export function ClimateChart({ climate, year }: { climate: Pick<Climate, "lowC" 
         })),
       ],
     };
-  }, [lowC, highC, year, t, month, shown]);
+  }, [lowC, highC, year, month, shown]);
   return (
     <div className="mb-3">
       <Chart

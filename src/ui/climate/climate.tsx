@@ -15,6 +15,7 @@ import { ClimateChart } from "./climate-chart";
 import { DailyFile } from "./daily-file";
 import { TownPicker } from "./town-picker";
 import { known } from "@/core/known";
+import { t } from "./words";
 
 export interface ClimateProps {
   readonly town: string;
@@ -44,7 +45,6 @@ const asText = (values: readonly number[]) => values.map((v) => String(Number(v.
 /** The town's climate: where it lies and its twelve normals, read back at once as what they mean to growers. */
 export function ClimateScreen({ town, saved, profileId, profiles, today, save, service }: ClimateProps) {
   const words = useWords();
-  const { t } = words;
   const router = useRouter();
   const profile = profiles.find((p) => p.id === profileId) ?? known(profiles[0]);
   const [form, setForm] = useState({
@@ -176,7 +176,7 @@ export function ClimateScreen({ town, saved, profileId, profiles, today, save, s
           <option value="">{t("climate.ownNumbers")}</option>
           {profiles.map((p) => (
             <option key={p.id} value={p.id}>
-              {t(`climate.profiles.${p.id as "larkmouth"}`)}
+              {t(`profiles.${p.id as "larkmouth"}`)}
             </option>
           ))}
         </SelectField>
@@ -225,7 +225,7 @@ export function ClimateScreen({ town, saved, profileId, profiles, today, save, s
             </Button>
             {saved && (
               <Button look="warn" onClick={() => void store(null)}>
-                {t("climate.back", { profile: t(`climate.profiles.${profile.id as "larkmouth"}`) })}
+                {t("climate.back", { profile: t(`profiles.${profile.id as "larkmouth"}`) })}
               </Button>
             )}
           </OutcomeLines>
@@ -271,7 +271,7 @@ export function ClimateScreen({ town, saved, profileId, profiles, today, save, s
 /** What a year's rain comes to, and when most and least of it falls. */
 function Rain({ rainMm, year }: { rainMm?: readonly number[]; year: string }) {
   const words = useWords();
-  const { t, month } = words;
+  const { month } = words;
   const rain = rainMm && rainOf(rainMm);
   if (!rain) return <p className="mt-1 text-note text-muted">{t("climate.noRain")}</p>;
   const monthOf = (index: number) => month(`${year}-${String(index + 1).padStart(2, "0")}-15`);
@@ -289,7 +289,7 @@ function Rain({ rainMm, year }: { rainMm?: readonly number[]; year: string }) {
 }
 
 function Gate({ name, stretch }: { name: string; stretch: Stretch }) {
-  const { t, day } = useWords();
+  const { day } = useWords();
   return (
     <div className="grid grid-cols-[1fr_auto] gap-3 border-t border-line py-1">
       <dt>{name}</dt>

@@ -5,6 +5,7 @@ import { type Columns, type DailyReport, headOf, normalsFromDaily } from "@/core
 import type { Problem } from "@/core/problem";
 import { SelectField } from "@/ui/primitives/field";
 import { useWords } from "@/ui/words/use-words";
+import { t } from "./words";
 
 const KEYS = ["date", "low", "high", "rain"] as const;
 
@@ -14,7 +15,7 @@ export function DailyFile({
 }: {
   onNormals: (normals: Pick<DailyReport, "lowC" | "highC" | "rainMm" | "wetDays">) => void;
 }) {
-  const { t, problem } = useWords();
+  const { problem } = useWords();
   const [text, setText] = useState<string>();
   const [mapping, setMapping] = useState<Partial<Columns>>({});
   const [unit, setUnit] = useState<"C" | "F">();
@@ -95,7 +96,7 @@ export function DailyFile({
             <ul className="text-sm">
               {good.faults.map((f) => (
                 <li key={f.line}>
-                  <b>{t("library.line", { line: f.line })}</b>: {problem(f.problem)}
+                  <b>{t("files.line", { line: f.line })}</b>: {problem(f.problem)}
                 </li>
               ))}
             </ul>

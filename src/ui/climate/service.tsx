@@ -8,6 +8,7 @@ import { SelectField } from "@/ui/primitives/field";
 import { OutcomeLines } from "@/ui/primitives/outcome-lines";
 import { send } from "@/ui/primitives/send";
 import { useWords } from "@/ui/words/use-words";
+import { t } from "./words";
 
 interface ServiceProps {
   readonly mode: WeatherMode;
@@ -17,7 +18,7 @@ interface ServiceProps {
 
 /** The simulated weather service: what it tells of these days, and the switch by which it behaves otherwise. */
 export function WeatherService({ mode, weather, choose }: ServiceProps) {
-  const { t, day, clock, weekday, foretold, rain } = useWords();
+  const { day, clock, weekday, foretold, rain } = useWords();
   const router = useRouter();
   const [failure, setFailure] = useState<Problem>();
   const [done, setDone] = useState(false);
@@ -51,24 +52,24 @@ export function WeatherService({ mode, weather, choose }: ServiceProps) {
         <>
           <p className="text-note" suppressHydrationWarning>
             {weather.isOld
-              ? t("days.weatherOld", {
+              ? t("weather.old", {
                   day: day(weather.askedAt.slice(0, 10)),
                   clock: clock(weather.askedAt),
                 })
-              : t("days.weatherAsked", { clock: clock(weather.askedAt) })}
+              : t("weather.asked", { clock: clock(weather.askedAt) })}
           </p>
           <table className="mt-1 w-full text-note tabular-nums">
             <thead className="text-left text-fine text-muted">
               <tr>
-                <th scope="col">{t("days.weather")}</th>
+                <th scope="col">{t("weather.title")}</th>
                 <th scope="col" className="text-right">
-                  {t("days.night")}
+                  {t("weather.night")}
                 </th>
                 <th scope="col" className="text-right">
-                  {t("days.dayTop")}
+                  {t("weather.top")}
                 </th>
                 <th scope="col" className="text-right">
-                  {t("days.rain")}
+                  {t("weather.rain")}
                 </th>
               </tr>
             </thead>
@@ -87,7 +88,7 @@ export function WeatherService({ mode, weather, choose }: ServiceProps) {
           </table>
         </>
       ) : (
-        <p className="text-note text-muted">{t("days.weatherNone")}</p>
+        <p className="text-note text-muted">{t("weather.none")}</p>
       )}
     </section>
   );

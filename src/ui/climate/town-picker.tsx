@@ -3,7 +3,7 @@
 import { useState } from "react";
 import { Button } from "@/ui/primitives/button";
 import { TextField } from "@/ui/primitives/field";
-import { useWords } from "@/ui/words/use-words";
+import { t } from "./words";
 
 interface Town {
   readonly name: string;
@@ -19,7 +19,6 @@ const countries = new Intl.DisplayNames("en-GB", { type: "region" });
 
 /** Finds a town of the world by name, from a list that ships with the app. */
 export function TownPicker({ onTown }: { onTown: (town: Town) => void }) {
-  const { t } = useWords();
   const [text, setText] = useState("");
   const [towns, setTowns] = useState<readonly Town[]>();
   const search = async () => {

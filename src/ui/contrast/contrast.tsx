@@ -22,6 +22,7 @@ import { SelectField } from "@/ui/primitives/field";
 import { GradeMark } from "@/ui/primitives/grade-mark";
 import { useJudged } from "@/ui/use-judged";
 import { useWords } from "@/ui/words/use-words";
+import { t } from "./words";
 
 export interface ContrastProps {
   readonly title: string;
@@ -33,7 +34,6 @@ export interface ContrastProps {
 
 /** To explain why: a bag of the garden beside one that differs in one thing, and one crop in each way of growing at this place. */
 export function Contrast({ title, today, plan, setting: plain, overrides }: ContrastProps) {
-  const { t } = useWords();
   const { setting, reference } = useJudged(plain, overrides);
   return (
     <div className="grid grid-cols-[minmax(0,1fr)] gap-6 px-4 py-4 lg:px-6">
@@ -60,7 +60,7 @@ function TwoBags({
   reference: Judged["reference"];
   today: Day;
 }) {
-  const { t, bag, crop, mix } = useWords();
+  const { bag, crop, mix } = useWords();
   const garden = useMemo(() => assessGarden(plan, setting), [plan, setting]);
   const planted = garden.rows.filter(({ plantings }) => plantings.length > 0);
   const [rowId, setRow] = useState(planted[0]?.row.id ?? "");
@@ -104,7 +104,7 @@ function TwoBags({
         </SelectField>
         {change === "mix" && (
           <SelectField
-            label={t("bench.mixOf")}
+            label={t("shared.filledWith")}
             value={chosenMix ?? ""}
             onChange={(e) => setMix(e.target.value)}
           >
@@ -174,7 +174,7 @@ function FiguresTable({
   columns: readonly { readonly name: string; readonly figures: Figures }[];
 }) {
   const words = useWords();
-  const { t, quantity, harvest, number, money, month } = words;
+  const { quantity, harvest, number, money, month } = words;
   const lines: readonly [string, (f: Figures) => React.ReactNode][] = [
     [t("contrast.plants"), (f) => (f.plants > 0 ? number(f.plants) : "–")],
     [t("contrast.soil"), (f) => quantity(f.soilL, "volume")],
@@ -189,7 +189,7 @@ function FiguresTable({
           ? t("contrast.waterIn", {
               month: month(on),
               litres: quantity(weekL, "volume"),
-              days: everyDays < 1 ? t("bench.twiceADay") : t("days.everyDays", { days: everyDays }),
+              days: everyDays < 1 ? t("water.twiceADay") : t("water.aboutEvery", { days: everyDays }),
             })
           : "–";
       },
@@ -243,7 +243,7 @@ function Ways({
   reference: Judged["reference"];
   today: Day;
 }) {
-  const { t, crop } = useWords();
+  const { crop } = useWords();
   const [goalId, setGoal] = useState<string>(COMPARED[0]);
   const ways = useMemo((): Way[] => {
     const found = reference.crops
@@ -285,7 +285,7 @@ function Ways({
 
 /** What the figures do not say: floor and load, and what growers like and dislike about each way. */
 function WayLines({ ways }: { ways: readonly Way[] }) {
-  const { t, quantity, number } = useWords();
+  const { quantity, number } = useWords();
   return (
     <ul className="mt-3 grid gap-x-10 sm:grid-cols-2">
       {ways.map(({ name, floorM2, loadKgM2, figures }) => (

@@ -13,6 +13,7 @@ import { Button } from "@/ui/primitives/button";
 import { Caution } from "@/ui/primitives/caution";
 import { SelectField } from "@/ui/primitives/field";
 import { useWords } from "@/ui/words/use-words";
+import { t } from "./words";
 
 interface AmissProps {
   readonly garden: Garden;
@@ -32,7 +33,7 @@ interface Stands {
 
 /** Something looks wrong: what one sees, and what may be behind it, the best known first; what was found is written down. */
 export function Amiss({ garden, setting, today, records, tasks, weather, onWrite }: AmissProps) {
-  const { t, crop, bag } = useWords();
+  const { crop, bag } = useWords();
   const [plantingId, setPlanting] = useState("");
   const [sign, setSign] = useState<TroubleSign>();
   const [written, setWritten] = useState(false);
@@ -130,7 +131,7 @@ const WARM = new Set(["cold-soil", "hot", "too-hot-to-set", "too-cold-to-set"]);
 
 /** A cause: why it is likely, what to look at next, and what to do. */
 function CauseLine({ cause: { code, weight, is = 0, needs = 0, day: on } }: { cause: Cause }) {
-  const { t, day, rain, foretold, temperature, mol, number, percent } = useWords();
+  const { day, rain, foretold, temperature, mol, number, percent } = useWords();
   const figures = {
     day: on ? day(on) : "",
     is: WARM.has(code) ? foretold(is) : number(is),

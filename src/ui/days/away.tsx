@@ -1,9 +1,10 @@
 import { type Absence, AIDS } from "@/core/year";
 import { useWords } from "@/ui/words/use-words";
+import { t } from "./words";
 
 /** What the times away mean: which bags last them, how often somebody has to come with how much water, and what stretches it. */
 export function AwayNotes({ absences }: { absences: readonly Absence[] }) {
-  const { t, days, bag, quantity } = useWords();
+  const { days, bag, quantity } = useWords();
   if (absences.length === 0) return null;
   return (
     <section aria-labelledby="away" className="mb-4">

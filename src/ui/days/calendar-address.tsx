@@ -5,7 +5,7 @@ import type { Outcome, Problem } from "@/core/problem";
 import { Button } from "@/ui/primitives/button";
 import { OutcomeLines } from "@/ui/primitives/outcome-lines";
 import { send } from "@/ui/primitives/send";
-import { useWords } from "@/ui/words/use-words";
+import { t } from "./words";
 
 /** What gives a household's calendar an address, and takes it away. */
 export interface AddressActs {
@@ -17,7 +17,6 @@ export interface AddressActs {
 
 /** An address at which a phone's calendar fetches the days by itself: shown once, made anew, withdrawn. */
 export function CalendarAddress({ hasAddress, make, withdraw }: AddressActs) {
-  const { t } = useWords();
   const [address, setAddress] = useState<string>();
   const [isThere, setThere] = useState(hasAddress);
   const [done, setDone] = useState(false);

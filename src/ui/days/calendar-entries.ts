@@ -4,6 +4,7 @@ import type { CalendarEntry } from "@/core/exchange";
 import type { Garden } from "@/core/garden";
 import type { wordsFor } from "@/ui/words/words-for";
 import { taskWords } from "./task-words";
+import { t } from "./words";
 
 /** So far ahead a calendar is told. */
 const AHEAD_DAYS = 180;
@@ -25,8 +26,8 @@ export function calendarEntries(
       return {
         id: task.id,
         on: task.from < today ? today : task.from,
-        title: words.t("days.reminder", { row: where, what: title }),
-        text: [detail, words.t("days.until", { day: words.longDay(task.until) })].filter(Boolean).join("\n"),
+        title: t("days.reminder", { row: where, what: title }),
+        text: [detail, t("due.until", { day: words.longDay(task.until) })].filter(Boolean).join("\n"),
       };
     });
 }

@@ -10,6 +10,7 @@ import { Pages } from "@/ui/primitives/pages";
 import { useWords } from "@/ui/words/use-words";
 import { taskWords } from "./task-words";
 import { WeatherLines } from "./weather-lines";
+import { t } from "./words";
 
 export interface DaysForAllProps {
   readonly today: Day;
@@ -44,8 +45,6 @@ const NAMED = 5;
 export function DaysForAll(props: DaysForAllProps) {
   const { today, until, day, kind, groups, groupId, counts, households, weather, page, pages, judgingSince } =
     props;
-  const words = useWords();
-  const { t } = words;
   const href = (change: Partial<Record<"day" | "kind" | "group" | "page", string | undefined>>) => {
     const query = Object.entries({ group: groupId, kind, day, page: undefined, ...change }).flatMap(
       ([key, value]) => (value ? [`${key}=${value}`] : []),
@@ -72,7 +71,7 @@ export function DaysForAll(props: DaysForAllProps) {
                 aria-current={k === kind ? "true" : undefined}
                 className={`inline-flex min-h-9 items-center border-rule px-2.5 text-note ${k === kind ? "border-ink bg-ink font-semibold text-paper" : "border-line hover:border-ink"}`}
               >
-                {k ? t(`daysAll.kinds.${k as "sow"}`) : t("daysAll.all")} {sum(ofKind(k))}
+                {k ? t(`taskKinds.${k as "sow"}`) : t("daysAll.all")} {sum(ofKind(k))}
               </Link>
             ))}
           </nav>
@@ -147,7 +146,7 @@ function DayLine({
   most: number;
   href: string;
 }) {
-  const { t, day, weekday } = useWords();
+  const { day, weekday } = useWords();
   return (
     <li className="border-t border-line">
       <Link
@@ -175,16 +174,16 @@ function DayLine({
 
 function TaskOf({ task, today }: { task: Task; today: Day }) {
   const words = useWords();
-  const { t, day } = words;
+  const { day } = words;
   const isLate = stateOn(task, today) === "late";
   return (
     <li>
       <b>{taskWords(task, words).title}</b>{" "}
       <span className={isLate ? "font-semibold text-beet" : "text-muted"}>
         {isLate
-          ? `▲ ${t("households.late", { days: daysBetween(task.until, today) })}`
+          ? `▲ ${t("due.late", { days: daysBetween(task.until, today) })}`
           : task.from <= today
-            ? t("days.until", { day: day(task.until) })
+            ? t("due.until", { day: day(task.until) })
             : t("days.from", { day: day(task.from) })}
       </span>
     </li>

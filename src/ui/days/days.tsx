@@ -29,6 +29,7 @@ import { taskWords } from "./task-words";
 import { Watering } from "./watering";
 import { WaterYear } from "./water-year";
 import { WeatherLines } from "./weather-lines";
+import { t } from "./words";
 
 export interface DaysProps extends GardenProps {
   readonly householdId: string;
@@ -64,7 +65,7 @@ export function Days({
   withdrawPaper,
 }: DaysProps) {
   const words = useWords();
-  const { t, day } = words;
+  const { day } = words;
   const router = useRouter();
   const { setting } = useJudged(plain, overrides);
   const garden = useMemo(() => assessGarden(plan, setting), [plan, setting]);
@@ -149,8 +150,8 @@ export function Days({
         <p role="status" className="mb-2 flex min-h-12 flex-wrap items-center gap-3">
           {last ? (
             <>
-              <b>✓ {t("log.saved", { what: last.what })}</b>
-              <Button onClick={() => void undo()}>{t("log.undo")}</Button>
+              <b>✓ {t("shared.stored", { what: last.what })}</b>
+              <Button onClick={() => void undo()}>{t("shared.undo")}</Button>
             </>
           ) : (
             <span className="text-muted">{t(writes ? "days.lead" : "rights.reads")}</span>
@@ -161,7 +162,7 @@ export function Days({
             {t("days.nothingAtAll")}
             {seesAll && (
               <Link href={`/house/${householdId}/match`} className={buttonClass("solid")}>
-                {t("bench.toMatch")}
+                {t("shared.toMatch")}
               </Link>
             )}
           </p>
@@ -176,7 +177,7 @@ export function Days({
             today={today}
             isDone={isDone}
             rowOf={rowOf}
-            onDone={(of) => void write(of, t("log.kinds.watered"))}
+            onDone={(of) => void write(of, t("recordKinds.watered"))}
           />
         )}
         {groups.map(({ name, list }) => (
@@ -262,7 +263,6 @@ function Group({
   isEmptyTold: boolean;
   children: React.ReactNode[];
 }) {
-  const { t } = useWords();
   if (children.length === 0 && !isEmptyTold) return null;
   return (
     <section aria-label={name} className="mb-4">

@@ -1,6 +1,7 @@
 import { addDays, type Day, mondayOf } from "@/core/day";
 import type { Task } from "@/core/days";
 import { useWords } from "@/ui/words/use-words";
+import { t } from "./words";
 
 const DAYS = 35;
 
@@ -13,7 +14,7 @@ interface MonthProps {
 
 /** Five weeks from this week's Monday: how much begins on each day; a day that is chosen shows its own. */
 export function Month({ tasks, today, chosen, onChoose }: MonthProps) {
-  const { t, longDay, weekday } = useWords();
+  const { longDay, weekday } = useWords();
   const monday = mondayOf(today);
   const days = Array.from({ length: DAYS }, (_, i) => addDays(monday, i));
   return (

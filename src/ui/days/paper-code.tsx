@@ -5,11 +5,10 @@ import type { Outcome, Problem } from "@/core/problem";
 import { AskFirst } from "@/ui/primitives/ask-first";
 import { OutcomeLines } from "@/ui/primitives/outcome-lines";
 import { send } from "@/ui/primitives/send";
-import { useWords } from "@/ui/words/use-words";
+import { t } from "./words";
 
 /** Takes the code on printed sheets and labels out of force: the next print has another one. */
 export function PaperCode({ withdraw }: { withdraw: () => Promise<Outcome<null>> }) {
-  const { t } = useWords();
   const [done, setDone] = useState(false);
   const [failure, setFailure] = useState<Problem>();
   const end = async () => {

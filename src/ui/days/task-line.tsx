@@ -10,6 +10,7 @@ import { CautionLines } from "@/ui/verdict/caution-lines";
 import { RipenessLine } from "@/ui/verdict/ripeness";
 import { useWords } from "@/ui/words/use-words";
 import { heldBackWords, taskWords } from "./task-words";
+import { t } from "./words";
 
 interface TaskLineProps {
   readonly task: Task;
@@ -24,15 +25,15 @@ interface TaskLineProps {
 /** One thing to do: what, how much, in which bag, by when, and the one tap that says that it is done. */
 export function TaskLine({ task, row, today, isDone, logHref, onDone }: TaskLineProps) {
   const words = useWords();
-  const { t, day, bag } = words;
+  const { day, bag } = words;
   const { title, detail } = taskWords(task, words);
   const state = stateOn(task, today);
   const where = row ? `${task.row} ${bag(row.bag.kindId)}` : String(task.row);
   const when =
     state === "late"
-      ? `▲ ${t("households.late", { days: daysFrom(task, today) })}`
+      ? `▲ ${t("due.late", { days: daysFrom(task, today) })}`
       : state === "due"
-        ? t("days.until", { day: day(task.until) })
+        ? t("due.until", { day: day(task.until) })
         : t("days.from", { day: day(task.from) });
   return (
     <li className="grid grid-cols-[minmax(0,1fr)_auto] items-center gap-x-3 border-t border-line py-1.5">

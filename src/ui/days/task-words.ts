@@ -1,6 +1,7 @@
 import { startsFromSeed } from "@/core/crop";
 import type { HeldBack, Task } from "@/core/days";
 import type { wordsFor } from "@/ui/words/words-for";
+import { t } from "./words";
 
 /** A task in words: what to do, and how much of what, or why. */
 export interface TaskWords {
@@ -11,7 +12,7 @@ export interface TaskWords {
 /** Why the weather keeps a task back. */
 export function heldBackWords(
   { code, is, needs }: HeldBack,
-  { t, foretold, temperature, rain }: ReturnType<typeof wordsFor>,
+  { foretold, temperature, rain }: ReturnType<typeof wordsFor>,
 ): string {
   return code === "storm"
     ? t("days.heldBack.storm", { is: rain(is) })
@@ -19,20 +20,17 @@ export function heldBackWords(
 }
 
 /** For which side-by-side a task is done, and how it is done here; undefined for what is in none. */
-export const trialWords = (
-  { trial, kind }: Task,
-  { t }: Pick<ReturnType<typeof wordsFor>, "t">,
-): string | undefined =>
+export const trialWords = ({ trial, kind }: Task): string | undefined =>
   trial && t(kind === "pick" || kind === "end" ? `days.trial.${kind}` : "days.trial.way", { ...trial });
 
 /** Says a task as a trainer would; for a side-by-side, with which way it is done here. */
 export function taskWords(task: Task, words: ReturnType<typeof wordsFor>): TaskWords {
   const { title, detail } = plainWords(task, words);
-  return { title, detail: [detail, trialWords(task, words)].filter(Boolean).join(". ") };
+  return { title, detail: [detail, trialWords(task)].filter(Boolean).join(". ") };
 }
 
 function plainWords(task: Task, words: ReturnType<typeof wordsFor>): TaskWords {
-  const { t, quantity, day, harvest, temperature } = words;
+  const { quantity, day, harvest, temperature } = words;
   const crop = task.goalId ? words.crop(task.goalId) : "";
   const title = (values: Record<string, string | number> = {}) =>
     t(`days.tasks.${task.kind}`, { crop, ...values } as never);
@@ -90,7 +88,7 @@ function plainWords(task: Task, words: ReturnType<typeof wordsFor>): TaskWords {
       return {
         title: title({ litres: quantity(task.litres, "volume") }),
         detail: `${
-          task.everyDays < 1 ? t("bench.twiceADay") : t("days.everyDays", { days: task.everyDays })
+          task.everyDays < 1 ? t("water.twiceADay") : t("water.aboutEvery", { days: task.everyDays })
         }${task.last ? `, ${t("days.lastOn", { day: day(task.last) })}` : ""}`,
       };
     case "vent":

@@ -1,5 +1,6 @@
 import type { MonthOfWater } from "@/core/year";
 import { useWords } from "@/ui/words/use-words";
+import { t } from "./words";
 
 /** What is carried a week, month by month: litres and cans, and where that is more than the household can. */
 export function WaterYear({
@@ -9,7 +10,7 @@ export function WaterYear({
   months: readonly MonthOfWater[];
   carriesLDay: number | undefined;
 }) {
-  const { t, month, quantity } = useWords();
+  const { month, quantity } = useWords();
   const most = Math.max(1, ...months.map(({ weekL }) => weekL));
   if (months.every(({ weekL }) => weekL <= 0)) return null;
   return (

@@ -8,6 +8,7 @@ import { Button } from "@/ui/primitives/button";
 import { Caution } from "@/ui/primitives/caution";
 import { useWords } from "@/ui/words/use-words";
 import { taskWords } from "./task-words";
+import { t } from "./words";
 
 interface WateringProps {
   readonly tasks: readonly Extract<Task, { kind: "water" }>[];
@@ -22,7 +23,7 @@ interface WateringProps {
 /** Which bags want water today, how much each and in all, and one tap for all of them; and when the others come. */
 export function Watering({ tasks, today, sizes, isDone, rowOf, onDone }: WateringProps) {
   const words = useWords();
-  const { t, bag, day, quantity } = words;
+  const { bag, day, quantity } = words;
   const wants = tasks.filter((task) => stateOn(task, today) !== "coming" && !isDone(task));
   const { litres, cans } = carriedFor(wants, sizes);
   return (

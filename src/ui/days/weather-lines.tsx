@@ -3,6 +3,7 @@ import { addDays } from "@/core/day";
 import type { Warning } from "@/core/days";
 import type { Weather, WeatherDay } from "@/core/weather";
 import { useWords } from "@/ui/words/use-words";
+import { t } from "./words";
 
 /** So many days are shown: the rest is too far to be sure of. */
 const SHOWN_DAYS = 5;
@@ -17,21 +18,21 @@ export function WeatherLines({
   warnings: readonly Warning[];
   today: Day;
 }) {
-  const { t, day, clock } = useWords();
+  const { day, clock } = useWords();
   const coming = weather?.days.filter((at) => at.day >= today && at.day < addDays(today, SHOWN_DAYS)) ?? [];
   return (
-    <section aria-label={t("days.weather")} className="mb-4 border-t-rule border-ink pt-1.5">
+    <section aria-label={t("weather.title")} className="mb-4 border-t-rule border-ink pt-1.5">
       <div className="flex flex-wrap items-baseline justify-between gap-x-4">
-        <h2 className="text-lg font-bold">{t("days.weather")}</h2>
+        <h2 className="text-lg font-bold">{t("weather.title")}</h2>
         <p className="text-fine text-muted" suppressHydrationWarning>
           {weather === undefined
-            ? t("days.weatherNone")
+            ? t("weather.none")
             : weather.isOld
-              ? t("days.weatherOld", {
+              ? t("weather.old", {
                   day: day(weather.askedAt.slice(0, 10)),
                   clock: clock(weather.askedAt),
                 })
-              : t("days.weatherAsked", { clock: clock(weather.askedAt) })}
+              : t("weather.asked", { clock: clock(weather.askedAt) })}
         </p>
       </div>
       {coming.length > 0 && (
@@ -51,26 +52,26 @@ export function WeatherLines({
 }
 
 function DayOfWeather({ at: { day, nightC, dayC, rainMm } }: { at: WeatherDay }) {
-  const { t, weekday, foretold, rain } = useWords();
+  const { weekday, foretold, rain } = useWords();
   return (
     <li className="border-l border-line px-2 py-0.5">
       <b className="font-head">{weekday(day)}</b>
       <span className="block">
-        <span className="sr-only">{t("days.night")} </span>
+        <span className="sr-only">{t("weather.night")} </span>
         {foretold(nightC)}
         <span aria-hidden="true"> – </span>
-        <span className="sr-only">, {t("days.dayTop")} </span>
+        <span className="sr-only">, {t("weather.top")} </span>
         {foretold(dayC)}
       </span>
       <span className="block text-fine text-muted">
-        {rainMm >= 0.5 ? `${t("days.rain")} ${rain(rainMm)}` : "\u00a0"}
+        {rainMm >= 0.5 ? `${t("weather.rain")} ${rain(rainMm)}` : "\u00a0"}
       </span>
     </li>
   );
 }
 
 function WarningLine({ warning }: { warning: Warning }) {
-  const { t, day, foretold, rain, crop, number, units } = useWords();
+  const { day, foretold, rain, crop, number, units } = useWords();
   const rows = (list: readonly number[]) => list.join(", ");
   const said = (() => {
     switch (warning.code) {

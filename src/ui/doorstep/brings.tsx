@@ -7,6 +7,7 @@ import { readProblem } from "@/core/problem";
 import { Button } from "@/ui/primitives/button";
 import { SelectField, TextField } from "@/ui/primitives/field";
 import { useWords } from "@/ui/words/use-words";
+import { t } from "./words";
 
 type Form = Pick<UseFormReturn<SurveyTyped, unknown, Survey>, "register" | "control">;
 
@@ -24,7 +25,7 @@ export function Brings({
   currency: string;
   today: string;
 }) {
-  const { t, units } = useWords();
+  const { units } = useWords();
   const away = useFieldArray({ control, name: "away" });
   const problem = (message?: string) => (message === undefined ? undefined : readProblem(message));
   return (
@@ -52,7 +53,7 @@ export function Brings({
           {...register("cells")}
         />
         <TextField
-          label={t("doorstep.budget", { currency })}
+          label={t("shared.budget", { currency })}
           hint={t("doorstep.budgetHint")}
           inputMode="decimal"
           problem={problem(errors.budget?.message)}

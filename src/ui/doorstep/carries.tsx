@@ -5,6 +5,7 @@ import type { SurveyTyped } from "@/core/place";
 import { Caution } from "@/ui/primitives/caution";
 import { PlaceDrawing } from "./place-drawing";
 import { useWords } from "@/ui/words/use-words";
+import { t } from "./words";
 
 const HOURS = Array.from({ length: 17 }, (_, i) => i + 5);
 
@@ -21,7 +22,7 @@ export function Carries({
   goals: number;
   town: { readonly usualBagKg: number };
 }) {
-  const { t, shown, quantity, number, mol, month } = useWords();
+  const { shown, quantity, number, mol, month } = useWords();
   const floor = carries.floorM2 === undefined ? undefined : shown(carries.floorM2 * 10_000, "area");
   const total = carries.totalKg === undefined ? undefined : shown(carries.totalKg, "mass");
   const lit = (hour: number) =>
@@ -99,7 +100,7 @@ export function Carries({
           <p className="font-semibold">{t("doorstep.noLimit")}</p>
         )}
         <p className="text-sm text-muted">
-          {quantity(town.usualBagKg, "mass")}: {t("bags.round-10-gal")}, {t("bench.soaked")}
+          {quantity(town.usualBagKg, "mass")}: {t("bags.round-10-gal")}, {t("shared.soaked")}
         </p>
         <Caution>{t("cautions.floor")}</Caution>
         <Caution>{t("cautions.wayOut")}</Caution>

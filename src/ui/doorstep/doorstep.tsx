@@ -19,6 +19,7 @@ import { useWords } from "@/ui/words/use-words";
 import { Brings } from "./brings";
 import { Carries } from "./carries";
 import { Eats, Refuses } from "./eats";
+import { t } from "./words";
 
 export interface DoorstepProps {
   readonly title: string;
@@ -53,7 +54,7 @@ export function Doorstep({
   usualBagKg,
   save,
 }: DoorstepProps) {
-  const { t, units, quantity, number, mol } = useWords();
+  const { units, quantity, number, mol } = useWords();
   const { crops } = useReference(overrides);
   const router = useRouter();
   const [failure, setFailure] = useState<Problem>();

@@ -8,6 +8,7 @@ import { readProblem } from "@/core/problem";
 import { Button } from "@/ui/primitives/button";
 import { ChooseField, SelectField, TextField } from "@/ui/primitives/field";
 import { type CropName, useWords } from "@/ui/words/use-words";
+import { t } from "./words";
 
 type Form = Pick<UseFormReturn<SurveyTyped, unknown, Survey>, "register" | "control" | "setValue">;
 
@@ -23,7 +24,7 @@ export function Eats({
   errors: FieldErrors<SurveyTyped>;
   currency: string;
 }) {
-  const { t, quantity, units } = useWords();
+  const { quantity, units } = useWords();
   const problem = (message?: string) => (message === undefined ? undefined : readProblem(message));
   const typed = useWatch({ control }) as SurveyTyped;
   const wanted = weeklyWantG(typed.wants, {
@@ -92,7 +93,6 @@ export function Eats({
 
 /** What nobody in the household touches: no proposal has it, and Match leaves it out. */
 export function Refuses({ form: { control, setValue }, crops }: { form: Form; crops: readonly Crop[] }) {
-  const { t } = useWords();
   const { wants } = useWatch({ control }) as SurveyTyped;
   return (
     <div className="mt-3 max-w-md">
@@ -135,7 +135,7 @@ function CropList({
   taken: readonly string[];
   onChange: (ids: string[]) => void;
 }) {
-  const { t, crop, cropName } = useWords();
+  const { crop, cropName } = useWords();
   const nameOf = (id: string) => (id.includes("/") ? crop(id) : cropName(id));
   const open = foods
     .filter((f) => !chosen.includes(f.id) && !taken.includes(f.id))
@@ -144,7 +144,7 @@ function CropList({
     <div>
       <ChooseField
         label={label}
-        shown={t("doorstep.addCrop")}
+        shown={t("shared.addCrop")}
         items={open.map((f) => ({
           value: f.id,
           name: nameOf(f.id),

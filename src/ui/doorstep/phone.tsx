@@ -7,7 +7,7 @@ import { Button } from "@/ui/primitives/button";
 import { TextField } from "@/ui/primitives/field";
 import { OutcomeLines } from "@/ui/primitives/outcome-lines";
 import { send } from "@/ui/primitives/send";
-import { useWords } from "@/ui/words/use-words";
+import { t } from "./words";
 
 interface PhoneProps {
   readonly saved: string | null;
@@ -16,7 +16,6 @@ interface PhoneProps {
 
 /** The number from which a household writes its text messages; an empty one takes it away. */
 export function Phone({ saved, save }: PhoneProps) {
-  const { t } = useWords();
   const router = useRouter();
   const [typed, setTyped] = useState(saved ?? "");
   const [done, setDone] = useState(false);
@@ -32,16 +31,16 @@ export function Phone({ saved, save }: PhoneProps) {
   return (
     <div className="mt-6 border-t-rule border-ink pt-2">
       <TextField
-        label={t("messages.householdPhone")}
-        hint={t("messages.householdPhoneHint")}
+        label={t("doorstep.householdPhone")}
+        hint={t("doorstep.householdPhoneHint")}
         inputMode="tel"
         value={typed}
         problem={fields.phone}
         onChange={(e) => setTyped(e.target.value)}
         className="max-w-sm"
       />
-      <OutcomeLines done={done && t("messages.phoneSaved")} failure={failure}>
-        <Button onClick={() => void store()}>{t("messages.savePhone")}</Button>
+      <OutcomeLines done={done && t("doorstep.phoneSaved")} failure={failure}>
+        <Button onClick={() => void store()}>{t("doorstep.savePhone")}</Button>
       </OutcomeLines>
     </div>
   );

@@ -2,7 +2,7 @@
 
 import type { SurveyTyped } from "@/core/place";
 import { parseQuantity } from "@/core/quantity";
-import { useWords } from "@/ui/words/use-words";
+import { t } from "./words";
 
 const WIDTH = 300;
 const MOST_HEIGHT = 150;
@@ -16,7 +16,6 @@ const cm = (text: string) => {
 
 /** The place from above as it is typed, to scale: the wall with its door, the open side and where it faces, and one usual bag. */
 export function PlaceDrawing({ typed }: { typed: SurveyTyped }) {
-  const { t } = useWords();
   const [length, width] = [cm(typed.length), cm(typed.width)];
   if (!length || !width) return null;
   const scale = Math.min(WIDTH / length, MOST_HEIGHT / width);
@@ -49,7 +48,7 @@ export function PlaceDrawing({ typed }: { typed: SurveyTyped }) {
         stroke="var(--ink)"
       />
       <text y="-6" fontSize="11" fill="var(--muted)">
-        {t("ground.wall")}
+        {t("draw.wall")}
       </text>
       <text y={h + 14} fontSize="11" fill="var(--muted)">
         {typed.length} × {typed.width}

@@ -7,7 +7,7 @@ import { AskFirst } from "@/ui/primitives/ask-first";
 import { Button } from "@/ui/primitives/button";
 import { OutcomeLines } from "@/ui/primitives/outcome-lines";
 import { send } from "@/ui/primitives/send";
-import { useWords } from "@/ui/words/use-words";
+import { t } from "./words";
 
 interface PutAwayProps {
   readonly isPutAway: boolean;
@@ -18,7 +18,6 @@ interface PutAwayProps {
 
 /** Puts a household that has left out of every list, and takes it back. */
 export function PutAway({ isPutAway, putAway, leave }: PutAwayProps) {
-  const { t } = useWords();
   const router = useRouter();
   const [failure, setFailure] = useState<Problem>();
   const act = async (work: () => Promise<Outcome<null>>) => {

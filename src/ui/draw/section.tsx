@@ -3,6 +3,7 @@
 import { type BagShape, innerHeightCm, sideRings } from "@/core/bag";
 import type { GoalKind } from "@/core/crop";
 import { useWords } from "@/ui/words/use-words";
+import { t } from "./words";
 
 const WIDTH = 160;
 const HEIGHT = 104;
@@ -49,7 +50,7 @@ export function BagSection({
   /** Small drawings leave out the figures of the ruler. */
   isSmall: boolean;
 }) {
-  const { t, quantity, units } = useWords();
+  const { quantity, units } = useWords();
   const tiers = shape.kind === "tiers" ? shape.tiers : 1;
   const tierCm = innerHeightCm(shape);
   const heightCm = tierCm * tiers;
@@ -74,7 +75,7 @@ export function BagSection({
       height={HEIGHT * (isSmall ? SMALL : 1)}
       viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
       role="img"
-      aria-label={t("bench.sectionOf", {
+      aria-label={t("draw.sectionOf", {
         depth: quantity(depthCm, "length"),
         height: quantity(heightCm, "length"),
       })}

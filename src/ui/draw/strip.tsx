@@ -5,6 +5,7 @@ import type { Stages } from "@/core/calendar";
 import { addDays, type Day, daysBetween } from "@/core/day";
 import { shareOf, type Span } from "@/core/year";
 import { useWords } from "@/ui/words/use-words";
+import { t } from "./words";
 
 export interface StripBar {
   readonly id: string;
@@ -85,24 +86,23 @@ export function SeasonAxis({
 
 /** What textures and marks of a season mean: the same on every screen. */
 export function SeasonLegend() {
-  const { t } = useWords();
   const box = "inline-block h-3 w-4 border border-ink";
   return (
     <ul className="flex flex-wrap items-center gap-x-2.5 gap-y-0.5 text-xs text-muted">
       <li className="flex items-center gap-1">
-        <i className={`${box} stage-seed`} /> {t("strip.seed")}
+        <i className={`${box} stage-seed`} /> {t("draw.seed")}
       </li>
       <li className="flex items-center gap-1">
-        <i className={`${box} stage-growing`} /> {t("strip.growing")}
+        <i className={`${box} stage-growing`} /> {t("draw.growing")}
       </li>
       <li className="flex items-center gap-1">
-        <i className={`${box} stage-picking`} /> {t("strip.picking")}
+        <i className={`${box} stage-picking`} /> {t("draw.picking")}
       </li>
       <li className="flex items-center gap-1">
-        <b aria-hidden="true">▾</b> {t("strip.moved")}
+        <b aria-hidden="true">▾</b> {t("draw.moved")}
       </li>
       <li className="flex items-center gap-1">
-        <i className="inline-block h-1 w-4 bg-ink" /> {t("strip.known")}
+        <i className="inline-block h-1 w-4 bg-ink" /> {t("draw.known")}
       </li>
     </ul>
   );
@@ -152,7 +152,7 @@ interface BarProps {
 
 /** One planting's bar in a strip, and its name beside it where there is room, else on it. */
 export function Bar({ span, bar, top, pull, button, handle }: BarProps) {
-  const { t, crop, day, quantity } = useWords();
+  const { crop, day, quantity } = useWords();
   const { goalId, plants, stages, harvest, selected, wrong } = bar;
   const { sow, up, move, firstPick, lastPick, seasons } = stages;
   const end = barEnd(bar);
@@ -169,9 +169,9 @@ export function Bar({ span, bar, top, pull, button, handle }: BarProps) {
   const label = `${crop(goalId)}${plants === null ? "" : ` × ${plants}`}`;
   const told =
     firstPick && lastPick
-      ? t("bench.stripLabel", { crop: label, sow: day(sow), first: day(firstPick.likely), last: day(end) })
-      : t("bench.stripNoPick", { crop: label, sow: day(sow) });
-  const spoken = bar.known ? t("bench.stripKnown", { told, to: day(bar.known.to) }) : told;
+      ? t("draw.stripLabel", { crop: label, sow: day(sow), first: day(firstPick.likely), last: day(end) })
+      : t("draw.stripNoPick", { crop: label, sow: day(sow) });
+  const spoken = bar.known ? t("draw.stripKnown", { told, to: day(bar.known.to) }) : told;
   const place =
     1 - to > 0.26
       ? { left: `calc(${percent(to)} + 5px)`, maxWidth: percent(1 - to) }
@@ -246,7 +246,7 @@ export function Bar({ span, bar, top, pull, button, handle }: BarProps) {
         {label}
         {harvest && !inside && (
           <span className="ml-2 font-normal text-muted">
-            {t("strip.gives", { low: quantity(harvest.low, "mass"), high: quantity(harvest.high, "mass") })}
+            {t("draw.gives", { low: quantity(harvest.low, "mass"), high: quantity(harvest.high, "mass") })}
           </span>
         )}
         {pull && pull.days !== 0 && ` · ${day(addDays(pull.what === "move" ? sow : end, pull.days))}`}

@@ -3,6 +3,7 @@
 import type { Day } from "@/core/day";
 import { dayLength, type SkyOpening, sunTimesOn } from "@/core/sun";
 import { useWords } from "@/ui/words/use-words";
+import { t } from "./words";
 
 const FIRST_H = 4;
 const LAST_H = 21;
@@ -28,7 +29,7 @@ export function SunYear({
   chosen: number;
   onChoose: (index: number) => void;
 }) {
-  const { t, month, number } = useWords();
+  const { month, number } = useWords();
   const y = (hour: number) => HEAD + (Math.min(LAST_H, Math.max(FIRST_H, hour)) - FIRST_H) * HOUR;
   const width = LEFT + months.length * COLUMN;
   const height = y(LAST_H) + 4;
@@ -36,7 +37,7 @@ export function SunYear({
     <svg
       viewBox={`0 0 ${width} ${height}`}
       role="group"
-      aria-label={t("ground.sunYear")}
+      aria-label={t("draw.sunYear")}
       className="mt-2 w-full max-w-xl"
     >
       {[6, 9, 12, 15, 18].map((hour) => (
@@ -68,7 +69,7 @@ export function SunYear({
             role="button"
             tabIndex={0}
             aria-pressed={i === chosen}
-            aria-label={t("ground.sunMonth", { month: month(day), hours: number(hoursOn(day)) })}
+            aria-label={t("draw.sunMonth", { month: month(day), hours: number(hoursOn(day)) })}
             className="cursor-pointer"
             onClick={() => onChoose(i)}
             onKeyDown={(e) => {

@@ -2,7 +2,7 @@ import { type BagShape, type Outline, sideHoles, topOutline } from "@/core/bag";
 import type { Patch } from "@/core/garden";
 import type { Planting } from "@/core/plan";
 import { inHalf, partingRadius, type Point, type SidePoint } from "@/core/placement";
-import { useWords } from "@/ui/words/use-words";
+import { t } from "./words";
 
 const SIZE = 104;
 const SMALL_SIZE = 66;
@@ -55,7 +55,6 @@ interface TopProps {
 
 /** The bag from above, to its own scale, with each plant where it stands and the room that it wants. */
 export function BagTop({ shape, plantings, mark, isSmall }: TopProps) {
-  const { t } = useWords();
   const { outline, length, width, scale } = frameOf(shape);
   const at = (p: Point) => ({ cx: SIZE / 2 + p.x * scale, cy: SIZE / 2 + p.y * scale });
   const box = {
@@ -71,7 +70,7 @@ export function BagTop({ shape, plantings, mark, isSmall }: TopProps) {
       height={isSmall ? SMALL_SIZE : SIZE}
       viewBox={`0 0 ${SIZE} ${SIZE}`}
       role="img"
-      aria-label={t("bench.topOf", { plants })}
+      aria-label={t("draw.topOf", { plants })}
       className="shrink-0"
     >
       {outline.type === "rectangle" ? (

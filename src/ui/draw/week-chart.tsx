@@ -6,6 +6,7 @@ import { useWords } from "@/ui/words/use-words";
 import { amountAxis } from "./amount-axis";
 import { Chart } from "./chart";
 import { chartInk } from "./chart-ink";
+import { t } from "./words";
 
 /** What was picked and weighed, week by week, weeks without a pick too. */
 export function WeekChart({
@@ -19,7 +20,7 @@ export function WeekChart({
   /** What it shows, for those who hear the page. */
   label: string;
 }) {
-  const { t, quantity, day } = useWords();
+  const { quantity, day } = useWords();
   const option = useCallback(() => {
     const inks = chartInk();
     const { ink, muted, leaf } = inks;
@@ -37,9 +38,9 @@ export function WeekChart({
       },
       yAxis: amountAxis(inks, (kg) => quantity(kg, "mass")),
       series: [
-        { type: "bar", name: t("log.cameIn"), color: leaf, barMaxWidth: 24, data: all.map((w) => w.kg) },
+        { type: "bar", name: t("draw.cameIn"), color: leaf, barMaxWidth: 24, data: all.map((w) => w.kg) },
       ],
     };
-  }, [weeks, t, quantity, day]);
+  }, [weeks, quantity, day]);
   return <Chart option={option} height={height} label={label} />;
 }

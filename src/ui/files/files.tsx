@@ -10,6 +10,7 @@ import { Only } from "@/ui/rights";
 import { useWords } from "@/ui/words/use-words";
 import { FileField } from "./file-field";
 import { giveBack } from "./give-back";
+import { t } from "./words";
 
 export type TakeIn = (text: string) => Promise<Outcome<{ stored: number; faults: readonly RowFault[] }>>;
 
@@ -26,7 +27,7 @@ interface FilesProps {
 
 /** Out as a file, and in again with a report row by row; the refused rows go back as a file. */
 export function Files({ takeIn, out, label, nameOf }: FilesProps) {
-  const { t, problem } = useWords();
+  const { problem } = useWords();
   const router = useRouter();
   const [report, setReport] = useState<{ stored: number; faults: readonly RowFault[] }>();
   const [failure, setFailure] = useState<Problem>();
@@ -61,20 +62,18 @@ export function Files({ takeIn, out, label, nameOf }: FilesProps) {
         <div role="status" className="mt-2">
           <p className={`font-semibold ${report.faults.length > 0 ? "text-beet" : ""}`}>
             {report.faults.length > 0
-              ? `✕ ${t("library.refusedRows", { count: report.faults.length })}`
-              : `✓ ${t("library.takenIn", { count: report.stored })}`}
+              ? `✕ ${t("files.refusedRows", { count: report.faults.length })}`
+              : `✓ ${t("files.takenIn", { count: report.stored })}`}
           </p>
           <ul className="text-sm">
             {report.faults.slice(0, SHOWN).map((f) => (
               <li key={f.line} className="border-t border-line py-1">
-                <b>{t("library.line", { line: f.line })}</b> {nameOf(f.row)}: {problem(f.problem)}
+                <b>{t("files.line", { line: f.line })}</b> {nameOf(f.row)}: {problem(f.problem)}
               </li>
             ))}
           </ul>
           {report.faults.length > 0 && (
-            <Button onClick={() => giveBack(report.faults, "refused-rows.csv")}>
-              {t("library.giveBack")}
-            </Button>
+            <Button onClick={() => giveBack(report.faults, "refused-rows.csv")}>{t("files.giveBack")}</Button>
           )}
         </div>
       )}

@@ -7,6 +7,7 @@ import { chartInk } from "@/ui/draw/chart-ink";
 import { shareAxes } from "@/ui/draw/share-axes";
 import { FactTable } from "@/ui/primitives/fact-table";
 import { useWords } from "@/ui/words/use-words";
+import { t } from "./words";
 
 /** What became of plantings, day by day: picked, lost or pulled, each shutting out the others; and the table behind it. */
 export function Became({
@@ -14,7 +15,7 @@ export function Became({
 }: {
   became: NonNullable<GoalReport["became"]>;
 }) {
-  const { t, number, percent } = useWords();
+  const { number, percent } = useWords();
   const last = steps.at(-1);
   const share = (end: End) => last?.shares[end] ?? 0;
   const option = useCallback(() => {
@@ -45,7 +46,7 @@ export function Became({
         data: [[0, 0], ...steps.map(({ day, shares }) => [day, 100 * (shares[end] ?? 0)])],
       })),
     };
-  }, [steps, t]);
+  }, [steps]);
   const told = ENDS.filter((end) => share(end) > 0);
   return (
     <section aria-label={t("findings.became")} className="min-w-0">
@@ -62,7 +63,7 @@ export function Became({
         {t("findings.becameLegend", { ends: ENDS.map((end) => t(`findings.ends.${end}`)).join(", ") })}
       </p>
       <details>
-        <summary className="cursor-pointer py-1 text-note font-semibold">{t("season.table")}</summary>
+        <summary className="cursor-pointer py-1 text-note font-semibold">{t("shared.table")}</summary>
         <FactTable
           head={[t("findings.day"), ...ENDS.map((end) => t(`findings.ends.${end}`))]}
           rows={steps.map(({ day, shares }) => [

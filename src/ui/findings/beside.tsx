@@ -1,28 +1,29 @@
 import type { Beside as BesideFacts, WayName } from "@/core/findings";
 import { FactTable } from "@/ui/primitives/fact-table";
 import { useWords } from "@/ui/words/use-words";
+import { t } from "./words";
 
-type Words = Pick<ReturnType<typeof useWords>, "t" | "bag">;
+type Words = Pick<ReturnType<typeof useWords>, "bag">;
 
 const PLAIN = ["season", "sowing", "bag", "method", "variety"] as const;
 const isPlain = (name: WayName): name is (typeof PLAIN)[number] => PLAIN.some((plain) => plain === name);
 
 /** What plantings differ in. */
-export const kindText = (name: WayName, { t }: Words): string =>
-  isPlain(name) ? t(`findings.drivers.${name}`) : t(`schools.names.${name}`);
+export const kindText = (name: WayName): string =>
+  isPlain(name) ? t(`findings.drivers.${name}`) : t(`ways.names.${name}`);
 
 /** One of its ways. */
-export function wayText(name: WayName, way: string, { t, bag }: Words): string {
+export function wayText(name: WayName, way: string, { bag }: Words): string {
   if (name === "bag") return bag(way);
   if (name === "method") return t(`methods.${way as "cells"}`);
   if (name === "sowing") return t(`findings.sowing.${way as "early"}`);
-  return isPlain(name) ? way : t(`schools.options.${name}.${way}` as "schools.options.water.deep");
+  return isPlain(name) ? way : t(`ways.options.${name}.${way}` as "ways.options.water.deep");
 }
 
 /** Plantings of a crop beside each other: season against season, bag against bag, one way against another. */
 export function Beside({ beside }: { beside: readonly BesideFacts[] }) {
   const words = useWords();
-  const { t, quantity, number } = words;
+  const { quantity, number } = words;
   if (beside.length === 0) return null;
   return (
     <section aria-label={t("findings.beside")} className="mt-4">
@@ -33,7 +34,7 @@ export function Beside({ beside }: { beside: readonly BesideFacts[] }) {
           <div key={by} className="min-w-0">
             <FactTable
               head={[
-                kindText(by, words),
+                kindText(by),
                 t("letter.plantings"),
                 t("findings.houses"),
                 t("findings.pickIn"),

@@ -6,6 +6,7 @@ import { Chart } from "@/ui/draw/chart";
 import { chartInk } from "@/ui/draw/chart-ink";
 import { FactTable } from "@/ui/primitives/fact-table";
 import { useWords } from "@/ui/words/use-words";
+import { t } from "./words";
 
 const ABOUT = ["up", "pick", "harvest"] as const;
 const SYMBOLS = { up: "circle", pick: "rect", harvest: "triangle" };
@@ -16,7 +17,7 @@ export interface CalibrationProps {
 
 /** Whether ranges hold as often as they promise: what is expected, held against what came. */
 export function Calibration({ calibration }: CalibrationProps) {
-  const { t, percent, number } = useWords();
+  const { percent, number } = useWords();
   const option = useCallback(() => {
     const { ink, muted, line, beet, leaf, water } = chartInk();
     const inks = { up: leaf, pick: beet, harvest: water };
@@ -54,7 +55,7 @@ export function Calibration({ calibration }: CalibrationProps) {
         })),
       ],
     };
-  }, [calibration, t]);
+  }, [calibration]);
   const shown = ABOUT.filter((about) => calibration[about].held.length > 0);
   return (
     <section aria-label={t("findings.calibration")} className="min-w-0">
@@ -80,7 +81,7 @@ export function Calibration({ calibration }: CalibrationProps) {
           </p>
           <Chart option={option} height={260} label={t("findings.calibration")} />
           <details>
-            <summary className="cursor-pointer py-1 text-note font-semibold">{t("season.table")}</summary>
+            <summary className="cursor-pointer py-1 text-note font-semibold">{t("shared.table")}</summary>
             <FactTable
               head={[t("findings.of"), t("findings.promised"), t("findings.held"), "n"]}
               rows={shown.flatMap((about) =>

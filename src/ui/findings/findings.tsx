@@ -13,6 +13,7 @@ import { leadingBasis, leadingWords } from "./leading-words";
 import { addressOf, Narrow, type NarrowProps } from "./narrow";
 import { OddOnes } from "./odd-ones";
 import { daysText } from "./timing";
+import { t } from "./words";
 
 export interface FindingsProps extends FindingActs, CalibrationProps, NarrowProps {
   readonly plantings: number;
@@ -34,7 +35,7 @@ const SELDOM = 3;
 /** What this town's records say, how sure that is, and what plans should make of it. */
 export function Findings({ preview, take, ...props }: FindingsProps) {
   const words = useWords();
-  const { t, clock } = words;
+  const { clock } = words;
   const { ask, parts, plantings, households, leading, goals } = props;
   const [open, setOpen] = useState<string>();
   const acts = { preview, take };
@@ -144,7 +145,7 @@ function GoalLine({
   onOpen: () => void;
 }) {
   const words = useWords();
-  const { t, crop, percent, quantity } = words;
+  const { crop, percent, quantity } = words;
   return (
     <li
       id={g.goalId}

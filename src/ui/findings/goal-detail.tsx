@@ -11,6 +11,7 @@ import { useWords } from "@/ui/words/use-words";
 import { Became } from "./became";
 import { Beside, kindText, wayText } from "./beside";
 import { Timing } from "./timing";
+import { t } from "./words";
 
 /** What makes records count in plans. */
 export interface FindingActs {
@@ -23,7 +24,7 @@ export type GoalFinding = GoalReport & { readonly proposals: readonly Proposal[]
 /** One goal's findings opened up: how long it takes, what came up, what was lost, what it gave, and what plans should make of it. */
 export function GoalDetail({ finding, acts }: { finding: GoalFinding; acts: FindingActs }) {
   const words = useWords();
-  const { t, percent, quantity } = words;
+  const { percent, quantity } = words;
   const { up, pick, end, cameUp, became, losses, gave, drives, beside, proposals } = finding;
   return (
     <div className="border-b border-line pb-5">
@@ -55,7 +56,7 @@ export function GoalDetail({ finding, acts }: { finding: GoalFinding; acts: Find
             {losses.reasons.length > 0 &&
               t("findings.takenBy", {
                 reasons: losses.reasons
-                  .map(({ reason, plants }) => `${t(`log.detail.reasons.${reason}`)} ${plants}`)
+                  .map(({ reason, plants }) => `${t(`detail.reasons.${reason}`)} ${plants}`)
                   .join(", "),
               })}
           </li>
@@ -108,7 +109,7 @@ export function GoalDetail({ finding, acts }: { finding: GoalFinding; acts: Find
 /** What it gave by other measures, as far as they are known. */
 function ratesText(
   { litreG, m2Kg, weekG, householdKg }: NonNullable<GoalReport["gave"]>["rates"],
-  { t, quantity }: ReturnType<typeof useWords>,
+  { quantity }: ReturnType<typeof useWords>,
 ): string {
   const told = [
     litreG !== undefined && t("findings.rates.litre", { weight: quantity(litreG / 1000, "mass") }),
@@ -121,9 +122,9 @@ function ratesText(
 
 /** What one thing does to the harvest, in plain bounds. */
 function driveText(drive: GoalReport["drives"][number], words: ReturnType<typeof useWords>): string {
-  const { t, number } = words;
+  const { number } = words;
   const way = (name: string) => wayText(drive.driver, name, words);
-  const about = kindText(drive.driver, words);
+  const about = kindText(drive.driver);
   const ways = drive.ways.map(way).join(", ");
   if (drive.code === "tangled") return t("findings.tangled", { about, ways });
   return drive.ratio
@@ -143,7 +144,7 @@ function ProposalLine({
   proposal: Proposal;
   acts: FindingActs;
 }) {
-  const { t, number, percent } = useWords();
+  const { number, percent } = useWords();
   const [changes, setChanges] = useState<readonly PlanDifference[]>();
   const [failure, setFailure] = useState<Problem>();
   const [taken, setTaken] = useState(false);

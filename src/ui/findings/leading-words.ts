@@ -1,10 +1,11 @@
 import type { Leading } from "@/core/findings";
 import type { useWords } from "@/ui/words/use-words";
+import { t } from "./words";
 
 /** A sentence that matters now. */
 export function leadingWords(
   leading: Leading,
-  { t, crop, number, percent }: Pick<ReturnType<typeof useWords>, "t" | "crop" | "number" | "percent">,
+  { crop, number, percent }: Pick<ReturnType<typeof useWords>, "crop" | "number" | "percent">,
 ): string {
   const name = crop(leading.goalId);
   /** Whole hundredths: no finer than anybody knows. */
@@ -24,9 +25,7 @@ export function leadingWords(
         {
           crop: name,
           share: about(leading.share),
-          reason: leading.reason
-            ? t(`log.detail.reasons.${leading.reason}` as "log.detail.reasons.slugs")
-            : "",
+          reason: leading.reason ? t(`detail.reasons.${leading.reason}` as "detail.reasons.slugs") : "",
         },
       );
     case "gives":
@@ -41,7 +40,7 @@ export function leadingWords(
 /** How sure a sentence is: on how much it stands. */
 export function leadingBasis(
   leading: Leading,
-  { t, percent }: Pick<ReturnType<typeof useWords>, "t" | "percent">,
+  { percent }: Pick<ReturnType<typeof useWords>, "percent">,
 ): string {
   return leading.code === "lost"
     ? t("findings.basisLost", {

@@ -4,6 +4,7 @@ import { useRouter } from "next/navigation";
 import type { PartAsk, Parts } from "@/core/findings";
 import { SelectField } from "@/ui/primitives/field";
 import { useWords } from "@/ui/words/use-words";
+import { t } from "./words";
 
 export interface NarrowProps {
   readonly ask: PartAsk;
@@ -24,7 +25,7 @@ export function addressOf({ school, ...ask }: PartAsk): string {
 
 /** Chooses a part of the records: one crop, season, place, bag, start or way alone. Kinds in which all are alike are not offered. */
 export function Narrow({ ask, parts }: NarrowProps) {
-  const { t, crop, bag } = useWords();
+  const { crop, bag } = useWords();
   const router = useRouter();
   const byName = (a: readonly [string, string], b: readonly [string, string]) => a[1].localeCompare(b[1]);
   const kinds: readonly (readonly [Key, string, readonly (readonly [string, string])[]])[] = [
@@ -42,7 +43,7 @@ export function Narrow({ ask, parts }: NarrowProps) {
       t("findings.school"),
       parts.schools.map((school) => [
         schoolText(school),
-        `${t(`schools.names.${school.name}`)}: ${t(`schools.options.${school.name}.${school.choice}` as "schools.options.water.deep")}`,
+        `${t(`ways.names.${school.name}`)}: ${t(`ways.options.${school.name}.${school.choice}` as "ways.options.water.deep")}`,
       ]),
     ],
   ];

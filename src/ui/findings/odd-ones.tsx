@@ -3,6 +3,7 @@
 import type { Odd } from "@/core/findings";
 import { useWords } from "@/ui/words/use-words";
 import { Link } from "@/ui/primitives/link";
+import { t } from "./words";
 
 /** What on record may be a slip: each with the way to where it can be asked about. */
 export function OddOnes({
@@ -15,7 +16,7 @@ export function OddOnes({
   /** Households that have gone quiet. */
   quiet: number;
 }) {
-  const { t, crop, quantity, number } = useWords();
+  const { crop, quantity, number } = useWords();
   const says = (one: Odd): string => {
     switch (one.code) {
       case "too-much":

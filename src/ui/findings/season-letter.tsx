@@ -5,6 +5,7 @@ import { FactTable } from "@/ui/primitives/fact-table";
 import { Button } from "@/ui/primitives/button";
 import { Link } from "@/ui/primitives/link";
 import { useWords } from "@/ui/words/use-words";
+import { t } from "./words";
 
 /** A household's season on one page, to read, to print and to keep. */
 export function SeasonLetter({
@@ -30,13 +31,13 @@ export function SeasonLetter({
     readonly kg: number;
   }[];
 }) {
-  const { t, crop, quantity, money, longDay, number, percent } = useWords();
+  const { crop, quantity, money, longDay, number, percent } = useWords();
   const { grown, kg, worthMinor, pricedShare, firstPickOn, picks, well, hard } = letter;
   const amount = (g: (typeof grown)[number]) =>
     [
       g.kg > 0 && quantity(g.kg, "mass"),
-      g.left.bunches > 0 && t("log.amounts.bunches", { n: g.left.bunches }),
-      g.left.pieces > 0 && t("log.amounts.pieces", { n: g.left.pieces }),
+      g.left.bunches > 0 && t("amounts.bunches", { n: g.left.bunches }),
+      g.left.pieces > 0 && t("amounts.pieces", { n: g.left.pieces }),
     ]
       .filter(Boolean)
       .join(", ") || "–";
@@ -94,7 +95,7 @@ export function SeasonLetter({
                 .map(({ goalId, lost, of, reason }) =>
                   t(reason ? "letter.hardTo" : "letter.hardOne", {
                     ...{ crop: crop(goalId), lost: number(lost), of: number(of) },
-                    reason: reason ? t(`log.detail.reasons.${reason}`) : "",
+                    reason: reason ? t(`detail.reasons.${reason}`) : "",
                   }),
                 )
                 .join("; ")}

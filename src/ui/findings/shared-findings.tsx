@@ -2,6 +2,7 @@
 
 import { FactTable } from "@/ui/primitives/fact-table";
 import { useWords } from "@/ui/words/use-words";
+import { t } from "./words";
 
 /** What households got together, for those who see no one household's figures apart: one table, the same for whoever asks. */
 export function SharedFindings({
@@ -14,7 +15,7 @@ export function SharedFindings({
     readonly kg: number;
   }[];
 }) {
-  const { t, crop, number, quantity } = useWords();
+  const { crop, number, quantity } = useWords();
   return (
     <div className="max-w-3xl px-4 py-4 lg:px-6">
       <h1 className="text-title font-bold">{t("findings.title")}</h1>

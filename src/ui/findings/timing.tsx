@@ -8,13 +8,14 @@ import { shareAxes } from "@/ui/draw/share-axes";
 import { DotRange } from "@/ui/draw/dot-range";
 import { useWords } from "@/ui/words/use-words";
 import { FactTable } from "@/ui/primitives/fact-table";
+import { t } from "./words";
 
 const FEW = 3;
 
 /** Days as a range, or as much of it as is known. */
 export const daysText = (
   { half, came }: Pick<TimingFacts, "half" | "came">,
-  { t, number }: Pick<ReturnType<typeof useWords>, "t" | "number">,
+  { number }: Pick<ReturnType<typeof useWords>, "number">,
 ): string => {
   const whole = (days: number | undefined) => (days === undefined ? undefined : number(Math.round(days)));
   const [day, low, high] = [whole(half.day), whole(half.low), whole(half.high)];
@@ -29,7 +30,7 @@ export const daysText = (
 /** How long something takes: the share for which it has come, day by day; what was promised against what came; and the table behind it. */
 export function Timing({ what, timing }: { what: "up" | "pick" | "end"; timing: TimingFacts }) {
   const words = useWords();
-  const { t, number, percent } = words;
+  const { number, percent } = words;
   const { steps, half, expected, packetDays, came, waiting, belief } = timing;
   const option = useCallback(() => {
     const inks = chartInk();
@@ -89,7 +90,7 @@ export function Timing({ what, timing }: { what: "up" | "pick" | "end"; timing: 
         },
       ],
     };
-  }, [steps, expected, packetDays, t]);
+  }, [steps, expected, packetDays]);
   const most = Math.max(expected.high, half.high ?? 0, half.day ?? 0, packetDays ?? 0) * 1.1;
   return (
     <section aria-label={t(`findings.timing.${what}`)} className="min-w-0">
@@ -114,7 +115,7 @@ export function Timing({ what, timing }: { what: "up" | "pick" | "end"; timing: 
       <Chart option={option} height={190} label={t("findings.chartLabel", { count: steps.length })} />
       <p className="text-fine text-muted">{t("findings.legend")}</p>
       <details>
-        <summary className="cursor-pointer py-1 text-note font-semibold">{t("season.table")}</summary>
+        <summary className="cursor-pointer py-1 text-note font-semibold">{t("shared.table")}</summary>
         <FactTable
           head={[
             t("findings.day"),

@@ -4,7 +4,7 @@ import { expect, it } from "vitest";
 import type { Plan } from "@/core/plan";
 import type { PlainSetting } from "@/core/setting";
 import { findClimate, findGoal, findMix } from "@/library";
-import words from "@/ui/words/en.json";
+import * as words from "@/ui/words/en";
 import { planOf, planting } from "@/testing/garden";
 import { show } from "@/testing/screen";
 import { OwnGarden } from "./own-garden";

@@ -21,6 +21,7 @@ import { useJudged } from "@/ui/use-judged";
 import { Dates } from "@/ui/verdict/dates";
 import { RipenessLine } from "@/ui/verdict/ripeness";
 import { useWords } from "@/ui/words/use-words";
+import { t } from "./words";
 
 interface OwnGardenProps extends GardenProps {
   readonly householdId: string;
@@ -51,7 +52,7 @@ export function OwnGarden({
   records,
 }: OwnGardenProps) {
   const words = useWords();
-  const { t, crop, day, quantity } = words;
+  const { crop, day, quantity } = words;
   const { setting } = useJudged(plain, overrides);
   const garden = useMemo(() => assessGarden(plan, setting), [plan, setting]);
   const span = useMemo(() => spanOf(garden, today), [garden, today]);
@@ -71,7 +72,7 @@ export function OwnGarden({
     const { title, detail } = taskWords(task, words);
     return (
       <>
-        {title} <span className="text-muted">({t("bench.row", { n: task.row })})</span>
+        {title} <span className="text-muted">({t("shared.row", { n: task.row })})</span>
         {detail && <span className="block text-note text-muted">{detail}</span>}
       </>
     );
@@ -83,18 +84,17 @@ export function OwnGarden({
         <p className="text-muted">{t("own.lead", { name })}</p>
         {meal && (
           <p className="mt-2 text-lg font-semibold">
-            {t(meal.first ? "bench.firstMeal" : "bench.nextMeal", { crop: crop(meal.goalId) })}:{" "}
-            {day(meal.day)}
+            {t(meal.first ? "meals.first" : "meals.next", { crop: crop(meal.goalId) })}: {day(meal.day)}
           </p>
         )}
         {shared && (
           <p className="text-muted">
-            {t("season.shared", { kg: quantity(shared.kg, "mass"), households: shared.households })}
+            {t("own.shared", { kg: quantity(shared.kg, "mass"), households: shared.households })}
           </p>
         )}
         {sharing && <Sharing {...sharing} />}
         <Link href={`/house/${householdId}/log`} className={`${buttonClass("solid")} mt-2 min-h-11`}>
-          {t("own.log")}
+          {t("shared.writeDown")}
         </Link>
         <h2 className="mt-4 border-t-rule border-ink pt-2 text-lg font-bold">{t("own.week")}</h2>
         {thisWeek.length === 0 && <p className="text-muted">{t("own.nothingWeek")}</p>}
@@ -122,7 +122,7 @@ export function OwnGarden({
                     {state === "late"
                       ? `▲ ${t("own.since", { day: day(task.from) })}`
                       : state === "due"
-                        ? t("days.until", { day: day(task.until) })
+                        ? t("due.until", { day: day(task.until) })
                         : day(task.from)}
                   </b>
                   {told(task)}
@@ -164,12 +164,12 @@ export function OwnGarden({
             />
             <p className="px-4 pb-2 text-note">
               {daily > 0
-                ? t("bench.waterRow", {
+                ? t("water.row", {
                     day: quantity(daily, "volume"),
                     days:
-                      every < 1 ? t("bench.twiceADay") : t("bench.everyDays", { days: Math.floor(every) }),
+                      every < 1 ? t("water.twiceADay") : t("water.everyDays", { days: Math.floor(every) }),
                   })
-                : t("bench.waterNone")}
+                : t("water.none")}
             </p>
             {planting && chosen === view && (
               <div className="mx-4 mb-3 border-l-4 border-beet bg-card p-3">

@@ -4,6 +4,7 @@ import { useState } from "react";
 import type { Outcome, Problem } from "@/core/problem";
 import { send } from "@/ui/primitives/send";
 import { useWords } from "@/ui/words/use-words";
+import { t } from "./words";
 
 /** Whether a household's own harvest counts in what all households are shown. */
 export function Sharing({
@@ -13,7 +14,7 @@ export function Sharing({
   isShared: boolean;
   share: (isShared: boolean) => Promise<Outcome<null>>;
 }) {
-  const { t, problem } = useWords();
+  const { problem } = useWords();
   const [isOn, setOn] = useState(isShared);
   const [failure, setFailure] = useState<Problem>();
   const change = async (wanted: boolean) => {
@@ -31,7 +32,7 @@ export function Sharing({
           checked={isOn}
           onChange={(e) => void change(e.target.checked)}
         />
-        {t("season.share")}
+        {t("own.share")}
       </label>
       {failure && (
         <p role="alert" className="text-note font-semibold text-beet">

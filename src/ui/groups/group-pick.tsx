@@ -2,7 +2,7 @@
 
 import { useRouter } from "next/navigation";
 import { SelectField } from "@/ui/primitives/field";
-import { useWords } from "@/ui/words/use-words";
+import { t } from "./words";
 
 interface GroupPickProps {
   readonly groups: readonly { readonly id: string; readonly name: string }[];
@@ -13,7 +13,6 @@ interface GroupPickProps {
 
 /** All households, or those of one group; nothing where there is no group. */
 export function GroupPick({ groups, groupId, hrefOf }: GroupPickProps) {
-  const { t } = useWords();
   const router = useRouter();
   if (groups.length === 0) return null;
   return (

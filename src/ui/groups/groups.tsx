@@ -11,6 +11,7 @@ import { OutcomeLines } from "@/ui/primitives/outcome-lines";
 import { send } from "@/ui/primitives/send";
 import { Only } from "@/ui/rights";
 import { useWords } from "@/ui/words/use-words";
+import { t } from "./words";
 
 interface Group {
   readonly id: string;
@@ -23,7 +24,7 @@ export type SaveGroup = (group: Omit<Group, "households">) => Promise<Outcome<nu
 
 /** The groups of a programme, and a new one. */
 export function Groups({ groups, save }: { groups: readonly Group[]; save: SaveGroup }) {
-  const { t, day } = useWords();
+  const { day } = useWords();
   const router = useRouter();
   const [name, setName] = useState("");
   const [failure, setFailure] = useState<Problem>();

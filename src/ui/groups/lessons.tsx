@@ -10,6 +10,7 @@ import { taskWords } from "@/ui/days/task-words";
 import { Caution } from "@/ui/primitives/caution";
 import { Link } from "@/ui/primitives/link";
 import type { wordsFor } from "@/ui/words/words-for";
+import { t } from "./words";
 
 interface LessonsProps {
   readonly lessons: readonly Lesson[];
@@ -21,7 +22,7 @@ interface LessonsProps {
 
 /** A course of five lessons from a group's own plans: what to bring, what to show on which bag, what went wrong since, and what to hand out. */
 export function Lessons({ lessons, settings, sizes, words }: LessonsProps) {
-  const { t, longDay, crop, bag, caution } = words;
+  const { longDay, crop, bag, caution } = words;
   return (
     <section aria-labelledby="lessons">
       <h2 id="lessons" className="border-t-rule border-ink pt-1.5 text-xl font-bold">
@@ -86,7 +87,7 @@ export function Lessons({ lessons, settings, sizes, words }: LessonsProps) {
                 {amiss.map(({ kind, late, goalIds }) => (
                   <li key={kind}>
                     {t("groups.amissLine", {
-                      kind: t(`daysAll.kinds.${kind as "sow"}`),
+                      kind: t(`taskKinds.${kind as "sow"}`),
                       late,
                       crops: goalIds.slice(0, 5).map(crop).join(", ") || "–",
                     })}

@@ -10,6 +10,7 @@ import { OutcomeLines } from "@/ui/primitives/outcome-lines";
 import { send } from "@/ui/primitives/send";
 import { useWords } from "@/ui/words/use-words";
 import type { SaveGroup } from "./groups";
+import { t } from "./words";
 
 interface Named {
   readonly id: string;
@@ -31,7 +32,7 @@ const SETTLED_MS = 200;
 
 /** Who is in a group, and on which days it meets. */
 export function Members({ group, members, today, save, place, part }: MembersProps) {
-  const { t, day } = useWords();
+  const { day } = useWords();
   const router = useRouter();
   const [failure, setFailure] = useState<Problem>();
   const [on, setOn] = useState<string>(today);
@@ -102,7 +103,6 @@ export function Members({ group, members, today, save, place, part }: MembersPro
 
 /** Households by some of their name or number, to be put into the group. */
 function Finder({ known, onChoose }: { known: readonly Named[]; onChoose: (id: string) => void }) {
-  const { t } = useWords();
   const [text, setText] = useState("");
   const [found, setFound] = useState<readonly Named[]>([]);
   useEffect(() => {

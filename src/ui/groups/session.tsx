@@ -4,6 +4,7 @@ import { HANDS_L_HOUR, type Session } from "@/core/teaching";
 import { loadWords } from "@/ui/kit/load-words";
 import { taskWords } from "@/ui/days/task-words";
 import type { wordsFor } from "@/ui/words/words-for";
+import { t } from "./words";
 
 interface SessionProps {
   readonly session: Session;
@@ -16,7 +17,7 @@ const POSTS = ["mix", "carry", "fill", "soak"] as const;
 
 /** Filling and sowing as a group: heaps for all, who does what, and what each takes home. */
 export function TogetherSession({ session, on, sizes, words }: SessionProps) {
-  const { t, quantity, day, bag, mix, number } = words;
+  const { quantity, day, bag, mix, number } = words;
   const { heaps, soakL, shares, posts, minutes } = session;
   const busy = shares.filter(({ fillings, starts }) => fillings.length > 0 || starts.length > 0);
   const hands = posts.mix + posts.carry + posts.fill + posts.soak;
@@ -35,21 +36,21 @@ export function TogetherSession({ session, on, sizes, words }: SessionProps) {
               {heaps.map((heap, i) => (
                 <div key={i} className="mb-2">
                   <p>
-                    {t("kit.heap", { litres: quantity(heap.litres, "volume"), mix: mix(heap.mix.id) })}{" "}
-                    <b>{loadWords(loadsOf(heap.litres, sizes), words)}</b>
+                    {t("heap.heap", { litres: quantity(heap.litres, "volume"), mix: mix(heap.mix.id) })}{" "}
+                    <b>{loadWords(loadsOf(heap.litres, sizes))}</b>
                   </p>
                   <ul className="text-note">
                     {heap.parts.map(({ part, litres }) => (
                       <li key={part} className="flex justify-between border-t border-line">
-                        <b>{t(`kit.parts.${part}`)}</b>
-                        <span>{loadWords(loadsOf(litres, sizes), words)}</span>
+                        <b>{t(`parts.${part}`)}</b>
+                        <span>{loadWords(loadsOf(litres, sizes))}</span>
                       </li>
                     ))}
                     {heap.lime && (
                       <li className="border-t border-line">
                         {"limeKg" in heap.lime
-                          ? t("kit.lime", { kg: quantity(heap.lime.limeKg, "mass") })
-                          : t("kit.ash", { ash: quantity(heap.lime.ashL, "volume") })}
+                          ? t("heap.lime", { kg: quantity(heap.lime.limeKg, "mass") })
+                          : t("heap.ash", { ash: quantity(heap.lime.ashL, "volume") })}
                       </li>
                     )}
                   </ul>

@@ -1,6 +1,7 @@
 "use client";
 
 import { useWords } from "@/ui/words/use-words";
+import { t } from "./words";
 
 /** Something that is due or late in a household. */
 export interface DueTask {
@@ -16,15 +17,13 @@ const SHOWN_TASKS = 3;
 
 /** What presses most in a household, as lines of a list: late ones marked, and how many more there are. */
 export function DueLines({ due }: { due: readonly DueTask[] }) {
-  const { t, crop, day } = useWords();
+  const { crop, day } = useWords();
   return (
     <>
       {due.slice(0, SHOWN_TASKS).map((d) => (
         <li key={d.plantingId} className={d.late ? "font-semibold text-beet" : ""}>
-          {t(`households.tasks.${d.task}`, { crop: crop(d.goalId) })}
-          <span className="ml-2 text-sm">
-            {d.late ? `▲ ${t("households.late", { days: d.days })}` : day(d.day)}
-          </span>
+          {t(`due.tasks.${d.task}`, { crop: crop(d.goalId) })}
+          <span className="ml-2 text-sm">{d.late ? `▲ ${t("due.late", { days: d.days })}` : day(d.day)}</span>
         </li>
       ))}
       {due.length > SHOWN_TASKS && (

@@ -12,6 +12,7 @@ import { Only } from "@/ui/rights";
 import { useWords } from "@/ui/words/use-words";
 import { DueLines, type DueTask } from "./due-lines";
 import { StageMark } from "./stage-mark";
+import { t } from "./words";
 
 export interface Summary {
   readonly id: string;
@@ -77,7 +78,6 @@ function addressOf(ask: Ask): string {
 export function Households(props: HouseholdsProps) {
   const { programme, summaries, stages, found, pressing, quiet, away, late, due, pages, ask } = props;
   const { judgingSince } = props;
-  const { t } = useWords();
   const counts: Partial<Record<Filter, number>> = { all: found, pressing, quiet, away, ...stages };
   const filters: Filter[] = [
     "all",
@@ -103,11 +103,11 @@ export function Households(props: HouseholdsProps) {
         </div>
         <div className="ml-auto flex flex-wrap gap-2">
           <a href="/records.csv" download className={buttonClass("open")}>
-            {t("households.csv")}
+            {t("shared.recordsCsv")}
           </a>
           <Only may="changes">
             <Link href="/households/new" className={buttonClass("solid")}>
-              {t("households.new")}
+              {t("shared.newHousehold")}
             </Link>
           </Only>
         </div>
@@ -184,7 +184,7 @@ const NEXT_SCREEN: Record<HouseholdStage, "doorstep" | "match" | "bench" | "log"
 };
 
 function HouseholdLine({ summary: h }: { summary: Summary }) {
-  const { t, number, day, quantity } = useWords();
+  const { number, day, quantity } = useWords();
   const { stage, firstSowing, quietSince, due, picked } = h;
   const todo =
     stage === "planned" && firstSowing
@@ -194,8 +194,8 @@ function HouseholdLine({ summary: h }: { summary: Summary }) {
         : t("households.nothing");
   const amounts = [
     picked.mass !== undefined && quantity(picked.mass, "mass"),
-    picked.bunches !== undefined && t("log.amounts.bunches", { n: picked.bunches }),
-    picked.pieces !== undefined && t("log.amounts.pieces", { n: picked.pieces }),
+    picked.bunches !== undefined && t("amounts.bunches", { n: picked.bunches }),
+    picked.pieces !== undefined && t("amounts.pieces", { n: picked.pieces }),
   ].filter(Boolean);
   return (
     <li

@@ -3,9 +3,9 @@
 import { buttonClass } from "@/ui/primitives/button";
 import { Link } from "@/ui/primitives/link";
 import { Pages } from "@/ui/primitives/pages";
-import { useWords } from "@/ui/words/use-words";
 import { DueLines } from "./due-lines";
 import type { Summary } from "./households";
+import { t } from "./words";
 
 interface RoundProps {
   readonly summaries: readonly Summary[];
@@ -15,7 +15,6 @@ interface RoundProps {
 
 /** The households that somebody writes for, what is due in each, and the way to write it down: for a thumb, from house to house. */
 export function Round({ summaries, pages, ask }: RoundProps) {
-  const { t } = useWords();
   return (
     <div className="max-w-[44rem] px-4 py-4 lg:px-6">
       <h1 className="text-title font-bold">{t("round.title")}</h1>

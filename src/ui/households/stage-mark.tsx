@@ -1,7 +1,7 @@
 "use client";
 
-import { t } from "@/ui/words/translate";
 import type { HouseholdStage } from "@/core/record";
+import { t } from "./words";
 
 const STEPS = ["surveyed", "planned", "sown", "picking", "finished"] as const;
 const TEXTURE = ["", "", "stage-growing", "stage-picking", "bg-ink"];

@@ -2,10 +2,10 @@ import type { Shopping, ShoppingLine } from "@/core/money";
 import { useWords } from "@/ui/words/use-words";
 import { itemWords } from "./item-words";
 import { inShopOrder, KitTable } from "./kit-table";
+import { t } from "./words";
 
 /** What is bought: how much is wanted, in how many packs as shops sell them, what each costs and all of it. */
 export function BuyTable({ shopping }: { shopping: Shopping }) {
-  const { t } = useWords();
   return (
     <KitTable columns={[t("kit.amount"), t("kit.packs"), t("kit.cost")]} shopping={shopping}>
       {inShopOrder(shopping.lines).map((line) => (
@@ -17,7 +17,7 @@ export function BuyTable({ shopping }: { shopping: Shopping }) {
 
 function Line({ line }: { line: ShoppingLine }) {
   const words = useWords();
-  const { t, money, number } = words;
+  const { money, number } = words;
   const { packs, price, minor } = line;
   const { name, amount, sizeOf } = itemWords(line, words);
   const size = price ? sizeOf(price.size) : "";

@@ -1,12 +1,13 @@
 import type { Gear, Wanted } from "@/core/money";
 import type { wordsFor } from "@/ui/words/words-for";
+import { t } from "./words";
 
 /** Less seed than this nobody weighs, g. */
 const PINCH_G = 0.1;
 
 /** Something to buy in words: its name, how much of it, and the size of its packs where they have one. */
 export function itemWords({ item, amount }: Wanted, words: ReturnType<typeof wordsFor>) {
-  const { t, bag, cropName, quantity, number, mix } = words;
+  const { bag, cropName, quantity, number, mix } = words;
   const [group = ""] = item.split("/");
   const id = item.slice(group.length + 1);
   const volume = (litres: number) => quantity(litres, "volume");

@@ -13,6 +13,7 @@ import { GroupPick } from "@/ui/groups/group-pick";
 import { itemWords } from "./item-words";
 import { OrderTable } from "./order-table";
 import { Prints } from "./prints";
+import { t } from "./words";
 
 interface KitForAllProps {
   readonly order: Pooled;
@@ -47,7 +48,7 @@ export function KitForAll({
   judgingSince,
 }: KitForAllProps) {
   const words = useWords();
-  const { t, money } = words;
+  const { money } = words;
   const { togetherMinor, aloneMinor, sharers } = order;
   return (
     <div className="px-4 py-4 lg:px-6">

@@ -1,6 +1,7 @@
 import type { ReactNode } from "react";
 import type { Shopping, Wanted } from "@/core/money";
 import { useWords } from "@/ui/words/use-words";
+import { t } from "./words";
 
 const GROUPS = ["bag", "mix", "packet", "piece", "feed", "gear"];
 
@@ -20,7 +21,7 @@ export function KitTable({
   shopping: Shopping;
   children: ReactNode;
 }) {
-  const { t, money } = useWords();
+  const { money } = useWords();
   const sum = (className: string, name: string, minor: number) => (
     <tr className={className}>
       <th scope="row" colSpan={columns.length} className="py-1 text-left">

@@ -21,6 +21,7 @@ import { BuyTable } from "./buy-table";
 import { loadWords } from "./load-words";
 import { OtherFeed } from "./other-feed";
 import { SheetLink } from "./sheet-link";
+import { t } from "./words";
 
 export interface KitProps extends GardenProps {
   readonly householdId: string;
@@ -29,7 +30,6 @@ export interface KitProps extends GardenProps {
 
 /** All that a plan still takes: what to buy, each heap of mix by barrow and bucket, what each bag takes, and what goes with it. */
 export function Kit({ householdId, title, today, plan, setting: plain, overrides, records }: KitProps) {
-  const { t } = useWords();
   const { setting } = useJudged(plain, overrides);
   const kit = useMemo(
     () => kitOf(assessGarden(plan, setting), records, { setting, today }),
@@ -42,7 +42,7 @@ export function Kit({ householdId, title, today, plan, setting: plain, overrides
       {plan.rows.length > 0 && <SheetLink householdId={householdId} />}
       {plan.rows.length === 0 ? (
         <Link href={`/house/${householdId}/match`} className={buttonClass("solid")}>
-          {t("bench.toMatch")}
+          {t("shared.toMatch")}
         </Link>
       ) : (
         <div className="grid gap-x-10 gap-y-6 lg:grid-cols-2 print:block">
@@ -67,7 +67,6 @@ function Part({ id, title, children }: { id: string; title: string; children: Re
 
 /** What is bought, whole as shops sell it, and what it comes to. */
 function Buying({ kit: { shopping } }: { kit: KitList }) {
-  const { t } = useWords();
   const has = (item: string) => shopping.lines.some((line) => line.item.startsWith(item));
   return (
     <Part id="buy" title={t("kit.buy")}>
@@ -97,7 +96,7 @@ function Mixing({
   sizes: Sizes;
   stepsHref: string;
 }) {
-  const { t, quantity } = useWords();
+  const { quantity } = useWords();
   if (fillings.length === 0)
     return (
       <Part id="mix" title={t("kit.mix")}>
@@ -138,12 +137,13 @@ function Mixing({
 /** One heap: how much, by its parts, in barrows and buckets, with its lime or ash. */
 function HeapOf({ heap: { mix, litres, parts, lime }, sizes }: { heap: Heap; sizes: Sizes }) {
   const words = useWords();
-  const { t, quantity } = words;
-  const loads = (value: number) => loadWords(loadsOf(value, sizes), words);
+  const { quantity } = words;
+  const loads = (value: number) => loadWords(loadsOf(value, sizes));
   return (
     <div className="mb-2">
       <p className="mb-1 text-note">
-        {t("kit.heap", { litres: quantity(litres, "volume"), mix: words.mix(mix.id) })} <b>{loads(litres)}</b>
+        {t("heap.heap", { litres: quantity(litres, "volume"), mix: words.mix(mix.id) })}{" "}
+        <b>{loads(litres)}</b>
       </p>
       <ul>
         {parts.map((part) => (
@@ -151,7 +151,7 @@ function HeapOf({ heap: { mix, litres, parts, lime }, sizes }: { heap: Heap; siz
             key={part.part}
             className="flex flex-wrap justify-between gap-x-4 border-t border-line py-1 text-note tabular-nums"
           >
-            <b>{t(`kit.parts.${part.part}`)}</b>
+            <b>{t(`parts.${part.part}`)}</b>
             <span>
               {quantity(part.litres, "volume")} · {loads(part.litres)}
             </span>
@@ -160,8 +160,8 @@ function HeapOf({ heap: { mix, litres, parts, lime }, sizes }: { heap: Heap; siz
         {lime && (
           <li className="border-t border-line py-1 text-note">
             {"limeKg" in lime
-              ? t("kit.lime", { kg: quantity(lime.limeKg, "mass") })
-              : t("kit.ash", { ash: quantity(lime.ashL, "volume") })}
+              ? t("heap.lime", { kg: quantity(lime.limeKg, "mass") })
+              : t("heap.ash", { ash: quantity(lime.ashL, "volume") })}
           </li>
         )}
       </ul>
@@ -171,7 +171,7 @@ function HeapOf({ heap: { mix, litres, parts, lime }, sizes }: { heap: Heap; siz
 
 /** How many bags of each kind that is to be filled so much mix would fill. */
 function HowFar({ rows }: { rows: readonly RowView[] }) {
-  const { t, bag, quantity, units } = useWords();
+  const { bag, quantity, units } = useWords();
   const [typed, setTyped] = useState("");
   const read = typed.trim() === "" ? undefined : parseQuantity(typed, "volume", units === "us" ? "gal" : "L");
   const kinds = [...new Map(rows.map((row) => [row.bag.kindId, row.soilL]))];
@@ -204,7 +204,7 @@ function HowFar({ rows }: { rows: readonly RowView[] }) {
 /** What one bag takes, by when, and with what caution of its weight. */
 function BagToFill({ filling, sizes }: { filling: Filling; sizes: Sizes }) {
   const words = useWords();
-  const { t, bag, day, quantity } = words;
+  const { bag, day, quantity } = words;
   const { row, number, soilL, topUpL, until, isRefresh } = filling;
   return (
     <li className="flex gap-3 border-t border-line py-2">
@@ -218,7 +218,7 @@ function BagToFill({ filling, sizes }: { filling: Filling; sizes: Sizes }) {
         <p className="text-note">
           {t(isRefresh ? "kit.takesNew" : topUpL > 0 ? "kit.takesTopped" : "kit.takes", {
             soil: quantity(soilL, "volume"),
-            loads: loadWords(loadsOf(soilL, sizes), words),
+            loads: loadWords(loadsOf(soilL, sizes)),
             topUp: quantity(topUpL, "volume"),
             mix: words.mix(row.mix.id),
           })}

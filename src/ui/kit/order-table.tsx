@@ -10,6 +10,7 @@ import { send } from "@/ui/primitives/send";
 import { useWords } from "@/ui/words/use-words";
 import { itemWords } from "./item-words";
 import { inShopOrder, KitTable } from "./kit-table";
+import { t } from "./words";
 
 interface OrderTableProps {
   readonly order: Pooled;
@@ -20,7 +21,7 @@ interface OrderTableProps {
 /** What all need together: how much, what of it is in store, and what is left to buy in whole packs. */
 export function OrderTable({ order: { wanted, forAll }, stock, save }: OrderTableProps) {
   const words = useWords();
-  const { t, money, number } = words;
+  const { money, number } = words;
   const lines = new Map(forAll.lines.map((line) => [line.item, line]));
   return (
     <KitTable columns={[t("kit.amount"), t("kitAll.store"), t("kit.packs"), t("kit.cost")]} shopping={forAll}>
@@ -68,7 +69,7 @@ function InStore({
   amount: number;
   save: OrderTableProps["save"];
 }) {
-  const { t, problem: say } = useWords();
+  const { problem: say } = useWords();
   const router = useRouter();
   const [typed, setTyped] = useState(amount > 0 ? String(amount) : "");
   const [problem, setProblem] = useState<Problem>();

@@ -5,10 +5,11 @@ import { equalFeed, FEEDS, NUTRIENTS, type Nutrient, readAnalysis } from "@/core
 import type { ShoppingLine } from "@/core/money";
 import { SelectField, TextField } from "@/ui/primitives/field";
 import { useWords } from "@/ui/words/use-words";
+import { t } from "./words";
 
 /** What another sack gives in place of the granules on the list: half the analysis, twice the amount. */
 export function OtherFeed({ lines }: { lines: readonly ShoppingLine[] }) {
-  const { t, number, quantity } = useWords();
+  const { number, quantity } = useWords();
   const [typed, setTyped] = useState("");
   const [nutrient, setNutrient] = useState<Nutrient>("n");
   const feeds = lines.flatMap(({ item, amount }) => {

@@ -5,6 +5,7 @@ import type { Outcome, Problem } from "@/core/problem";
 import { Button, buttonClass } from "@/ui/primitives/button";
 import { send } from "@/ui/primitives/send";
 import { useWords } from "@/ui/words/use-words";
+import { t } from "./words";
 
 const KINDS = ["sheets", "labels"] as const;
 type Kind = (typeof KINDS)[number];
@@ -26,7 +27,6 @@ const POLL_MS = 1000;
 
 /** Sheets and labels for all in one file each: asked for, watched while they are drawn, and opened. */
 export function Prints({ groupId, ask }: PrintsProps) {
-  const { t } = useWords();
   const [prints, setPrints] = useState<Partial<Record<Kind, Print>>>({});
   const [failure, setFailure] = useState<Problem>();
   const [asked, setAsked] = useState(0);
@@ -71,7 +71,7 @@ export function Prints({ groupId, ask }: PrintsProps) {
 }
 
 function PrintState({ print }: { print: Print | undefined }) {
-  const { t, percent } = useWords();
+  const { percent } = useWords();
   if (!print) return null;
   switch (print.state) {
     case "asked":

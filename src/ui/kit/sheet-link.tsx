@@ -1,9 +1,10 @@
 import { buttonClass } from "@/ui/primitives/button";
 import { useWords } from "@/ui/words/use-words";
+import { t } from "./words";
 
 /** The page that a household keeps, on the reader's paper or on the other one. */
 export function SheetLink({ householdId }: { householdId: string }) {
-  const { t, units } = useWords();
+  const { units } = useWords();
   const href = `/house/${householdId}/sheet.pdf`;
   return (
     <p className="mb-3 flex flex-wrap items-center gap-3 text-note print:hidden">

@@ -3,6 +3,7 @@
 import type { Goal } from "@/core/crop";
 import { PlantFigure } from "@/ui/draw/section";
 import { useWords } from "@/ui/words/use-words";
+import { t } from "./words";
 
 const HEIGHT = 150;
 const WIDTH = 300;
@@ -10,7 +11,7 @@ const GROUND = 84;
 
 /** What a crop takes of a bag, drawn to one scale: its plants at the distance that is good, the least inside it, and the soil under them. */
 export function RoomFigure({ goal }: { goal: Goal }) {
-  const { t, quantity } = useWords();
+  const { quantity } = useWords();
   const apart = goal.stand.type === "plants" ? goal.stand.spacingCm : undefined;
   const wideCm = 2 * (apart?.good ?? goal.widthCm);
   const scale = Math.min(
@@ -103,7 +104,7 @@ export function RoomFigure({ goal }: { goal: Goal }) {
 
 /** When a crop is picked, on a line of days from its sowing or planting: the range of the first pick, then how long it is picked, in the seasons' textures. */
 export function DaysFigure({ goal }: { goal: Goal }) {
-  const { t, number } = useWords();
+  const { number } = useWords();
   const { window: first, from } = goal.days;
   const lasts = goal.picking.window;
   const all = Math.max(first.high, first.likely + lasts.high) * 1.04;

@@ -13,6 +13,7 @@ import { DaysFigure, RoomFigure } from "./goal-figure";
 import { Files, type TakeIn } from "@/ui/files/files";
 import type { ValueActions } from "./value-actions";
 import { ValueLine } from "./value-line";
+import { t } from "./words";
 
 export interface LibraryProps extends ValueActions {
   readonly overrides: readonly Override[];
@@ -32,7 +33,7 @@ type Entry = {
 
 /** The library: every value with its source, what the programme knows better, and two entries side by side. */
 export function Library({ overrides, uses, preview, override, takeIn }: LibraryProps) {
-  const { t, crop, bag, namesOf } = useWords();
+  const { crop, bag, namesOf } = useWords();
   const [find, setFind] = useState("");
   const entries = useMemo(
     (): Entry[] => [
@@ -56,7 +57,7 @@ export function Library({ overrides, uses, preview, override, takeIn }: LibraryP
         values: bagValues(kind),
       })),
     ],
-    [crop, bag, namesOf, t],
+    [crop, bag, namesOf],
   );
   const [chosen, setChosen] = useState(entries[0]?.key ?? "");
   const [besides, setBesides] = useState("");

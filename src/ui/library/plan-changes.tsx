@@ -4,6 +4,7 @@ import type { Day } from "@/core/day";
 import type { Grade } from "@/core/fit";
 import { GradeMark } from "@/ui/primitives/grade-mark";
 import { useWords } from "@/ui/words/use-words";
+import { t } from "./words";
 
 interface State {
   readonly grade: Grade;
@@ -23,7 +24,7 @@ export interface PlanDifference {
 
 /** What a change would do to the plans of the programme, planting by planting. */
 export function PlanDifferences({ changes }: { changes: readonly PlanDifference[] }) {
-  const { t, crop, day } = useWords();
+  const { crop, day } = useWords();
   const state = ({ grade, most, firstPick }: State) => (
     <span className="inline-flex items-center gap-1.5">
       <GradeMark grade={grade} /> {most !== undefined && t("library.most", { most })}{" "}
@@ -37,7 +38,7 @@ export function PlanDifferences({ changes }: { changes: readonly PlanDifference[
         {changes.map((c) => (
           <li key={c.plantingId} className="flex flex-wrap items-center gap-2 border-t border-line py-1">
             <span>
-              {c.household}, {t("bench.row", { n: c.row })}, {crop(c.goalId)}:
+              {c.household}, {t("shared.row", { n: c.row })}, {crop(c.goalId)}:
             </span>
             {state(c.before)} → {state(c.after)}
           </li>

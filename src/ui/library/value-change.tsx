@@ -10,6 +10,7 @@ import { send } from "@/ui/primitives/send";
 import { useWords } from "@/ui/words/use-words";
 import { type PlanDifference, PlanDifferences } from "./plan-changes";
 import type { ValueActions } from "./value-actions";
+import { t } from "./words";
 
 /** A value typed anew, with what it would change in the plans, and why it is put in place. */
 export function ValueChange({
@@ -25,7 +26,7 @@ export function ValueChange({
   show: (n: number) => string;
   onDone: () => void;
 }) {
-  const { t, problem } = useWords();
+  const { problem } = useWords();
   const router = useRouter();
   const [typed, setTyped] = useState(show(own?.value ?? value.value));
   const [reason, setReason] = useState(own?.reason ?? "");

@@ -5,6 +5,7 @@ import { dimensionOf, type LibraryValue, type Override } from "@/core/override";
 import { useRights } from "@/ui/rights";
 import { useWords } from "@/ui/words/use-words";
 import type { ValueActions } from "./value-actions";
+import { t } from "./words";
 
 const ValueChange = lazy(() => import("./value-change").then((m) => ({ default: m.ValueChange })));
 
@@ -28,7 +29,7 @@ interface LineProps extends ValueActions {
 
 /** What a thing is, as one line: its marks from least to most, what the programme has in their place and why, where they are from, and a way to change each. */
 export function ValueLine({ stem, shown, otherName, preview, override }: LineProps) {
-  const { t, quantity, number } = useWords();
+  const { quantity, number } = useWords();
   const { changes } = useRights();
   const [open, setOpen] = useState<string>();
   const said = (path: string): string =>

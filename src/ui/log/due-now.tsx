@@ -3,6 +3,7 @@ import { Only } from "@/ui/rights";
 import { Button } from "@/ui/primitives/button";
 import { useWords } from "@/ui/words/use-words";
 import { KIND_OF, type LogPlanting } from "./planting";
+import { t } from "./words";
 
 interface DueNowProps {
   readonly due: readonly {
@@ -19,7 +20,7 @@ interface DueNowProps {
 
 /** What is due, the latest first, each with the one tap that answers it. */
 export function DueNow({ due: list, nameOf, onTap, onPick }: DueNowProps) {
-  const { t, day } = useWords();
+  const { day } = useWords();
   const byLate = [...list].sort((a, b) => Number(b.due.late) - Number(a.due.late) || b.due.days - a.due.days);
   if (byLate.length === 0) return null;
   return (
@@ -33,9 +34,9 @@ export function DueNow({ due: list, nameOf, onTap, onPick }: DueNowProps) {
             {nameOf(planting.id)}
             <span className={`block text-note font-semibold ${late && !isDone ? "text-beet" : ""}`}>
               {isDone
-                ? `✓ ${t(`log.kinds.${KIND_OF[task] as "sown"}`)}`
+                ? `✓ ${t(`recordKinds.${KIND_OF[task] as "sown"}`)}`
                 : late
-                  ? `▲ ${t("households.late", { days })}`
+                  ? `▲ ${t("due.late", { days })}`
                   : t("next.from", { day: day(from) })}
             </span>
           </span>

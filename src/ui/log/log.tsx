@@ -15,6 +15,7 @@ import { KIND_OF, type LogPlanting } from "./planting";
 import { RecordEntry, type RecordRead } from "./record-form";
 import { RecordList, type ShownRecord } from "./record-list";
 import { Waiting } from "./waiting";
+import { t } from "./words";
 
 export interface LogProps {
   readonly householdId: string;
@@ -55,7 +56,7 @@ export function Log({
 }: LogProps) {
   const words = useWords();
   const { writes } = useRights();
-  const { t, crop, bag, day, quantity, problem } = words;
+  const { crop, bag, day, quantity, problem } = words;
   const router = useRouter();
   const { waiting } = useOutbox();
   const current = plantings.filter((p) => !p.removed);
@@ -77,7 +78,7 @@ export function Log({
         ? `${crop(p.goalId)}${p.plants === null ? "" : ` × ${p.plants}`}, ${p.removed ? t("log.removedPlanting") : `${p.row} ${bag(p.kindId)}`}`
         : t("log.general");
     },
-    [plantings, crop, bag, t],
+    [plantings, crop, bag],
   );
 
   /** What a record is about: a planting, a bag, or the whole household. */
@@ -239,8 +240,8 @@ export function Log({
         <p role="status" className="mt-2 flex min-h-11 flex-wrap items-center gap-3 font-semibold">
           {last && (
             <>
-              ✓ {t("log.saved", { what: `${t(`log.kinds.${last.kind}`)}, ${aboutOf(last)}` })}
-              {last.kind !== "struck" && <Button onClick={() => onStrike(last)}>{t("log.undo")}</Button>}
+              ✓ {t("shared.stored", { what: `${t(`recordKinds.${last.kind}`)}, ${aboutOf(last)}` })}
+              {last.kind !== "struck" && <Button onClick={() => onStrike(last)}>{t("shared.undo")}</Button>}
             </>
           )}
         </p>
@@ -264,7 +265,7 @@ export function Log({
                     {p.row} {bag(p.kindId)}
                   </span>
                   <span className="block text-note">
-                    {t("log.pickedSoFar")}: {pickedWords(p.picked, t, quantity) || t("log.nothingPicked")}
+                    {t("log.pickedSoFar")}: {pickedWords(p.picked, quantity) || t("log.nothingPicked")}
                     {p.firstPick &&
                       !p.picked.mass &&
                       !p.picked.bunches &&
@@ -327,11 +328,11 @@ const detailTyped = (detail: GardenRecord["detail"]): RecordTyped["detail"] => {
 
 type Words = ReturnType<typeof useWords>;
 
-const pickedWords = (picked: LogPlanting["picked"], t: Words["t"], quantity: Words["quantity"]): string =>
+const pickedWords = (picked: LogPlanting["picked"], quantity: Words["quantity"]): string =>
   [
     picked.mass !== undefined && quantity(picked.mass, "mass"),
-    picked.bunches !== undefined && t("log.amounts.bunches", { n: picked.bunches }),
-    picked.pieces !== undefined && t("log.amounts.pieces", { n: picked.pieces }),
+    picked.bunches !== undefined && t("amounts.bunches", { n: picked.bunches }),
+    picked.pieces !== undefined && t("amounts.pieces", { n: picked.pieces }),
   ]
     .filter(Boolean)
     .join(", ");

@@ -4,6 +4,7 @@ import { type ChangeEvent, useId, useState } from "react";
 import { Button } from "@/ui/primitives/button";
 import { useWords } from "@/ui/words/use-words";
 import { shrink } from "./shrink";
+import { t } from "./words";
 
 /** A photo that goes with a record: taken or chosen, made small at once, seen before it is kept. */
 export function PhotoField({
@@ -14,7 +15,7 @@ export function PhotoField({
   photo: string | undefined;
   onPhoto: (photo: string | undefined) => void;
 }) {
-  const { t, problem } = useWords();
+  const { problem } = useWords();
   const id = useId();
   const [isUnread, setUnread] = useState(false);
   const take = async (event: ChangeEvent<HTMLInputElement>) => {

@@ -16,6 +16,7 @@ import {
 } from "@/core/record";
 import { SelectField, TextField } from "@/ui/primitives/field";
 import { useWords } from "@/ui/words/use-words";
+import { t } from "./words";
 
 /** What is chosen from a list, and by which words each choice is called. */
 const CHOICES = {
@@ -38,7 +39,7 @@ interface DetailsProps {
 
 /** What else a record of a kind can say: chosen at once, written behind a fold. */
 export function RecordDetails({ kind, register, errors }: DetailsProps) {
-  const { t, units } = useWords();
+  const { units } = useWords();
   const keys = DETAILS_OF[kind];
   const problem = (key: keyof NonNullable<RecordTyped["detail"]>) => {
     const message = errors.detail?.[key]?.message;
@@ -52,22 +53,22 @@ export function RecordDetails({ kind, register, errors }: DetailsProps) {
           {keys.filter(isChoice).map((key) => (
             <SelectField
               key={key}
-              label={t(`log.detail.${key}`)}
+              label={t(`detail.${key}`)}
               problem={problem(key)}
               {...register(`detail.${key}`)}
             >
-              <option value="">{t("log.detail.none")}</option>
+              <option value="">{t("detail.none")}</option>
               {CHOICES[key].of.map((choice) => (
                 <option key={choice} value={choice}>
-                  {t(`log.detail.${CHOICES[key].words}.${choice}` as "log.detail.qualities.good")}
+                  {t(`detail.${CHOICES[key].words}.${choice}` as "detail.qualities.good")}
                 </option>
               ))}
             </SelectField>
           ))}
           {keys.includes("settledCm") && (
             <TextField
-              label={t("log.detail.settledCm")}
-              hint={t("log.detail.settledHint", { units })}
+              label={t("detail.settledCm")}
+              hint={t("detail.settledHint", { units })}
               problem={problem("settledCm")}
               {...register("detail.settledCm")}
             />
@@ -76,12 +77,12 @@ export function RecordDetails({ kind, register, errors }: DetailsProps) {
       )}
       {written.length > 0 && (
         <details>
-          <summary className="cursor-pointer py-1 font-semibold">{t("log.detail.more")}</summary>
+          <summary className="cursor-pointer py-1 font-semibold">{t("detail.more")}</summary>
           <div className="mt-1 grid grid-cols-2 gap-3">
             {written.map((key) => (
               <TextField
                 key={key}
-                label={t(`log.detail.${key}`)}
+                label={t(`detail.${key}`)}
                 inputMode={key === "packetDays" ? "numeric" : undefined}
                 problem={problem(key)}
                 {...register(`detail.${key}`)}
@@ -99,7 +100,6 @@ const SATURDAY = 5;
 
 /** Days that records are mostly of, each one tap: today, yesterday, last Saturday. */
 export function DayTaps({ today, value, onTap }: { today: Day; value: Day; onTap: (day: Day) => void }) {
-  const { t } = useWords();
   const days = { today, yesterday: addDays(today, -1), saturday: lastWeekday(today, SATURDAY) } as const;
   return (
     <div className="flex flex-wrap gap-x-3">

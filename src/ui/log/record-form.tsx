@@ -22,6 +22,7 @@ import { useWords } from "@/ui/words/use-words";
 import { PhotoField } from "./photo-field";
 import { DayTaps, RecordDetails } from "./record-details";
 import { ScaleField } from "./scale-field";
+import { t } from "./words";
 
 const contract = async () => (await import("./later")).RecordForm;
 const resolver = laterResolver(contract);
@@ -44,7 +45,7 @@ const KINDS = [...PLANTING_KINDS, "watered", "checked", "weather", "note"] as co
 
 /** One record: which planting, what happened, how much. The kind is one tap; the rest has sensible starts. */
 export function RecordEntry({ start, today, plantings, saveLabel, onRecord, check, onCancel }: FormProps) {
-  const { t, units } = useWords();
+  const { units } = useWords();
   const { register, control, handleSubmit, setValue, setError, formState } = useForm<
     RecordTyped,
     unknown,
@@ -110,7 +111,7 @@ export function RecordEntry({ start, today, plantings, saveLabel, onRecord, chec
                   value={k}
                   className="min-h-11 border-r-rule border-b-rule border-ink font-semibold hover:bg-card data-[state=on]:bg-ink data-[state=on]:text-paper"
                 >
-                  {t(`log.kinds.${k}`)}
+                  {t(`recordKinds.${k}`)}
                 </ToggleGroup.Item>
               ))}
             </ToggleGroup.Root>

@@ -6,6 +6,7 @@ import { type GardenRecord, isOfRow, type RecordKind } from "@/core/record";
 import { Button } from "@/ui/primitives/button";
 import { useWords } from "@/ui/words/use-words";
 import { detailWords } from "./detail-words";
+import { t } from "./words";
 
 export interface ShownRecord extends GardenRecord {
   readonly author: string;
@@ -26,7 +27,7 @@ interface ListProps {
 /** Records, newest first; what a later record replaced stays to be seen, told as such. */
 export function RecordList({ householdId, records, aboutOf, onCorrect, onStrike }: ListProps) {
   const words = useWords();
-  const { t, day, quantity, perKg } = words;
+  const { day, quantity, perKg } = words;
   const [striking, setStriking] = useState<ShownRecord>();
   const amount = ({ amount: a }: GardenRecord) =>
     a === null
@@ -37,7 +38,7 @@ export function RecordList({ householdId, records, aboutOf, onCorrect, onStrike 
           ? quantity(a.value, "volume")
           : a.measure === "price"
             ? perKg(a.value)
-            : t(`log.amounts.${a.measure}`, { n: a.value });
+            : t(`amounts.${a.measure}`, { n: a.value });
   if (records.length === 0) return <p className="border-t border-line py-4 text-muted">{t("log.none")}</p>;
   return (
     <>
@@ -52,7 +53,7 @@ export function RecordList({ householdId, records, aboutOf, onCorrect, onStrike 
               <span className="font-semibold">{day(r.on)}</span>
               <div className={now ? "" : "text-muted"}>
                 <span className={now ? "" : "line-through"}>
-                  <b>{t(`log.kinds.${r.kind}`)}</b> {amount(r)}
+                  <b>{t(`recordKinds.${r.kind}`)}</b> {amount(r)}
                 </span>{" "}
                 · {aboutOf(r)}
                 {r.detail && <span className="block text-note">{detailWords(r.detail, words)}</span>}
@@ -65,7 +66,7 @@ export function RecordList({ householdId, records, aboutOf, onCorrect, onStrike 
                       src={`/house/${householdId}/photo/${r.id}`}
                       alt={t("log.photoOf", {
                         day: day(r.on),
-                        what: `${t(`log.kinds.${r.kind}`)}, ${aboutOf(r)}`,
+                        what: `${t(`recordKinds.${r.kind}`)}, ${aboutOf(r)}`,
                       })}
                       loading="lazy"
                       className="h-24 border-rule border-ink"
@@ -113,7 +114,6 @@ interface StrikeProps {
 
 /** Asks before a record is struck out; one for the whole list. */
 function Strike({ isOpen, onClose, onStrike }: StrikeProps) {
-  const { t } = useWords();
   return (
     <AlertDialog.Root open={isOpen} onOpenChange={(open) => !open && onClose()}>
       <AlertDialog.Portal>

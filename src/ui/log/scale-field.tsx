@@ -5,13 +5,14 @@ import { atRest, type Reading } from "@/core/record";
 import { Button } from "@/ui/primitives/button";
 import { useWords } from "@/ui/words/use-words";
 import { hearScale } from "@/standins/scale";
+import { t } from "./words";
 
 /** So many readings are looked back upon. */
 const KEPT = 30;
 
 /** Takes the weight from a kitchen scale once it is at rest, and again when something else lies on it. */
 export function ScaleField({ onWeight }: { onWeight: (g: number) => void }) {
-  const { t, quantity } = useWords();
+  const { quantity } = useWords();
   const [isHeard, setHeard] = useState(false);
   const [shown, setShown] = useState<number>();
   const [isTaken, setTaken] = useState(false);

@@ -14,6 +14,7 @@ import { Link } from "@/ui/primitives/link";
 import { useJudged } from "@/ui/use-judged";
 import { useWords } from "@/ui/words/use-words";
 import { RecordList, type ShownRecord } from "./record-list";
+import { t } from "./words";
 
 interface StoryProps extends GardenProps {
   readonly householdId: string;
@@ -36,7 +37,7 @@ export function Story({
   overrides,
 }: StoryProps) {
   const words = useWords();
-  const { t, crop, bag, day, days, quantity, harvest } = words;
+  const { crop, bag, day, days, quantity, harvest } = words;
   const router = useRouter();
   const { setting } = useJudged(plain, overrides);
   const told = useMemo(() => assessGarden(plan, setting), [plan, setting]);
@@ -55,7 +56,7 @@ export function Story({
     <div className="py-4">
       <h1 className="px-4 text-title font-bold lg:px-6">{name}</h1>
       <p className="px-4 text-muted lg:px-6">
-        {t("bench.row", { n: number })}, {bag(row.bag.kindId)}
+        {t("shared.row", { n: number })}, {bag(row.bag.kindId)}
       </p>
       {trial && (
         <p className="px-4 lg:px-6">{t("story.trial", { question: trial.question, way: trial.way })}</p>
@@ -104,9 +105,7 @@ export function Story({
                       : "–"}
                   </td>
                   <td className="py-1">{real ? day(real) : t("story.notYet")}</td>
-                  <td className={`py-1 ${offDays ? "font-semibold" : "text-muted"}`}>
-                    {verdictOf(offDays, t)}
-                  </td>
+                  <td className={`py-1 ${offDays ? "font-semibold" : "text-muted"}`}>{verdictOf(offDays)}</td>
                 </tr>
               ))}
             </tbody>
@@ -116,8 +115,8 @@ export function Story({
               picked:
                 [
                   picked.mass !== undefined && quantity(picked.mass, "mass"),
-                  picked.bunches !== undefined && t("log.amounts.bunches", { n: picked.bunches }),
-                  picked.pieces !== undefined && t("log.amounts.pieces", { n: picked.pieces }),
+                  picked.bunches !== undefined && t("amounts.bunches", { n: picked.bunches }),
+                  picked.pieces !== undefined && t("amounts.pieces", { n: picked.pieces }),
                 ]
                   .filter(Boolean)
                   .join(", ") || t("log.nothingPicked"),
@@ -143,7 +142,7 @@ export function Story({
             href={`/house/${householdId}/log?planting=${plantingId}`}
             className={`${buttonClass("solid")} mt-3 min-h-11`}
           >
-            {t("own.log")}
+            {t("shared.writeDown")}
           </Link>
         </section>
       </div>
@@ -152,7 +151,7 @@ export function Story({
 }
 
 /** Whether a step came in its days, or how far off it was. */
-const verdictOf = (offDays: StoryStep["offDays"], t: ReturnType<typeof useWords>["t"]): string =>
+const verdictOf = (offDays: StoryStep["offDays"]): string =>
   offDays === undefined
     ? ""
     : offDays === 0

@@ -2,6 +2,7 @@ import type { GardenRecord } from "@/core/record";
 import { discard, type useOutbox } from "@/ui/offline/outbox";
 import { Button } from "@/ui/primitives/button";
 import { useWords } from "@/ui/words/use-words";
+import { t } from "./words";
 
 /** Records that wait on this device, and those that were refused for good. */
 export function Waiting({
@@ -15,7 +16,6 @@ export function Waiting({
   aboutOf: (record: GardenRecord) => string;
   problem: ReturnType<typeof useWords>["problem"];
 }) {
-  const { t } = useWords();
   const open = waiting.filter((w) => !w.refused);
   const refused = waiting.filter((w) => w.refused);
   if (waiting.length === 0) return null;
@@ -40,7 +40,7 @@ export function Waiting({
       {refused.map((w) => (
         <p key={w.record.id} className="flex flex-wrap items-center gap-2">
           <span>
-            {t(`log.kinds.${w.record.kind}`)} {w.record.amount?.typed} · {aboutOf(w.record)}:{" "}
+            {t(`recordKinds.${w.record.kind}`)} {w.record.amount?.typed} · {aboutOf(w.record)}:{" "}
             <b className="text-beet">{t("log.refused", { why: w.problem ? problem(w.problem) : "" })}</b>
           </span>
           {w.problem?.code === "server-fault" && <Button onClick={onSend}>{t("log.sendNow")}</Button>}

@@ -5,6 +5,7 @@ import type { Grade, Limit } from "@/core/fit";
 import { GradeMark } from "@/ui/primitives/grade-mark";
 import { Tip } from "@/ui/primitives/tip";
 import { useWords } from "@/ui/words/use-words";
+import { t } from "./words";
 
 interface CellProps {
   /** Line and column, by which arrow keys find the next one. */
@@ -39,7 +40,7 @@ export const MatchCell = memo(function MatchCell({
   isFirst,
   onChoose,
 }: CellProps) {
-  const { t, crop, bag } = useWords();
+  const { crop, bag } = useWords();
   return (
     <td className="p-0">
       <Tip text={tip}>

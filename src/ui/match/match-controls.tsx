@@ -4,6 +4,7 @@ import { addDays, type Day, daysBetween, isDay } from "@/core/day";
 import { MATCH_ORDERS, TASTE_FILTERS, type TasteFilter } from "@/core/match";
 import { CheckField, SelectField, TextField } from "@/ui/primitives/field";
 import { useWords } from "@/ui/words/use-words";
+import { t } from "./words";
 
 const SORTS = [...MATCH_ORDERS, "name"] as const;
 const WEEK = 7;
@@ -35,13 +36,12 @@ interface ControlsProps {
 /** The day, the search, and what is shown in which order. */
 export function MatchControls({ ask, onChange, today, day, isShort, hasOwn }: ControlsProps) {
   const words = useWords();
-  const { t } = words;
   const { sowOn, find, sort, tastes, hideWrong, toBuy } = ask;
   return (
     <div className="mb-3 grid grid-cols-2 items-end gap-x-3 gap-y-2 sm:flex sm:flex-wrap sm:gap-3">
       <TextField
         type="date"
-        label={t("match.sowOn")}
+        label={t("dates.sowOn")}
         value={sowOn}
         onChange={(e) => onChange({ sowOn: e.target.value })}
         problem={isDay(sowOn) ? undefined : { code: "not-a-date" }}

@@ -10,6 +10,7 @@ import { type Setting, shapeOf } from "@/core/setting";
 import { Tip } from "@/ui/primitives/tip";
 import { useWords } from "@/ui/words/use-words";
 import { MatchCell } from "./match-cell";
+import { t } from "./words";
 
 interface GridProps {
   readonly lines: readonly LineGlance[];
@@ -61,7 +62,7 @@ export const MatchGrid = memo(function MatchGrid({
   onWhatFits,
   onWhereFits,
 }: GridProps) {
-  const { t, crop, bag, day, quantity, money, season } = useWords();
+  const { crop, bag, day, quantity, money, season } = useWords();
   const nameOf = (id: string) => bag(bags.find((b) => b.id === id)?.kindId ?? "");
   const first = lines[0]?.cells[0];
   const box = useRef<HTMLDivElement>(null);

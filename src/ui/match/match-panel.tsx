@@ -20,6 +20,7 @@ import { Verdict } from "@/ui/verdict/verdict";
 import { usePanelFocus } from "@/ui/primitives/use-panel-focus";
 import { Only } from "@/ui/rights";
 import { useWords } from "@/ui/words/use-words";
+import { t } from "./words";
 
 interface PanelProps {
   readonly line: MatchLine;
@@ -57,7 +58,7 @@ export function MatchPanel({
   onPick,
   onClose,
 }: PanelProps) {
-  const { t, crop, bag: bagName, day, longDay, quantity, problem } = useWords();
+  const { crop, bag: bagName, day, longDay, quantity, problem } = useWords();
   const { fit, picks } = useMemo(
     () => openCell({ line, cell, bag }, sowOn, setting),
     [line, cell, bag, sowOn, setting],
@@ -190,7 +191,7 @@ interface TakenProps {
 
 /** A bag that has no place for it then: what is in the way, and where or when there is one. */
 function Taken({ placing: { takenBy, next, others }, bagName, onSowOn, onBag }: TakenProps) {
-  const { t, crop, day } = useWords();
+  const { crop, day } = useWords();
   return (
     <div role="alert" className="mb-3 grid gap-2 border-l-4 border-marigold bg-paper py-2 pl-3">
       <p className="font-semibold">

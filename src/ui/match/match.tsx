@@ -19,6 +19,7 @@ import { type MatchAsk, MatchControls } from "./match-controls";
 import { MatchGrid } from "./match-grid";
 import { MatchPanel } from "./match-panel";
 import { useMatch } from "./use-match";
+import { t } from "./words";
 
 export interface MatchProps {
   readonly householdId: string;
@@ -44,7 +45,7 @@ export function Match({
   save,
 }: MatchProps) {
   const words = useWords();
-  const { t, crop } = words;
+  const { crop } = words;
   const router = useRouter();
   const judged = useJudged(plain, overrides);
   const { reference, setting } = judged;

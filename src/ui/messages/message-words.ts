@@ -3,6 +3,7 @@ import type { Draft } from "@/core/message";
 import type { Problem } from "@/core/problem";
 import { taskWords } from "@/ui/days/task-words";
 import type { CropName, wordsFor } from "@/ui/words/words-for";
+import { t } from "./words";
 
 type Words = ReturnType<typeof wordsFor>;
 
@@ -24,10 +25,10 @@ const short = (text: string) => (text.length > MOST_LETTERS ? `${text.slice(0, M
 
 /** The words of text messages: names of crops as people call them, answers, and reminders. */
 export function messageWords(words: Words) {
-  const { t, crop, cropName, day, problem } = words;
+  const { crop, cropName, day, problem } = words;
   const said = ({ kind, goalId, row, amount, on, note }: Draft & { goalId?: string; row?: number }) =>
     [
-      t(`log.kinds.${kind as "picked"}`),
+      t(`recordKinds.${kind as "picked"}`),
       goalId && crop(goalId),
       amount?.typed,
       row ? t("messages.bag", { row }) : "",
@@ -54,7 +55,7 @@ export function messageWords(words: Words) {
               what: isAll
                 ? t("messages.many", {
                     count: reply.records.length,
-                    kind: t(`log.kinds.${first.kind as "picked"}`),
+                    kind: t(`recordKinds.${first.kind as "picked"}`),
                     day: day(first.on),
                   })
                 : reply.records.map(said).join("; "),

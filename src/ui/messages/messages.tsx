@@ -10,6 +10,7 @@ import { Pages } from "@/ui/primitives/pages";
 import { send } from "@/ui/primitives/send";
 import { ForChangers } from "@/ui/rights";
 import { useWords } from "@/ui/words/use-words";
+import { t } from "./words";
 
 export interface MessagesProps {
   readonly messages: readonly {
@@ -39,7 +40,6 @@ export interface MessagesProps {
 
 /** The simulated gateway: write as one of the phones would, and see what comes in, what was understood, and what goes out. */
 export function Messages({ messages, phones, page, hasMore, receive, remind }: MessagesProps) {
-  const { t } = useWords();
   return (
     <div className="grid gap-x-10 gap-y-6 px-4 py-4 lg:grid-cols-[24rem_minmax(0,1fr)] lg:px-6">
       <div className="grid content-start gap-4">
@@ -72,7 +72,7 @@ export function Messages({ messages, phones, page, hasMore, receive, remind }: M
 }
 
 function Line({ message }: { message: MessagesProps["messages"][number] }) {
-  const { t, clock, day } = useWords();
+  const { clock, day } = useWords();
   const { direction, household, phone, text, at, kind, isSent } = message;
   const instant = new Date(at).toISOString();
   return (
@@ -89,7 +89,6 @@ function Line({ message }: { message: MessagesProps["messages"][number] }) {
 
 /** A phone that writes: one of the programme's numbers, or any other. */
 function Phone({ phones, receive }: Pick<MessagesProps, "phones" | "receive">) {
-  const { t } = useWords();
   const router = useRouter();
   const [from, setFrom] = useState(phones[0]?.phone ?? "");
   const [text, setText] = useState("");
@@ -157,7 +156,6 @@ function Phone({ phones, receive }: Pick<MessagesProps, "phones" | "receive">) {
 }
 
 function Reminders({ remind }: Pick<MessagesProps, "remind">) {
-  const { t } = useWords();
   const router = useRouter();
   const [said, setSaid] = useState<string>();
   const [failure, setFailure] = useState<Problem>();

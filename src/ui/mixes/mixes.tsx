@@ -12,6 +12,7 @@ import { CheckField, SelectField, TextField } from "@/ui/primitives/field";
 import { OutcomeLines } from "@/ui/primitives/outcome-lines";
 import { send } from "@/ui/primitives/send";
 import { useWords } from "@/ui/words/use-words";
+import { t } from "./words";
 
 interface MixesProps {
   readonly mixes: readonly Mix[];
@@ -44,7 +45,7 @@ function useStored() {
 
 /** The programme's mixes: the one in force, what each is made of and weighs, a recipe of one's own, and what barrows and buckets hold. */
 export function Mixes({ mixes, mixId, sizes, choose, save, remove, saveSizes }: MixesProps) {
-  const { t, mix } = useWords();
+  const { mix } = useWords();
   const chosen = useStored();
   return (
     <div className="grid gap-x-10 gap-y-6 px-4 py-4 lg:grid-cols-[minmax(0,1fr)_24rem] lg:px-6">
@@ -112,7 +113,7 @@ function MixEntry({
   save: MixesProps["save"];
   remove: MixesProps["remove"];
 }) {
-  const { t, quantity, number, units, mix: nameOf } = useWords();
+  const { quantity, number, units, mix: nameOf } = useWords();
   const { done, failure, fields, setFields, store } = useStored();
   const [typed, setTyped] = useState(mix.isWeighed ? quantity(mix.wetKgL, "mass") : "");
   const own = ownMixName(mix.id) !== undefined;
@@ -154,9 +155,7 @@ function MixEntry({
       </div>
       <p className="mt-1 text-note">
         {mix.recipe
-          .map(({ part, parts }) =>
-            t("mixScreen.share", { parts: number(parts), part: t(`kit.parts.${part}`) }),
-          )
+          .map(({ part, parts }) => t("mixScreen.share", { parts: number(parts), part: t(`parts.${part}`) }))
           .join(" · ")}
         {mix.isLimed && <span className="text-muted">, {t("mixScreen.limed")}</span>}
       </p>
@@ -196,7 +195,6 @@ const PARTS = amountField(1000);
 
 /** A recipe that the programme mixes itself: a name, and parts by volume. */
 function OwnRecipe({ save }: { save: MixesProps["save"] }) {
-  const { t } = useWords();
   const { done, failure, fields, setFields, store } = useStored();
   const [name, setName] = useState("");
   const [parts, setParts] = useState<Partial<Record<MixPart, string>>>({});
@@ -231,7 +229,7 @@ function OwnRecipe({ save }: { save: MixesProps["save"] }) {
         {MIX_PARTS.map((part) => (
           <TextField
             key={part}
-            label={t(`kit.parts.${part}`)}
+            label={t(`parts.${part}`)}
             inputMode="decimal"
             value={parts[part] ?? ""}
             problem={fields[part]}
@@ -256,7 +254,7 @@ const SIZES = ["barrow", "bucket", "can"] as const;
 
 /** What a barrow, a bucket and a can hold here. */
 function SizesForm({ sizes, save }: { sizes: Sizes; save: MixesProps["saveSizes"] }) {
-  const { t, quantity } = useWords();
+  const { quantity } = useWords();
   const { done, failure, fields, setFields, store } = useStored();
   const [typed, setTyped] = useState(() => ({
     barrow: quantity(sizes.barrowL, "volume"),

@@ -3,7 +3,7 @@
 import { type KeyboardEvent, useRef, useState } from "react";
 import type { NoteRow } from "@/core/notes";
 import { Button } from "@/ui/primitives/button";
-import { useWords } from "@/ui/words/use-words";
+import { t } from "./words";
 
 const FIELDS = ["household", "date", "what", "crop", "amount", "note"] as const;
 type Field = (typeof FIELDS)[number];
@@ -16,7 +16,6 @@ const REPEATED = ["household", "date", "what"] as const;
 
 /** Notes typed from paper, by the keyboard alone: Tab goes right, Enter goes down, and a new line begins as the one above. */
 export function Grid({ onRows }: { onRows: (rows: readonly NoteRow[]) => void }) {
-  const { t } = useWords();
   const [lines, setLines] = useState<readonly Typed[]>(() =>
     Array.from({ length: STARTS_WITH }, () => EMPTY),
   );

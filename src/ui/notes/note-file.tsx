@@ -14,7 +14,7 @@ import {
 import type { Problem } from "@/core/problem";
 import { FileField } from "@/ui/files/file-field";
 import { SelectField } from "@/ui/primitives/field";
-import { useWords } from "@/ui/words/use-words";
+import { t } from "./words";
 
 const MOST_BYTES = 2_000_000;
 
@@ -40,7 +40,6 @@ function columnsFor(heads: readonly string[]): Columns {
 
 /** A table of notes: which column holds what is guessed, set right, and remembered for the next one. */
 export function NoteFile({ onRows }: { onRows: (rows: readonly NoteRow[]) => void }) {
-  const { t } = useWords();
   const [table, setTable] = useState<TableRead>();
   const [columns, setColumns] = useState<Columns>({});
   const [failure, setFailure] = useState<Problem>();

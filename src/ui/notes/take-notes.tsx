@@ -13,6 +13,7 @@ import { send } from "@/ui/primitives/send";
 import { useWords } from "@/ui/words/use-words";
 import { Grid } from "./grid";
 import { NoteFile } from "./note-file";
+import { t } from "./words";
 
 const WHATS = ["", "picked", "sown", "up", "watered"] as const;
 
@@ -27,7 +28,6 @@ interface TakeNotesProps {
 
 /** Other people's notes, from a file or typed from paper: read, told row by row, and stored whole or not at all. */
 export function TakeNotes({ take }: TakeNotesProps) {
-  const { t } = useWords();
   const router = useRouter();
   const [rows, setRows] = useState<readonly NoteRow[]>([]);
   const [order, setOrder] = useState<DayOrder>("day-first");
@@ -82,7 +82,7 @@ export function TakeNotes({ take }: TakeNotesProps) {
             >
               {WHATS.map((kind) => (
                 <option key={kind} value={kind}>
-                  {kind === "" ? t("takeNotes.whatNone") : t(`log.kinds.${kind}`)}
+                  {kind === "" ? t("takeNotes.whatNone") : t(`recordKinds.${kind}`)}
                 </option>
               ))}
             </SelectField>
@@ -103,7 +103,7 @@ export function TakeNotes({ take }: TakeNotesProps) {
             )}
             {wrong.length > 0 && (
               <Button look="quiet" onClick={() => giveBack(faultsOf(wrong, rows), "refused-notes.csv")}>
-                {t("library.giveBack")}
+                {t("files.giveBack")}
               </Button>
             )}
           </OutcomeLines>
@@ -125,14 +125,14 @@ const SHOWN = 200;
 /** What each note says, or what is wrong with it. */
 function Lines({ lines, rows }: { lines: readonly NoteLine[]; rows: readonly NoteRow[] }) {
   const words = useWords();
-  const { t, crop, day, problem } = words;
+  const { crop, day, problem } = words;
   const rank = { wrong: 0, new: 1, known: 2 };
   const shown = [...lines].sort((a, b) => rank[a.is] - rank[b.is] || a.line - b.line).slice(0, SHOWN);
   return (
     <ol className="mt-2 text-note">
       {shown.map(({ line, is, household, records, problem: wrong }) => (
         <li key={line} className="grid grid-cols-[4rem_6rem_1fr] gap-x-3 border-t border-line py-1.5">
-          <span className="text-muted">{t("library.line", { line })}</span>
+          <span className="text-muted">{t("files.line", { line })}</span>
           <b className={is === "wrong" ? "text-beet" : ""}>
             {is === "wrong" ? "✕ " : is === "new" ? "✓ " : "= "}
             {t(`takeNotes.is.${is}`)}
@@ -144,10 +144,10 @@ function Lines({ lines, rows }: { lines: readonly NoteLine[]; rows: readonly Not
               : records
                   .map((r) =>
                     [
-                      t(`log.kinds.${r.kind as "picked"}`),
+                      t(`recordKinds.${r.kind as "picked"}`),
                       r.goalId && crop(r.goalId),
                       r.amount?.typed,
-                      r.row > 0 ? t("bench.row", { n: r.row }) : "",
+                      r.row > 0 ? t("shared.row", { n: r.row }) : "",
                       day(r.on),
                       r.note && `“${r.note}”`,
                     ]

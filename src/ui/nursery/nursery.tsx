@@ -8,6 +8,7 @@ import { SelectField } from "@/ui/primitives/field";
 import { JudgingSince } from "@/ui/primitives/judging-since";
 import { Link } from "@/ui/primitives/link";
 import { useWords } from "@/ui/words/use-words";
+import { t } from "./words";
 
 export interface NurseryProps {
   readonly today: Day;
@@ -25,7 +26,7 @@ export interface NurseryProps {
 /** The seedling house of all: what is sown together when, what stands ready when and for whom, and how full it gets. */
 export function Nursery(props: NurseryProps) {
   const { today, sure, sures, batches, weeks, groups, groupId, judgingSince } = props;
-  const { t, percent } = useWords();
+  const { percent } = useWords();
   const router = useRouter();
   const href = (change: { sure?: number; group?: string | undefined }) => {
     const { sure: s, group: g } = { sure, group: groupId, ...change };
@@ -70,7 +71,7 @@ export function Nursery(props: NurseryProps) {
 
 /** How full the seedling house is, week by week: a bar for each, with its trays. */
 function CellWeeks({ weeks }: { weeks: readonly CellWeek[] }) {
-  const { t, day } = useWords();
+  const { day } = useWords();
   const most = Math.max(TRAY_CELLS, ...weeks.map(({ cells }) => cells));
   return (
     <section aria-labelledby="weeks" className="mt-4">
@@ -112,7 +113,7 @@ function Batches({
   names,
   today,
 }: Pick<NurseryProps, "names"> & { title: string; list: readonly Batch[]; today: Day }) {
-  const { t, crop, day, percent } = useWords();
+  const { crop, day, percent } = useWords();
   return (
     <section aria-label={title} className="mt-5">
       <h2 className="border-t-rule border-ink pt-1.5 text-lg font-bold">{title}</h2>

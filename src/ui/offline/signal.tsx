@@ -4,6 +4,7 @@ import { useRouter } from "next/navigation";
 import { useEffect, useState } from "react";
 import { useWords } from "@/ui/words/use-words";
 import { openOutbox, sendWaiting, type Store, useOutbox } from "./outbox";
+import { t } from "./words";
 
 /** What waits is tried again so often, ms. */
 const TRY_AGAIN_MS = 20_000;
@@ -31,7 +32,7 @@ export async function beginAnew(path: string): Promise<void> {
  * in the app, and says how old a page is that came from the device.
  */
 export function Signal({ person, store }: { person: string; store: Store }) {
-  const { t, day, clock } = useWords();
+  const { day, clock } = useWords();
   const router = useRouter();
   const { waiting } = useOutbox();
   const [madeAt, setMadeAt] = useState<string>();

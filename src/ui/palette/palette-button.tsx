@@ -2,13 +2,12 @@
 
 import { Search } from "lucide-react";
 import { lazy, Suspense, useEffect, useState } from "react";
-import { useWords } from "@/ui/words/use-words";
+import { t } from "./words";
 
 const Palette = lazy(async () => ({ default: (await import("./palette")).Palette }));
 
 /** Opens the palette, by press or by Ctrl-K, from every screen; its script comes when it is first asked for. @param changes whether whoever looks may change the programme */
 export function PaletteButton({ changes }: { changes: boolean }) {
-  const { t } = useWords();
   const [open, setOpen] = useState<boolean>();
   useEffect(() => {
     const onKey = (e: KeyboardEvent) => {

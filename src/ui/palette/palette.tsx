@@ -8,8 +8,8 @@ import * as z from "zod";
 import { FLOORS, HOUSE_PLACES, placesOn, PROGRAMME_PLACES } from "@/ui/places";
 import { Dialog } from "@/ui/primitives/dialog";
 import { Queries } from "@/ui/primitives/queries";
-import { useWords } from "@/ui/words/use-words";
 import { type Act, useActsHere } from "./acts";
+import { t } from "./words";
 
 const Answer = z.object({
   households: z.array(z.object({ id: z.string(), code: z.string(), name: z.string() })),
@@ -31,7 +31,6 @@ interface PaletteProps {
 
 /** Everything that can be found by name: what can be done here, every screen, and every household of the programme, however many there are. */
 export function Palette(props: PaletteProps) {
-  const { t } = useWords();
   return (
     <Queries>
       <Dialog
@@ -48,7 +47,6 @@ export function Palette(props: PaletteProps) {
 }
 
 function Found({ close, changes }: { close: () => void; changes: boolean }) {
-  const { t } = useWords();
   const router = useRouter();
   const { id } = useParams<{ id?: string }>();
   const [, , placeHere] = useSelectedLayoutSegments();
@@ -64,12 +62,12 @@ function Found({ close, changes }: { close: () => void; changes: boolean }) {
   const go = (name: string, href: string): Act => ({ name, run: () => router.push(href) });
   const places = [
     ...(id ? HOUSE_PLACES.map((p) => go(t(`nav.${p}`), `/house/${id}/${p}`)) : []),
-    ...(id ? [go(t("contrast.title"), `/house/${id}/contrast`)] : []),
+    ...(id ? [go(t("shared.contrast"), `/house/${id}/contrast`)] : []),
     ...PROGRAMME_PLACES.filter((p) => !(p.word in FLOORS)).map((p) => go(t(`nav.${p.word}`), p.path)),
     ...(Object.keys(FLOORS) as (keyof typeof FLOORS)[])
       .flatMap((floor) => placesOn(floor, changes))
       .map((p) => go(t(`nav.${p.word}`), p.path)),
-    ...(changes ? [go(t("households.new"), "/households/new")] : []),
+    ...(changes ? [go(t("shared.newHousehold"), "/households/new")] : []),
   ];
   const households = (data ?? []).map((h) =>
     go(`${h.code} ${h.name}`, `/house/${h.id}/${id ? place : "bench"}`),

@@ -13,6 +13,7 @@ import { Pages } from "@/ui/primitives/pages";
 import { send } from "@/ui/primitives/send";
 import { useWords } from "@/ui/words/use-words";
 import { type Key, KeyCard } from "./key-card";
+import { t } from "./words";
 
 interface Member {
   readonly id: string;
@@ -68,7 +69,7 @@ export interface AccessProps {
 
 /** Who may do what: people with their parts, cards of households, and who changed that last. */
 export function Access(props: AccessProps) {
-  const { t, day } = useWords();
+  const { day } = useWords();
   const { members, cards, page, pages, changes, invited, mayBegin, origin } = props;
   return (
     <div className="px-4 py-4 lg:px-6">
@@ -77,7 +78,7 @@ export function Access(props: AccessProps) {
         {t("access.lead")}{" "}
         {mayBegin && (
           <Link href="/programmes/new" className="font-semibold underline underline-offset-4">
-            {t("begin.title")}
+            {t("shared.begin")}
           </Link>
         )}
       </p>
@@ -152,7 +153,7 @@ function useActing() {
 }
 
 function MemberLine({ member, origin, renew, signOut, end, give }: { member: Member } & AccessProps) {
-  const { t, day } = useWords();
+  const { day } = useWords();
   const { id, name, username, role, isKept, sessions, seenAt, households } = member;
   const { done, failure, fields, key, setDone, setKey, act } = useActing();
   const [typed, setTyped] = useState(households.join(", "));
@@ -230,7 +231,7 @@ function MemberLine({ member, origin, renew, signOut, end, give }: { member: Mem
 }
 
 function CardLine({ card, origin, giveCard }: { card: Card } & AccessProps) {
-  const { t, day } = useWords();
+  const { day } = useWords();
   const { householdId, code, name, memberId, since, seenAt } = card;
   const { failure, key, setKey, act } = useActing();
   const make = () => void act(() => giveCard(householdId), setKey);
@@ -267,7 +268,6 @@ function CardLine({ card, origin, giveCard }: { card: Card } & AccessProps) {
 }
 
 function Invite({ invited, origin, invite }: Pick<AccessProps, "invited" | "origin" | "invite">) {
-  const { t } = useWords();
   const { failure, fields, key, setKey, act } = useActing();
   const [typed, setTyped] = useState({ name: "", account: "", role: "helper", households: "" });
   const set = (change: Partial<typeof typed>) => setTyped({ ...typed, ...change });

@@ -3,7 +3,7 @@
 import { useMemo } from "react";
 import { codePath } from "@/ui/draw/code-path";
 import { Button } from "@/ui/primitives/button";
-import { useWords } from "@/ui/words/use-words";
+import { t } from "./words";
 
 /** What opens an account. */
 export interface Key {
@@ -17,7 +17,6 @@ const inParts = (code: string) => code.replace(/(.{4})(?=.)/g, "$1-");
 
 /** A key to hand over, shown once: a card with its code to scan, or a name with a password. */
 export function KeyCard({ opens, isCard, origin }: { opens: Key; isCard: boolean; origin: string }) {
-  const { t } = useWords();
   const { d, side } = useMemo(
     () => codePath(`${origin}/sign-in?card=${encodeURIComponent(opens.account)}`),
     [origin, opens.account],

@@ -8,6 +8,7 @@ import type { Outcome, Problem } from "@/core/problem";
 import { CheckField } from "@/ui/primitives/field";
 import { send } from "@/ui/primitives/send";
 import { useWords } from "@/ui/words/use-words";
+import { t } from "./words";
 
 interface BuyTogetherProps {
   readonly group: SharedGroup;
@@ -20,7 +21,7 @@ interface BuyTogetherProps {
 
 /** Whether packs of a group are opened for all: the choice, what it saves on the plans as they are, and what is to be bought then. */
 export function BuyTogether({ group, together, pool, nameOf, save }: BuyTogetherProps) {
-  const { t, money, quantity, problem: say } = useWords();
+  const { money, quantity, problem: say } = useWords();
   const router = useRouter();
   const [failure, setFailure] = useState<Problem>();
   const [said, setSaid] = useState(false);
@@ -46,7 +47,7 @@ export function BuyTogether({ group, together, pool, nameOf, save }: BuyTogether
           onChecked={choose}
         />
         <span role="status" className="text-leaf">
-          {said && t("prices.saved")}
+          {said && t("shared.saved")}
         </span>
       </div>
       {failure && (

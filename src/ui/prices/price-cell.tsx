@@ -7,6 +7,7 @@ import { type Outcome, type Problem, readProblem } from "@/core/problem";
 import { amountField } from "@/core/quantity";
 import { send } from "@/ui/primitives/send";
 import { useWords } from "@/ui/words/use-words";
+import { t } from "./words";
 
 /** Stores a price; null takes it away. */
 export type SavePrice = (
@@ -43,7 +44,7 @@ const BOX =
 
 /** One price: typed, checked, and stored when the field is left; an empty field takes the price away. */
 export function PriceCell({ item, name, price, currency, save, seen }: CellProps) {
-  const { t, problem: say, perKg } = useWords();
+  const { problem: say, perKg } = useWords();
   const router = useRouter();
   const [typed, setTyped] = useState(price ? amountText(price.minor, currency) : "");
   const [size, setSize] = useState(String(price?.size ?? item.usualSize));
@@ -95,7 +96,7 @@ export function PriceCell({ item, name, price, currency, save, seen }: CellProps
           </label>
         )}
         <span role="status" className="text-sm">
-          {said && t("prices.saved")}
+          {said && t("shared.saved")}
         </span>
       </div>
       {seen && (

@@ -12,6 +12,7 @@ import { Files, type TakeIn } from "@/ui/files/files";
 import { itemWords } from "@/ui/kit/item-words";
 import { BuyTogether } from "./buy-together";
 import { PriceCell, type SavePrice, type Seen } from "./price-cell";
+import { t } from "./words";
 
 interface PricesProps {
   readonly items: readonly PricedItem[];
@@ -49,7 +50,7 @@ export function Prices({
   saveTogether,
 }: PricesProps) {
   const words = useWords();
-  const { t, bag, cropName, money, mix } = words;
+  const { bag, cropName, money, mix } = words;
   const [find, setFind] = useState("");
   const named = useMemo(
     () =>

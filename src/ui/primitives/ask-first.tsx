@@ -1,8 +1,8 @@
 "use client";
 
 import { useState } from "react";
-import { useWords } from "@/ui/words/use-words";
 import { Button } from "./button";
+import { t } from "./words";
 
 /** The way back takes the focus that the first button had: what is asked comes into sight, and Enter does no harm. */
 const takeFocus = (button: HTMLElement | null) => button?.focus();
@@ -22,7 +22,6 @@ export function AskFirst({
   yes: string;
   onYes: () => void;
 }) {
-  const { t } = useWords();
   const [isAsked, setAsked] = useState(false);
   const label = (text: string) => (of ? `${text}: ${of}` : text);
   if (!isAsked)

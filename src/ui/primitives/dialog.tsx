@@ -3,8 +3,8 @@
 import { cva } from "class-variance-authority";
 import { Dialog as Radix } from "radix-ui";
 import type { ReactNode } from "react";
-import { useWords } from "@/ui/words/use-words";
 import { Button } from "./button";
+import { t } from "./words";
 
 const box = cva("fixed z-10 border-ink", {
   variants: {
@@ -30,7 +30,6 @@ interface DialogProps {
 
 /** What opens over a screen and holds the focus until it is closed. A high one has its title for readers only, and closes by Esc or a choice. */
 export function Dialog({ title, where, trigger, open, onOpenChange, children }: DialogProps) {
-  const { t } = useWords();
   return (
     <Radix.Root open={open} onOpenChange={onOpenChange}>
       <Radix.Trigger asChild>{trigger}</Radix.Trigger>
@@ -43,7 +42,7 @@ export function Dialog({ title, where, trigger, open, onOpenChange, children }: 
             <div className="mb-1 flex items-start justify-between gap-3">
               <Radix.Title className="text-lead font-bold">{title}</Radix.Title>
               <Radix.Close asChild>
-                <Button look="quiet">{t("bench.close")}</Button>
+                <Button look="quiet">{t("shared.close")}</Button>
               </Radix.Close>
             </div>
           )}

@@ -6,6 +6,7 @@ import type { Problem } from "@/core/problem";
 import { useWords } from "@/ui/words/use-words";
 import type { Item } from "./combobox";
 import { WhenAsked } from "./when-asked";
+import { t } from "./words";
 
 const Combobox = lazy(async () => ({ default: (await import("./combobox")).Combobox }));
 
@@ -146,7 +147,6 @@ export function ChooseField({
   shown: string;
   onChoose: (value: string) => void;
 }) {
-  const { t } = useWords();
   const [open, setOpen] = useState(true);
   return (
     <Field label={label} className={className}>

@@ -1,7 +1,7 @@
 "use client";
 
-import { t } from "@/ui/words/translate";
 import type { Grade } from "@/core/fit";
+import { t } from "./words";
 
 /** A pot seen from the side, by how it is filled: half empty, full to its brim, spilling over, struck through. */
 const FILL: Record<Grade, { level: number; over: boolean; struck: boolean }> = {

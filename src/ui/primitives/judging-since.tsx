@@ -1,12 +1,13 @@
 import { useWords } from "@/ui/words/use-words";
+import { t } from "./words";
 
 /** Says that figures of all plans are being worked out anew, and since when (ISO 8601); nothing when none are. */
 export function JudgingSince({ since }: { since: string | undefined }) {
-  const { t, clock } = useWords();
+  const { clock } = useWords();
   if (since === undefined) return null;
   return (
     <p role="status" className="text-sm">
-      ↻ {t("households.judging", { time: clock(since) })}
+      ↻ {t("shared.judging", { time: clock(since) })}
     </p>
   );
 }

@@ -1,9 +1,9 @@
 "use client";
 
 import { ChevronLeft, ChevronRight } from "lucide-react";
-import { useWords } from "@/ui/words/use-words";
 import { buttonClass } from "./button";
 import { Link } from "./link";
+import { t } from "./words";
 
 interface PagesProps {
   readonly page: number;
@@ -13,19 +13,18 @@ interface PagesProps {
 
 /** The way through a list that is too long for one page; nothing for one that is not. */
 export function Pages({ page, pages, hrefOf }: PagesProps) {
-  const { t } = useWords();
   if (pages <= 1) return null;
   return (
-    <nav aria-label={t("households.page", { page, pages })} className="flex items-center gap-3 py-3">
+    <nav aria-label={t("pages.page", { page, pages })} className="flex items-center gap-3 py-3">
       {page > 1 && (
         <Link href={hrefOf(page - 1)} className={buttonClass("open")} rel="prev">
-          <ChevronLeft aria-hidden="true" className="size-4" /> {t("households.before")}
+          <ChevronLeft aria-hidden="true" className="size-4" /> {t("pages.before")}
         </Link>
       )}
-      <span>{t("households.page", { page, pages })}</span>
+      <span>{t("pages.page", { page, pages })}</span>
       {page < pages && (
         <Link href={hrefOf(page + 1)} className={buttonClass("open")} rel="next">
-          {t("households.next")} <ChevronRight aria-hidden="true" className="size-4" />
+          {t("pages.next")} <ChevronRight aria-hidden="true" className="size-4" />
         </Link>
       )}
     </nav>

@@ -7,7 +7,7 @@ import { Button } from "@/ui/primitives/button";
 import { SelectField, TextField } from "@/ui/primitives/field";
 import { OutcomeLines } from "@/ui/primitives/outcome-lines";
 import { send } from "@/ui/primitives/send";
-import { useWords } from "@/ui/words/use-words";
+import { t } from "./words";
 
 interface Typed {
   readonly name: string;
@@ -36,7 +36,6 @@ const STEP_OF: Readonly<Record<string, (typeof STEPS)[number]>> = {
 
 /** A new programme in four steps: what it starts from, its town, its money, and a look at all of it. */
 export function Begin({ before, climates, begin, choose }: BeginProps) {
-  const { t } = useWords();
   const [at, setAt] = useState(0);
   const [typed, setTyped] = useState<Typed>({ ...before, name: "", isCopy: true });
   const [failure, setFailure] = useState<Problem>();
@@ -54,10 +53,10 @@ export function Begin({ before, climates, begin, choose }: BeginProps) {
     const first = Object.keys(outcome.fields ?? {})[0];
     if (first) setAt(Math.max(0, STEPS.indexOf(STEP_OF[first] ?? "from")));
   };
-  const climateName = (id: string) => t(`climate.profiles.${id}` as "climate.profiles.larkmouth");
+  const climateName = (id: string) => t(`profiles.${id}` as "profiles.larkmouth");
   return (
     <div className="max-w-[40rem] px-4 py-4 lg:px-6">
-      <h1 className="text-title font-bold">{t("begin.title")}</h1>
+      <h1 className="text-title font-bold">{t("shared.begin")}</h1>
       <ol className="my-3 flex flex-wrap gap-x-5 text-note">
         {STEPS.map((name, i) => (
           <li

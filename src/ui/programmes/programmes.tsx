@@ -6,6 +6,7 @@ import { beginAnew } from "@/ui/offline/signal";
 import { Button, buttonClass } from "@/ui/primitives/button";
 import { Link } from "@/ui/primitives/link";
 import { useWords } from "@/ui/words/use-words";
+import { t } from "./words";
 
 export interface ProgrammesProps {
   readonly programmes: readonly {
@@ -29,7 +30,7 @@ export interface ProgrammesProps {
 
 /** All programmes that somebody works in: how far the households of each are, what presses, what came in. */
 export function Programmes({ programmes, all, mayBegin, choose }: ProgrammesProps) {
-  const { t, quantity } = useWords();
+  const { quantity } = useWords();
   return (
     <div className="px-4 py-4 lg:px-6">
       <div className="flex flex-wrap items-end gap-4">
@@ -45,7 +46,7 @@ export function Programmes({ programmes, all, mayBegin, choose }: ProgrammesProp
         </div>
         {mayBegin && (
           <Link href="/programmes/new" className={`${buttonClass("open")} ml-auto`}>
-            {t("begin.title")}
+            {t("shared.begin")}
           </Link>
         )}
       </div>

@@ -15,6 +15,7 @@ import { send } from "@/ui/primitives/send";
 import { Progress } from "@/ui/primitives/progress";
 import { Only } from "@/ui/rights";
 import { useWords } from "@/ui/words/use-words";
+import { t } from "./words";
 
 /** One household in the list: how far its proposal is, and what it comes to. */
 export interface Line {
@@ -61,7 +62,7 @@ const LOOK_AGAIN_MS = 2000;
 
 /** Gardens for every household of the programme, worked out on the server while people do other things. */
 export function Proposals({ start, today, ask, read, take, takeBack }: ProposalsProps) {
-  const { t, problem: say } = useWords();
+  const { problem: say } = useWords();
   const queries = useQueryClient();
   const [aim, setAim] = useState<Aim>("value");
   const [failure, setFailure] = useState<Problem>();
@@ -148,7 +149,7 @@ interface LineProps {
 }
 
 function ProposalLine({ line, today, done, onDecide }: LineProps) {
-  const { t, percent, money, harvest } = useWords();
+  const { percent, money, harvest } = useWords();
   const { figures } = line;
   return (
     <li className="grid gap-x-8 gap-y-2 border-b border-line py-2.5 lg:grid-cols-[minmax(0,1fr)_minmax(0,30rem)]">

@@ -10,6 +10,7 @@ import { OutcomeLines } from "@/ui/primitives/outcome-lines";
 import { send } from "@/ui/primitives/send";
 import { useWords } from "@/ui/words/use-words";
 import { SchoolSwitches } from "./switches";
+import { t } from "./words";
 
 /** What gardens take: soil, wet mass, water in the week that takes the most, hours a year. */
 interface Takes {
@@ -40,7 +41,6 @@ const SETTLED_MS = 250;
 
 /** The schools of a programme or of a household: chosen, shown at once in what they change, and saved. */
 export function SchoolsForm({ saved, above, preview, save }: SchoolsProps) {
-  const { t } = useWords();
   const router = useRouter();
   const [own, setOwn] = useState(saved);
   const [looked, setLooked] = useState<{ readonly of: Schools; readonly effect: Effect }>();
@@ -102,7 +102,7 @@ export function SchoolsForm({ saved, above, preview, save }: SchoolsProps) {
 
 /** What a choice changes: what the gardens take, before and after, and each planting that stands otherwise. */
 function EffectLines({ effect: { plans, isAll, before, after, changes } }: { effect: Effect }) {
-  const { t, quantity, number } = useWords();
+  const { quantity, number } = useWords();
   if (plans === 0) return <p>{t("schools.noPlans")}</p>;
   const lines = [
     ["soil", quantity(before.soilL, "volume"), quantity(after.soilL, "volume")],

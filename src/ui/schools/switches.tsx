@@ -2,7 +2,7 @@
 
 import { inForce, SCHOOL_NAMES, type SchoolName, type Schools, SCHOOLS } from "@/core/school";
 import { SelectField } from "@/ui/primitives/field";
-import { useWords } from "@/ui/words/use-words";
+import { t } from "./words";
 
 interface SwitchesProps {
   readonly own: Schools;
@@ -14,17 +14,16 @@ interface SwitchesProps {
 
 /** The schools as switches, each with what the choice in force means in numbers. */
 export function SchoolSwitches({ own, above, only = SCHOOL_NAMES, onChange }: SwitchesProps) {
-  const { t } = useWords();
   const inherited = inForce(above);
   const now = inForce(above, own);
   const option = (name: SchoolName, choice: string) =>
-    t(`schools.options.${name}.${choice}` as "schools.options.core.stones");
+    t(`ways.options.${name}.${choice}` as "ways.options.core.stones");
   return (
     <div className="grid gap-x-6 gap-y-3 sm:grid-cols-2">
       {only.map((name) => (
         <SelectField
           key={name}
-          label={t(`schools.names.${name}`)}
+          label={t(`ways.names.${name}`)}
           hint={t(`schools.means.${name}.${now[name]}` as "schools.means.core.stones")}
           value={own[name] ?? ""}
           onChange={(e) => {

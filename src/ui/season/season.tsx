@@ -14,6 +14,7 @@ import { buttonClass } from "@/ui/primitives/button";
 import { JudgingSince } from "@/ui/primitives/judging-since";
 import { useWords } from "@/ui/words/use-words";
 import { type Weigh, Weighings } from "./weighings";
+import { t } from "./words";
 
 interface Amounts {
   readonly kg: number;
@@ -79,7 +80,7 @@ export function Season({
   judgingSince,
 }: SeasonProps) {
   const words = useWords();
-  const { t, day, quantity } = words;
+  const { day, quantity } = words;
   return (
     <div className="px-4 py-4 lg:px-6">
       <div className="flex flex-wrap items-end gap-x-6 gap-y-2">
@@ -90,7 +91,7 @@ export function Season({
         </div>
         <div className="ml-auto flex flex-wrap gap-2">
           <a href="/records.csv" download className={buttonClass("open")}>
-            {t("households.csv")}
+            {t("shared.recordsCsv")}
           </a>
           <a href="/records.zip" download className={buttonClass("open")}>
             {t("season.package")}
@@ -143,12 +144,12 @@ export function Season({
 type Words = ReturnType<typeof useWords>;
 
 /** What was picked, by what it was measured in; empty where nothing was. */
-function amountsText(amounts: Amounts | undefined, { t, quantity }: Words): string {
+function amountsText(amounts: Amounts | undefined, { quantity }: Words): string {
   const { kg = 0, pieces = 0, bunches = 0 } = amounts ?? {};
   return [
     kg > 0 && quantity(kg, "mass"),
-    bunches > 0 && t("log.amounts.bunches", { n: bunches }),
-    pieces > 0 && t("log.amounts.pieces", { n: pieces }),
+    bunches > 0 && t("amounts.bunches", { n: bunches }),
+    pieces > 0 && t("amounts.pieces", { n: pieces }),
   ]
     .filter(Boolean)
     .join(", ");
@@ -165,12 +166,12 @@ function Part({ title, children }: { title: string; children: ReactNode }) {
 
 function ByWeek({ weeks }: { weeks: readonly Week[] }) {
   const words = useWords();
-  const { t, day } = words;
+  const { day } = words;
   return (
     <Part title={t("season.byWeek")}>
       <WeekChart weeks={weeks} height={180} label={t("season.byWeekChart", { weeks: weeks.length })} />
       <details>
-        <summary className="cursor-pointer py-1 text-note font-semibold">{t("season.table")}</summary>
+        <summary className="cursor-pointer py-1 text-note font-semibold">{t("shared.table")}</summary>
         <FactTable
           head={[t("season.week"), t("season.households"), t("season.picked")]}
           rows={[...weeks].reverse().map((w) => [day(w.from), String(w.households), amountsText(w, words)])}
@@ -182,7 +183,7 @@ function ByWeek({ weeks }: { weeks: readonly Week[] }) {
 
 function ByCrop({ crops }: { crops: readonly Crop[] }) {
   const words = useWords();
-  const { t, crop } = words;
+  const { crop } = words;
   const option = useCallback(() => {
     const inks = chartInk();
     const shown = crops.filter((c) => c.kg > 0).slice(0, CHARTED);
@@ -211,7 +212,7 @@ function ByCrop({ crops }: { crops: readonly Crop[] }) {
         label={t("season.byCropChart", { count: crops.length })}
       />
       <details>
-        <summary className="cursor-pointer py-1 text-note font-semibold">{t("season.table")}</summary>
+        <summary className="cursor-pointer py-1 text-note font-semibold">{t("shared.table")}</summary>
         <FactTable
           head={[t("season.crop"), t("season.households"), t("season.picked")]}
           rows={crops.map((c) => [
@@ -233,7 +234,7 @@ function ByCrop({ crops }: { crops: readonly Crop[] }) {
 /** What waits too long and what was lost, and what is likely behind it. */
 function Trouble({ late, losses }: Pick<SeasonProps, "late" | "losses">) {
   const words = useWords();
-  const { t, crop, number } = words;
+  const { crop, number } = words;
   return (
     <Part title={t("season.trouble")}>
       {late.length + losses.length === 0 && <p className="text-muted">{t("season.noTrouble")}</p>}
@@ -251,7 +252,7 @@ function Trouble({ late, losses }: Pick<SeasonProps, "late" | "losses">) {
         {losses.map(({ goalId, reason, plants, households }) => (
           <li key={`${goalId}/${reason}`} className="border-t border-line py-1.5">
             <b>{crop(goalId)}</b>: {t("season.lost", { plants, households })}{" "}
-            {reason ? t(`log.detail.reasons.${reason}`) : t("season.noReason")}
+            {reason ? t(`detail.reasons.${reason}`) : t("season.noReason")}
           </li>
         ))}
       </ul>

@@ -13,6 +13,7 @@ import {
 import { type Outcome, type Problem, readProblem } from "@/core/problem";
 import { send } from "@/ui/primitives/send";
 import { useWords } from "@/ui/words/use-words";
+import { t } from "./words";
 
 /** Keeps what some bunches or pieces weighed. */
 export type Weigh = (weighing: Weighing) => Promise<Outcome<null>>;
@@ -25,7 +26,6 @@ interface WeighingsProps {
 
 /** For what was counted when it was picked: what one of it weighs here, and what all of it comes to by that. */
 export function Weighings({ crops, weighings, weigh }: WeighingsProps) {
-  const { t } = useWords();
   const counted = crops.flatMap((crop) =>
     COUNTED.filter((measure) => crop[measure] > 0).map((measure) => ({
       goalId: crop.goalId,
@@ -59,7 +59,7 @@ interface LineProps {
 }
 
 function WeighingLine({ goalId, measure, count, known, weigh }: LineProps) {
-  const { t, crop, quantity, problem: say, units } = useWords();
+  const { crop, quantity, problem: say, units } = useWords();
   const router = useRouter();
   const id = useId();
   const shown = known?.grams.map((g) => quantity(g / 1000, "mass")).join(", ") ?? "";
@@ -80,7 +80,7 @@ function WeighingLine({ goalId, measure, count, known, weigh }: LineProps) {
   return (
     <li className="border-t border-line py-1.5 text-note">
       <label htmlFor={id}>
-        <b>{crop(goalId)}</b>: {t(`log.amounts.${measure}`, { n: count })}
+        <b>{crop(goalId)}</b>: {t(`amounts.${measure}`, { n: count })}
       </label>
       <span className="ml-2" aria-live="polite">
         {sum &&
@@ -100,7 +100,7 @@ function WeighingLine({ goalId, measure, count, known, weigh }: LineProps) {
           onChange={(e) => setTyped(e.target.value)}
           onBlur={() => void store()}
         />
-        <span role="status">{said && t("prices.saved")}</span>
+        <span role="status">{said && t("shared.saved")}</span>
       </span>
       {problem && (
         <span role="alert" className="block font-semibold text-beet">

@@ -9,6 +9,7 @@ import { OutcomeLines } from "@/ui/primitives/outcome-lines";
 import { send } from "@/ui/primitives/send";
 import { useWords } from "@/ui/words/use-words";
 import { Trial, type TrialActs, type TrialFacts } from "./trial";
+import { t } from "./words";
 
 interface Triable {
   readonly goalId: string;
@@ -33,7 +34,6 @@ export interface SideBySidesProps {
 
 /** One way held against another on purpose: what is tried and what it says, and a new question set up. */
 export function SideBySides({ all, triable, acts }: SideBySidesProps) {
-  const { t } = useWords();
   return (
     <div className="px-4 py-4 lg:px-6">
       <h1 className="text-title font-bold">{t("sideBySides.title")}</h1>
@@ -59,7 +59,7 @@ function BeginOne({
   triable: readonly Triable[];
   begin: (begun: Begun) => Promise<Outcome<null>>;
 }) {
-  const { t, crop, percent } = useWords();
+  const { crop, percent } = useWords();
   const [typed, setTyped] = useState<Begun>({
     ...{ goalId: triable[0]?.goalId ?? "", question: "", firstWay: "", secondWay: "" },
     ratio:

@@ -9,6 +9,7 @@ import { Link } from "@/ui/primitives/link";
 import { OutcomeLines } from "@/ui/primitives/outcome-lines";
 import { send } from "@/ui/primitives/send";
 import { useWords } from "@/ui/words/use-words";
+import { t } from "./words";
 
 interface Pair {
   readonly householdId: string;
@@ -56,7 +57,7 @@ type Words = ReturnType<typeof useWords>;
 function answerText(
   answer: Answer,
   { secondWay }: Pick<TrialFacts, "secondWay">,
-  { t, percent, number }: Words,
+  { percent, number }: Words,
 ): string {
   const { verdict, ratio, morePairs } = answer;
   const off = (value: number) => percent(Math.abs(value - 1));
@@ -75,7 +76,7 @@ function answerText(
 /** One side-by-side: what is asked, who takes which, how far it is, and what it says. */
 export function Trial({ trial, acts }: { trial: TrialFacts; acts?: TrialActs }) {
   const words = useWords();
-  const { t, crop, percent, day } = words;
+  const { crop, percent, day } = words;
   const { id, goalId, question, firstWay, secondWay, pairs, pairsIn, planned, needed, looks, answer } = trial;
   const [failure, setFailure] = useState<Problem>();
   const [done, setDone] = useState<string>();
@@ -156,8 +157,8 @@ export function Trial({ trial, acts }: { trial: TrialFacts; acts?: TrialActs }) 
                     </>
                   )}
                 </th>
-                <td>{t("bench.row", { n: p.firstRow })}</td>
-                <td>{t("bench.row", { n: p.secondRow })}</td>
+                <td>{t("shared.row", { n: p.firstRow })}</td>
+                <td>{t("shared.row", { n: p.secondRow })}</td>
                 <td>
                   {p.dropped
                     ? t("sideBySides.dropped", { reason: p.dropped, by: p.droppedBy ?? "" })
@@ -188,7 +189,6 @@ export function Trial({ trial, acts }: { trial: TrialFacts; acts?: TrialActs }) 
 
 /** Leaves a pair out, once a reason is typed. */
 function LeaveOut({ of, onReason }: { of: string; onReason: (reason: string) => Promise<void> }) {
-  const { t } = useWords();
   const [reason, setReason] = useState<string>();
   if (reason === undefined)
     return (
@@ -224,7 +224,6 @@ const ENDS = Math.log(3);
 
 /** Each pair's ratio as a dot on a line that has "alike" in its middle, and the middle ratio with its range. */
 function RatioDots({ ratios, answer, label }: { ratios: readonly number[]; answer: Answer; label: string }) {
-  const { t } = useWords();
   const x = (ratio: number) =>
     WIDE / 2 + (Math.max(-1, Math.min(1, Math.log(Math.max(ratio, 1e-6)) / ENDS)) * (WIDE - 20)) / 2;
   const { ratio } = answer;

@@ -8,7 +8,7 @@ import { Button } from "@/ui/primitives/button";
 import { TextField } from "@/ui/primitives/field";
 import { OutcomeLines } from "@/ui/primitives/outcome-lines";
 import { send } from "@/ui/primitives/send";
-import { useWords } from "@/ui/words/use-words";
+import { t } from "./words";
 
 interface SignInProps {
   /** A card's code, where one came by the code on it. */
@@ -29,7 +29,6 @@ interface SignInProps {
 
 /** Where everybody comes in: by name and password, or by a card. */
 export function SignIn({ card, to, isBegun, demo, signIn }: SignInProps) {
-  const { t } = useWords();
   const [name, setName] = useState(card);
   const [password, setPassword] = useState("");
   const [isTrying, setTrying] = useState(false);

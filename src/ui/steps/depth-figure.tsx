@@ -1,4 +1,5 @@
 import { useWords } from "@/ui/words/use-words";
+import { t } from "./words";
 
 const WIDTH = 96;
 const HEIGHT = 96;
@@ -6,7 +7,7 @@ const SURFACE = 20;
 
 /** How deep a piece lies, to scale: the surface, the piece below it, and the depth between. @param depthCm of its upper side */
 export function DepthFigure({ depthCm }: { depthCm: number }) {
-  const { t, quantity } = useWords();
+  const { quantity } = useWords();
   const deep = Math.min(HEIGHT - SURFACE - 18, 5 * depthCm);
   const piece = SURFACE + deep + 6;
   return (

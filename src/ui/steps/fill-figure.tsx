@@ -1,6 +1,7 @@
 import { innerHeightCm, sideRings } from "@/core/bag";
 import type { Filling } from "@/core/steps";
 import { useWords } from "@/ui/words/use-words";
+import { t } from "./words";
 
 const WIDTH = 190;
 const HEIGHT = 150;
@@ -9,7 +10,7 @@ const MIDDLE = 76;
 
 /** A bag cut through as it is filled, to scale: stones, lumpy part, mix with its leaf layers, the rim left free, and the rings of holes by number in planting order. */
 export function FillFigure({ filling: { row, steps } }: { filling: Filling }) {
-  const { t, quantity } = useWords();
+  const { quantity } = useWords();
   const { shape, depthCm, gapCm } = row;
   const tiers = shape.kind === "tiers" ? shape.tiers : 1;
   const heightCm = innerHeightCm(shape) * tiers;

@@ -2,6 +2,7 @@ import { loadsOf, type Sizes } from "@/core/mix";
 import type { FillStep, SowStep } from "@/core/steps";
 import { loadWords } from "@/ui/kit/load-words";
 import type { wordsFor } from "@/ui/words/words-for";
+import { t } from "./words";
 
 /** Mix under shoots, cm. Common practice. */
 const SHOOTS_CM = 2.5;
@@ -10,7 +11,7 @@ type Words = ReturnType<typeof wordsFor>;
 
 /** A step of filling a bag in words. */
 export function fillStepWords(step: FillStep, words: Words, sizes: Sizes): string {
-  const { t, quantity } = words;
+  const { quantity } = words;
   const litres = (value: number) => quantity(value, "volume");
   const length = (cm: number) => quantity(cm, "length");
   switch (step.code) {
@@ -25,7 +26,7 @@ export function fillStepWords(step: FillStep, words: Words, sizes: Sizes): strin
     case "renew":
       return t("steps.fill.renew", {
         soil: litres(step.soilL),
-        loads: loadWords(loadsOf(step.soilL, sizes), words),
+        loads: loadWords(loadsOf(step.soilL, sizes)),
       });
     case "lime":
       return "limeKg" in step.lime
@@ -36,7 +37,7 @@ export function fillStepWords(step: FillStep, words: Words, sizes: Sizes): strin
     case "fill":
       return t("steps.fill.fill", {
         soil: litres(step.soilL),
-        loads: loadWords(loadsOf(step.soilL, sizes), words),
+        loads: loadWords(loadsOf(step.soilL, sizes)),
         gap: length(step.gapCm),
       });
     case "layers":
@@ -53,7 +54,7 @@ export function fillStepWords(step: FillStep, words: Words, sizes: Sizes): strin
 }
 
 /** A step of sowing or planting in words. */
-export function sowStepWords(step: SowStep, { t, quantity, day }: Words): string {
+export function sowStepWords(step: SowStep, { quantity, day }: Words): string {
   const length = (cm: number) => quantity(cm, "length");
   const deep = (cm: number) =>
     cm >= 0.5 ? t("steps.sow.depth", { depth: length(cm) }) : t("steps.sow.surface");

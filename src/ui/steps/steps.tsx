@@ -27,6 +27,7 @@ import { FillFigure } from "./fill-figure";
 import { fillStepWords, sowStepWords } from "./step-words";
 import { Timer } from "./timer";
 import { useTicks } from "./use-ticks";
+import { t } from "./words";
 
 export interface StepsProps extends GardenProps {
   readonly householdId: string;
@@ -57,7 +58,6 @@ export function Steps({
   weather,
   store,
 }: StepsProps) {
-  const { t } = useWords();
   const router = useRouter();
   const { setting } = useJudged(plain, overrides);
   const garden = useMemo(() => assessGarden(plan, setting), [plan, setting]);
@@ -91,7 +91,7 @@ export function Steps({
       {plan.rows.length === 0 ? (
         seesAll && (
           <Link href={`/house/${householdId}/match`} className={buttonClass("solid")}>
-            {t("bench.toMatch")}
+            {t("shared.toMatch")}
           </Link>
         )
       ) : first.length === 0 ? (
@@ -136,7 +136,7 @@ interface CardForProps {
 
 function CardFor({ task, row, setting, ...card }: CardForProps) {
   const words = useWords();
-  const { t, bag, crop } = words;
+  const { bag, crop } = words;
   const sizes = setting.sizes ?? USUAL_SIZES;
   const where = { n: task.row, bag: bag(row.bag.kindId) };
   if (task.kind === "fill") {
@@ -153,7 +153,7 @@ function CardFor({ task, row, setting, ...card }: CardForProps) {
           minutes: step.code === "soak" ? step.minutes : undefined,
         }))}
         cautions={cautionsOfFilling(filling)}
-        note={notes(trialWords(task, words), manureNote(filling, words))}
+        note={notes(trialWords(task), manureNote(filling, words))}
       />
     );
   }
@@ -176,7 +176,7 @@ function CardFor({ task, row, setting, ...card }: CardForProps) {
       }
       steps={steps.map((step, i) => ({ id: `${step.code} ${i}`, said: sowStepWords(step, words) }))}
       cautions={cautionsOfPlanting(view, "start")}
-      note={notes(trialWords(task, words), task.heldBack && heldBackWords(task.heldBack, words))}
+      note={notes(trialWords(task), task.heldBack && heldBackWords(task.heldBack, words))}
     />
   );
 }
@@ -186,7 +186,7 @@ const notes = (...all: readonly (string | undefined)[]) => all.filter(Boolean).j
 /** What is laid so deep that its depth is worth a drawing. */
 const DEEP = new Set(["tubers", "sets", "cuttings"]);
 
-const manureNote = ({ rawManureUntil, row }: Filling, { t, day }: ReturnType<typeof useWords>) =>
+const manureNote = ({ rawManureUntil, row }: Filling, { day }: ReturnType<typeof useWords>) =>
   rawManureUntil && row.mix.recipe.some(({ part }) => part === "aged-manure")
     ? t("steps.manureUntil", { day: day(rawManureUntil) })
     : undefined;
@@ -213,7 +213,7 @@ function Card({
   isDone: boolean;
   onDone: () => void;
 }) {
-  const { t, day } = useWords();
+  const { day } = useWords();
   const { ticked, toggle, clear } = useTicks(task.id);
   const isLate = stateOn(task, today) === "late";
   const done = steps.filter(({ id }) => ticked.has(id)).length;

@@ -2,13 +2,12 @@
 
 import { useEffect, useState } from "react";
 import { Button } from "@/ui/primitives/button";
-import { useWords } from "@/ui/words/use-words";
+import { t } from "./words";
 
 const MINUTE_MS = 60_000;
 
 /** Minutes of a soak, counted down on the device's own clock, so that a screen that slept is right again. */
 export function Timer({ minutes }: { minutes: number }) {
-  const { t } = useWords();
   const [endsAt, setEndsAt] = useState<number>();
   const [now, setNow] = useState(0);
   useEffect(() => {

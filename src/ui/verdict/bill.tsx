@@ -7,6 +7,7 @@ import type { PlainSetting } from "@/core/setting";
 import { shoppingOf } from "@/core/money";
 import { sowingBill } from "@/core/sowing";
 import { useWords } from "@/ui/words/use-words";
+import { t } from "./words";
 
 const CONFIDENCES = [0.7, 0.9, 0.97] as const;
 
@@ -20,7 +21,7 @@ interface BillProps {
 
 /** What the sowing takes, at a confidence that the person chooses: seeds, cells, weight, and until when seedlings may wait. */
 export function Bill({ of, plants, areaCm2, setting }: BillProps) {
-  const { t, quantity, percent, day, money } = useWords();
+  const { quantity, percent, day, money } = useWords();
   const [confidence, setConfidence] = useState<number>(0.9);
   if (plants === 0) return null;
   const own = setting.germination?.[of.crop.id];
@@ -77,9 +78,7 @@ export function Bill({ of, plants, areaCm2, setting }: BillProps) {
         <p className="font-semibold">▲ {t("bill.cellsShort", { cells })}</p>
       )}
       {lines.length > 0 && unpriced === 0 && (
-        <p className="text-muted">
-          {t(shared ? "match.costsShare" : "match.costs", { money: money(minor) })}
-        </p>
+        <p className="text-muted">{t(shared ? "bill.costsShare" : "bill.costs", { money: money(minor) })}</p>
       )}
       {bill.spare !== undefined && bill.spare > 0 && (
         <p className="text-muted">{t("bill.spare", { n: bill.spare })}</p>

@@ -6,6 +6,7 @@ import type { Setting } from "@/core/setting";
 import { useMemo } from "react";
 import { Button } from "@/ui/primitives/button";
 import { useWords } from "@/ui/words/use-words";
+import { t } from "./words";
 
 /** Clashes in a row, each with its dates and the single changes that end it. */
 export function Clashes({
@@ -19,11 +20,11 @@ export function Clashes({
   setting: Setting;
   onChange: (plantingId: string, change: Partial<Planting>) => void;
 }) {
-  const { t, clash, cure } = useWords();
+  const { clash, cure } = useWords();
   const cures = useMemo(() => clashes.map((c) => curesFor(row, c, setting)), [row, clashes, setting]);
   return (
     <div className="border-t border-line pt-2">
-      <h3 className="font-head font-bold">{t("bench.clash")}</h3>
+      <h3 className="font-head font-bold">{t("clash.title")}</h3>
       {clashes.map((c, i) => (
         <div key={`${c.code} ${c.plantingId} ${c.otherId} ${c.from}`} className="mt-1.5 text-note">
           <p className="font-semibold text-beet">✕ {clash(c)}</p>
@@ -33,7 +34,7 @@ export function Clashes({
                 {cure(x)}
               </Button>
             ))}
-            {cures[i]?.length === 0 && <p className="text-muted">{t("bench.noCure")}</p>}
+            {cures[i]?.length === 0 && <p className="text-muted">{t("clash.noCure")}</p>}
           </div>
         </div>
       ))}

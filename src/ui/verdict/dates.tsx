@@ -2,10 +2,11 @@
 
 import type { Stages, Window } from "@/core/calendar";
 import { useWords } from "@/ui/words/use-words";
+import { t } from "./words";
 
 /** The dates of a planting as windows, and why a date is not where the packet puts it. */
 export function Dates({ stages }: { stages: Stages }) {
-  const { t, day, days, dateReason, number, percent } = useWords();
+  const { day, days, dateReason, number, percent } = useWords();
   const line = (name: string, w: Window | undefined, texture: string) =>
     w && (
       <div className="grid grid-cols-[1.25rem_5rem_auto_1fr] items-baseline gap-2">
@@ -18,16 +19,16 @@ export function Dates({ stages }: { stages: Stages }) {
   return (
     <div className="text-note">
       <dl className="grid gap-1">
-        {line(t("bench.up"), stages.up, "stage-seed")}
-        {line(t("bench.move"), stages.move, "")}
-        {line(t("bench.firstPick"), stages.firstPick, "stage-growing")}
-        {line(t("bench.lastPick"), stages.lastPick, "stage-picking")}
+        {line(t("clash.up"), stages.up, "stage-seed")}
+        {line(t("clash.move"), stages.move, "")}
+        {line(t("dates.firstPick"), stages.firstPick, "stage-growing")}
+        {line(t("dates.lastPick"), stages.lastPick, "stage-picking")}
       </dl>
       {stages.seasons && (
         <ul className="mt-1 text-sm">
           {stages.seasons.map(({ from, to, share }) => (
             <li key={from}>
-              {t("bench.season", { year: from.slice(0, 4), days: days(from, to), share: percent(share) })}
+              {t("dates.season", { year: from.slice(0, 4), days: days(from, to), share: percent(share) })}
             </li>
           ))}
         </ul>

@@ -5,6 +5,7 @@ import type { Crop } from "@/core/crop";
 import { doseFor } from "@/core/feed";
 import type { SchoolsInForce } from "@/core/school";
 import { useWords } from "@/ui/words/use-words";
+import { t } from "./words";
 
 /** When a planting is fed, and how much of the granules of the school in force. */
 export function Feeds({
@@ -18,14 +19,14 @@ export function Feeds({
   plants: number;
   school: SchoolsInForce["feed"];
 }) {
-  const { t, day, quantity } = useWords();
+  const { day, quantity } = useWords();
   return (
     <ul className="text-note">
       {stages.feeds.map((f) => {
         const dose = doseFor(crop, f.stage, plants, school);
         return (
           <li key={`${f.stage} ${f.day}`}>
-            {t("bench.feed", {
+            {t("dates.feed", {
               day: day(f.day),
               stage: t(`feedStages.${f.stage}`),
               amount: quantity(dose.volumeL, "volume"),
@@ -36,7 +37,7 @@ export function Feeds({
       })}
       {stages.liquidFeeds && (
         <li>
-          {t("bench.liquidFeeds", { from: day(stages.liquidFeeds.from), to: day(stages.liquidFeeds.to) })}
+          {t("dates.liquidFeeds", { from: day(stages.liquidFeeds.from), to: day(stages.liquidFeeds.to) })}
         </li>
       )}
     </ul>

@@ -5,6 +5,7 @@ import type { Crop, Goal } from "@/core/crop";
 import type { Pick } from "@/core/food";
 import { marketMinor, type Prices } from "@/core/money";
 import { useWords } from "@/ui/words/use-words";
+import { t } from "./words";
 
 const MOST_BARS = 40;
 
@@ -20,7 +21,7 @@ interface FoodProps {
 
 /** What there is to eat and when: the picks as bars over the picking, their sum as a range, and what it would cost at the market. */
 export function Food({ crop, goal, picks, harvest, prices = {} }: FoodProps) {
-  const { t, harvest: range, day, money } = useWords();
+  const { harvest: range, day, money } = useWords();
   const [first, last] = [picks[0], picks.at(-1)];
   if (!first || !last || harvest.likely <= 0) return null;
   const most = Math.max(...picks.map((p) => p.g));
@@ -35,7 +36,7 @@ export function Food({ crop, goal, picks, harvest, prices = {} }: FoodProps) {
         <span className="text-muted"> {t("food.keeps", { days: goal.keepsDays })}</span>
       </p>
       {harvest.scarce !== "none" && <p className="text-muted">{t(`light.scarce.${harvest.scarce}`)}</p>}
-      {worth !== undefined && <p className="text-muted">{t("match.worth", { money: money(worth) })}</p>}
+      {worth !== undefined && <p className="text-muted">{t("bill.worth", { money: money(worth) })}</p>}
       {picks.length > 1 && (
         <div aria-hidden="true" className="mt-1 flex h-8 items-end gap-px">
           {picks.slice(0, MOST_BARS).map((p) => (

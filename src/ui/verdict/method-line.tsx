@@ -3,6 +3,7 @@
 import { type Method, setsPlants } from "@/core/crop";
 import type { SchoolsInForce } from "@/core/school";
 import { useWords } from "@/ui/words/use-words";
+import { t } from "./words";
 
 /** How a planting is started: the method, why this one, how deep, and the sign to move it by. */
 export function MethodLine({
@@ -16,7 +17,7 @@ export function MethodLine({
   family: string;
   schools: SchoolsInForce;
 }) {
-  const { t, quantity } = useWords();
+  const { quantity } = useWords();
   const how = [
     method.depthCm >= 0.5
       ? t("methodHow.depth", { depth: quantity(method.depthCm, "length") })

@@ -1,9 +1,10 @@
 import type { Goal } from "@/core/crop";
 import { ripenessOf } from "@/core/ripeness";
 import type { wordsFor } from "@/ui/words/words-for";
+import { t } from "./words";
 
 /** When a goal is ripe, how it is cut, how much is left, and whether that is its end. */
-export function ripenessWords(goal: Goal, { t, quantity, percent }: ReturnType<typeof wordsFor>): string {
+export function ripenessWords(goal: Goal, { quantity, percent }: ReturnType<typeof wordsFor>): string {
   const { sign, cut, aboveCrownCm, leaves, isEnd } = ripenessOf(goal);
   return [
     t(`ripeness.signs.${sign}`),

@@ -4,10 +4,11 @@ import type { Fit, Fix } from "@/core/fit";
 import { Button } from "@/ui/primitives/button";
 import { GradeMark } from "@/ui/primitives/grade-mark";
 import { useWords } from "@/ui/words/use-words";
+import { t } from "./words";
 
 /** A verdict opened up: the grade and what it means, every limit with its numbers, and what would lift it. */
 export function Verdict({ fit, onFix }: { fit: Fit; onFix: (fix: Fix) => void }) {
-  const { t, limit, note, fix } = useWords();
+  const { limit, note, fix } = useWords();
   const isDoable = (f: Fix) => f.code === "plants" || f.code === "sow-on";
   const doable = fit.fixes.filter(isDoable);
   const others = fit.fixes.filter((f) => !isDoable(f));

@@ -17,13 +17,55 @@ import {
   type UnitSystem,
 } from "@/core/quantity";
 import type { HousePlace } from "@/ui/places";
-import type words from "./en.json";
-import { format, t } from "./translate";
+import {
+  also,
+  bags,
+  cautions,
+  clash,
+  crops,
+  dateReasons,
+  due,
+  fixes,
+  goals,
+  heard,
+  light,
+  limits,
+  mixes,
+  next,
+  notes,
+  perMass,
+  problems,
+  seasonReasons,
+  spoons,
+} from "./en";
+import { format, translator } from "./translate";
 
-export type GoalName = keyof (typeof words)["goals"];
-export type CropName = keyof (typeof words)["also"];
-export type BagName = keyof (typeof words)["bags"];
-type MixName = keyof (typeof words)["mixes"];
+const t = translator({
+  also,
+  bags,
+  cautions,
+  clash,
+  crops,
+  dateReasons,
+  due,
+  fixes,
+  goals,
+  heard,
+  light,
+  limits,
+  mixes,
+  next,
+  notes,
+  perMass,
+  problems,
+  seasonReasons,
+  spoons,
+});
+
+export type GoalName = keyof typeof goals;
+export type CropName = keyof typeof also;
+export type BagName = keyof typeof bags;
+type MixName = keyof typeof mixes;
 
 /** Message keys hold no dot, which next-intl reads as a path. */
 const bagKey = (kindId: string) => kindId.replace(".", "_") as BagName;
@@ -90,8 +132,8 @@ function wordsIn(units: UnitSystem, currency: string) {
   /** A price in the currency for a kg, as a shop in the reader's units has it. */
   const perKg = (amount: number) =>
     units === "us"
-      ? t("prices.perLb", { price: money(toMinor(amount * POUND_KG, currency)) })
-      : t("prices.perKg", { price: money(toMinor(amount, currency)) });
+      ? t("perMass.lb", { price: money(toMinor(amount * POUND_KG, currency)) })
+      : t("perMass.kg", { price: money(toMinor(amount, currency)) });
   /** Everything by which people may look for a crop: its name here, other names, the botanical one. */
   const namesOf = (goalId: string, botanical: string) =>
     `${crop(goalId)} ${t(`also.${goalId.split("/")[0] as CropName}`)} ${botanical}`.toLowerCase();
@@ -105,7 +147,7 @@ function wordsIn(units: UnitSystem, currency: string) {
   /** Granules as a kitchen measures them. */
   const spoons = (volumeL: number) => {
     const { unit, count } = spoonsOf(volumeL);
-    return t(`days.spoons.${unit}`, { count });
+    return t(`spoons.${unit}`, { count });
   };
 
   const words = (r: SeasonReason | DateReason) =>
@@ -175,7 +217,7 @@ function wordsIn(units: UnitSystem, currency: string) {
           : c.code === "light"
             ? mol(value)
             : number(value);
-    return t(`bench.clashes.${c.code}`, {
+    return t(`clash.kinds.${c.code}`, {
       crop: crop(c.goalId),
       other: crop(c.otherGoalId),
       need: amount(c.need),
@@ -186,21 +228,21 @@ function wordsIn(units: UnitSystem, currency: string) {
   };
   const cure = (c: Cure): string =>
     c.code === "out-by"
-      ? t("bench.cures.out-by", { crop: crop(c.goalId), day: day(c.day) })
+      ? t("clash.cures.out-by", { crop: crop(c.goalId), day: day(c.day) })
       : c.code === "fewer"
-        ? t("bench.cures.fewer", { crop: crop(c.goalId), plants: c.plants })
-        : t("bench.cures.ring", { crop: crop(c.goalId) });
+        ? t("clash.cures.fewer", { crop: crop(c.goalId), plants: c.plants })
+        : t("clash.cures.ring", { crop: crop(c.goalId) });
   const heard = (h: Heard): string => {
     const name = crop(h.goalId);
     switch (h.code) {
       case "silent":
-        return t("bench.silent", { crop: name, day: day(h.day) });
+        return t("heard.silent", { crop: name, day: day(h.day) });
       case "ended":
-        return t("bench.ended", { crop: name, day: day(h.day) });
+        return t("heard.ended", { crop: name, day: day(h.day) });
       case "lost":
-        return t("bench.lost", { crop: name, lost: h.lost, of: h.of });
+        return t("heard.lost", { crop: name, lost: h.lost, of: h.of });
       case "moved":
-        return t(h.days > 0 ? "bench.nowLater" : "bench.nowSooner", {
+        return t(h.days > 0 ? "heard.nowLater" : "heard.nowSooner", {
           crop: name,
           days: Math.abs(h.days),
           now: day(h.now),
@@ -209,8 +251,8 @@ function wordsIn(units: UnitSystem, currency: string) {
       case "too-late": {
         const why = season(h.reason);
         return h.on
-          ? t("bench.tooLateOn", { crop: name, on: h.on.day, of: h.on.of, pick: day(h.on.pick), why })
-          : t("bench.tooLate", { crop: name, why });
+          ? t("heard.tooLateOn", { crop: name, on: h.on.day, of: h.on.of, pick: day(h.on.pick), why })
+          : t("heard.tooLate", { crop: name, why });
       }
     }
   };
@@ -224,13 +266,13 @@ function wordsIn(units: UnitSystem, currency: string) {
       case "choose":
         return { text: t("next.choose"), place: "match", isLate: false };
       case "due": {
-        const task = t(`households.tasks.${step.task}`, { crop: crop(step.goalId) });
-        const when = step.late ? t("households.late", { days: step.days }) : day(step.day);
+        const task = t(`due.tasks.${step.task}`, { crop: crop(step.goalId) });
+        const when = step.late ? t("due.late", { days: step.days }) : day(step.day);
         return { text: `${task}: ${when}`, place: `log?planting=${step.plantingId}`, isLate: step.late };
       }
       case "later":
         return {
-          text: `${t(`households.tasks.${step.task}`, { crop: crop(step.goalId) })}: ${t("next.from", { day: day(step.day) })}`,
+          text: `${t(`due.tasks.${step.task}`, { crop: crop(step.goalId) })}: ${t("next.from", { day: day(step.day) })}`,
           place: "bench",
           isLate: false,
         };
@@ -250,7 +292,6 @@ function wordsIn(units: UnitSystem, currency: string) {
   };
   const shown = (value: number, dimension: Dimension) => showQuantity(value, dimension, units);
   return {
-    t,
     units,
     day,
     days,

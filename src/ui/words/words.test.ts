@@ -4,8 +4,8 @@ import { parseQuantity } from "@/core/quantity";
 import { readAmount, RECORD_KINDS } from "@/core/record";
 import { CROP_GOALS } from "@/library";
 import { ALL_BAGS, settingWith } from "@/testing/garden";
-import words from "./en.json";
-import { t } from "./translate";
+import * as words from "./en";
+import { t } from "./all";
 
 /** All texts with their paths. */
 const texts = (value: unknown, path: string[] = []): [string, string][] =>

@@ -11,8 +11,8 @@ import { TogetherSession } from "@/ui/groups/session";
 import { buttonClass } from "@/ui/primitives/button";
 import { Link } from "@/ui/primitives/link";
 import { ForChangers } from "@/ui/rights";
-import { t } from "@/ui/words/translate";
 import { wordsFor } from "@/ui/words/words-for";
+import { t } from "@/ui/words/all";
 
 export const metadata = { title: t("groups.title") };
 

@@ -5,7 +5,7 @@ import { readOverrides, readProgramme, readToday } from "@/server/programme";
 import { usualBagKg } from "@/server/reference";
 import { climateOf } from "@/server/town";
 import { Doorstep } from "@/ui/doorstep/doorstep";
-import { t } from "@/ui/words/translate";
+import { t } from "@/ui/words/all";
 
 export const metadata = { title: t("doorstep.newTitle") };
 

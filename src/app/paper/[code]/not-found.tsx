@@ -1,4 +1,4 @@
-import { t } from "@/ui/words/translate";
+import { t } from "@/ui/words/all";
 
 /** A code that was withdrawn. */
 export default function NotFound() {

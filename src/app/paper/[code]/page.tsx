@@ -1,6 +1,6 @@
 import { notFound, redirect } from "next/navigation";
 import { householdOnPaper } from "@/server/sheet-code";
-import { t } from "@/ui/words/translate";
+import { t } from "@/ui/words/all";
 
 export const metadata = { title: t("paper.title") };
 

@@ -3,9 +3,9 @@ import { screen } from "@/app/screen";
 import { readProgramme } from "@/server/programme";
 import { climateChoices } from "@/server/town";
 import { Begin } from "@/ui/programmes/begin";
-import { t } from "@/ui/words/translate";
+import { t } from "@/ui/words/all";
 
-export const metadata = { title: t("begin.title") };
+export const metadata = { title: t("shared.begin") };
 
 export default function Page() {
   return screen(async (actor) => {

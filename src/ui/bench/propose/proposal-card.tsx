@@ -12,6 +12,7 @@ import { Button } from "@/ui/primitives/button";
 import { Caution } from "@/ui/primitives/caution";
 import { Progress } from "@/ui/primitives/progress";
 import { useWords } from "@/ui/words/use-words";
+import { t } from "./words";
 
 interface CardProps {
   readonly title: string;
@@ -38,7 +39,7 @@ export function ProposalCard({
   today,
   onTake,
 }: CardProps) {
-  const { t, number, percent, money, day, crop, cropName, bag, harvest } = useWords();
+  const { number, percent, money, day, crop, cropName, bag, harvest } = useWords();
   const seen = useMemo(() => {
     if (!proposal) return undefined;
     const garden = assessGarden(proposal.plan, setting);
@@ -90,10 +91,10 @@ export function ProposalCard({
             <Figure
               label={
                 seen.meal
-                  ? t(seen.meal.first ? "bench.firstMeal" : "bench.nextMeal", {
+                  ? t(seen.meal.first ? "meals.first" : "meals.next", {
                       crop: crop(seen.meal.goalId),
                     })
-                  : t("bench.noMeal")
+                  : t("meals.none")
               }
               amount={seen.meal ? day(seen.meal.day) : "–"}
             />
@@ -105,7 +106,7 @@ export function ProposalCard({
               label={t(seen.economy.shopping.shared ? "bench.toBuyShare" : "bench.toBuy")}
               amount={money(proposal.minor)}
             />
-            <Figure label={t("propose.food")} amount={harvest(seen.economy.harvest)} />
+            <Figure label={t("shared.foodInAYear")} amount={harvest(seen.economy.harvest)} />
             <Figure label={t("propose.hours")} amount={`${number(proposal.hours)} h`} wide />
           </dl>
           <p className="mt-2 text-note font-semibold">

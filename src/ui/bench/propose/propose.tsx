@@ -17,6 +17,7 @@ import type { Judged } from "@/ui/use-judged";
 import { useWords } from "@/ui/words/use-words";
 import { ProposalCard } from "./proposal-card";
 import { useProposals } from "./use-proposals";
+import { t } from "./words";
 
 /** What the household can spend and carry, and when nobody is there. */
 export interface Means {
@@ -41,7 +42,7 @@ const WEATHERS = [0, -2, -4, 2] as const;
 
 /** Asks for gardens and shows them side by side: the soonest food, the most of it, the least work; or the smallest mending of the plan. */
 export function Propose({ trigger, plan, judged, today, means, onTake }: ProposeProps) {
-  const { t, bag, cropName, quantity } = useWords();
+  const { bag, cropName, quantity } = useWords();
   const { plain, overrides, reference, setting } = judged;
   const [open, setOpen] = useState(true);
   const [kinds, setKinds] = useState<readonly string[]>(USUAL_BAGS[means.place]);
@@ -102,7 +103,7 @@ export function Propose({ trigger, plan, judged, today, means, onTake }: Propose
           <option value="repair">{t("propose.repair")}</option>
         </SelectField>
         <TypedField
-          label={t("doorstep.budget", { currency: means.currency })}
+          label={t("shared.budget", { currency: means.currency })}
           className="w-36"
           text={budget === null ? "" : String(fromMinor(budget, means.currency))}
           schema={amountField(100_000)}
@@ -118,7 +119,7 @@ export function Propose({ trigger, plan, judged, today, means, onTake }: Propose
         <ChooseField
           label={t("propose.without")}
           className="w-44"
-          shown={t("doorstep.addCrop")}
+          shown={t("shared.addCrop")}
           items={refusable.map((c) => ({ value: c.id, name: cropName(c.id), also: c.botanical }))}
           onChoose={(id) =>
             setWithout([

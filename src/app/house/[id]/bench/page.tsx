@@ -5,7 +5,7 @@ import { readSetting } from "@/server/judging";
 import { proposedPlan } from "@/server/proposals";
 import { earlierPlans, readPlan } from "@/server/plans";
 import { Bench } from "@/ui/bench/bench";
-import { t } from "@/ui/words/translate";
+import { t } from "@/ui/words/all";
 
 export default async function Page({ params, searchParams }: PageProps<"/house/[id]/bench">) {
   const { proposal } = await searchParams;

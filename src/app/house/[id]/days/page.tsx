@@ -9,7 +9,7 @@ import { readHasAddress } from "@/server/calendar-address";
 import { may } from "@/server/may";
 import { readGarden } from "@/server/garden";
 import { Days } from "@/ui/days/days";
-import { t } from "@/ui/words/translate";
+import { t } from "@/ui/words/all";
 
 export const metadata = { title: t("days.title") };
 

@@ -13,7 +13,7 @@ import { Phone } from "@/ui/doorstep/phone";
 import { PutAway } from "@/ui/doorstep/put-away";
 import { ForChangers } from "@/ui/rights";
 import { SchoolsForm } from "@/ui/schools/schools";
-import { t } from "@/ui/words/translate";
+import { t } from "@/ui/words/all";
 
 export default async function Page({ params }: PageProps<"/house/[id]/doorstep">) {
   const { id } = await params;

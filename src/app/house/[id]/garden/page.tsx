@@ -4,7 +4,7 @@ import { may } from "@/server/may";
 import { readGarden } from "@/server/garden";
 import { readShared } from "@/server/season";
 import { OwnGarden } from "@/ui/garden/own-garden";
-import { t } from "@/ui/words/translate";
+import { t } from "@/ui/words/all";
 
 export const metadata = { title: t("own.title") };
 

@@ -1,7 +1,7 @@
 import { houseScreen } from "@/app/screen";
 import { readGarden } from "@/server/garden";
 import { Kit } from "@/ui/kit/kit";
-import { t } from "@/ui/words/translate";
+import { t } from "@/ui/words/all";
 
 export const metadata = { title: t("kit.title") };
 

@@ -5,7 +5,7 @@ import { readHousehold } from "@/server/households";
 import { logPlantings, readPicked, readRecords } from "@/server/records";
 import { Log } from "@/ui/log/log";
 import { readToday } from "@/server/programme";
-import { t } from "@/ui/words/translate";
+import { t } from "@/ui/words/all";
 
 export default async function Page({ params, searchParams }: PageProps<"/house/[id]/log">) {
   const { id } = await params;

@@ -5,7 +5,7 @@ import { readSetting } from "@/server/judging";
 import { readPlan } from "@/server/plans";
 import { readOverrides, readToday } from "@/server/programme";
 import { Match } from "@/ui/match/match";
-import { t } from "@/ui/words/translate";
+import { t } from "@/ui/words/all";
 
 export default async function Page({ params }: PageProps<"/house/[id]/match">) {
   return houseScreen(params, async (actor, household) => {

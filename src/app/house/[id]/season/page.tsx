@@ -2,7 +2,7 @@ import { houseScreen } from "@/app/screen";
 import { readLetter } from "@/server/letter";
 import { readProgramme } from "@/server/programme";
 import { SeasonLetter } from "@/ui/findings/season-letter";
-import { t } from "@/ui/words/translate";
+import { t } from "@/ui/words/all";
 
 export const metadata = { title: t("letter.title") };
 

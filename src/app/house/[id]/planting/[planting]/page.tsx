@@ -4,7 +4,7 @@ import { readGarden } from "@/server/garden";
 import { readSharedGoals } from "@/server/letter";
 import { readStory } from "@/server/records";
 import { Story } from "@/ui/log/story";
-import { t } from "@/ui/words/translate";
+import { t } from "@/ui/words/all";
 
 export const metadata = { title: t("story.title") };
 

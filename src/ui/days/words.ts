@@ -1,0 +1,38 @@
+import {
+  amiss,
+  cautions,
+  days,
+  daysAll,
+  due,
+  feedStages,
+  feeds,
+  groupPick,
+  methods,
+  paper,
+  recordKinds,
+  rights,
+  shared,
+  taskKinds,
+  water,
+  weather,
+} from "@/ui/words/en";
+import { translator } from "@/ui/words/translate";
+
+export const t = translator({
+  amiss,
+  cautions,
+  days,
+  daysAll,
+  due,
+  feedStages,
+  feeds,
+  groupPick,
+  methods,
+  paper,
+  recordKinds,
+  rights,
+  shared,
+  taskKinds,
+  water,
+  weather,
+});

@@ -1,0 +1,4 @@
+import { amounts, due, households, places, round, shared, stages } from "@/ui/words/en";
+import { translator } from "@/ui/words/translate";
+
+export const t = translator({ amounts, due, households, places, round, shared, stages });

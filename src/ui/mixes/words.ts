@@ -1,0 +1,4 @@
+import { mixScreen, parts } from "@/ui/words/en";
+import { translator } from "@/ui/words/translate";
+
+export const t = translator({ mixScreen, parts });

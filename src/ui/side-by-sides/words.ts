@@ -1,0 +1,4 @@
+import { shared, sideBySides } from "@/ui/words/en";
+import { translator } from "@/ui/words/translate";
+
+export const t = translator({ shared, sideBySides });
