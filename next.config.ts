@@ -20,6 +20,11 @@ buildSync({
 const config: NextConfig = {
   poweredByHeader: false,
   reactStrictMode: true,
+  // Texts are read when the app is built; what formats them then is small.
+  turbopack: {
+    rules: { "**/words/en/*.json": { loaders: ["./src/ui/words/loader.mjs"], as: "*.js" } },
+    resolveAlias: { "use-intl/format-message": "use-intl/format-message/format-only" },
+  },
   // A photo, or a table of five thousand notes, comes in one piece.
   experimental: { serverActions: { bodySizeLimit: "4mb" } },
   // Found at run time, not bundled.

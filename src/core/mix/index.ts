@@ -4,6 +4,7 @@ export { bagsFrom, type PartAmount, partsOf, type Recipe, withoutSoil } from "./
 export { limeFor, type Lime } from "./lime";
 export type { Mix } from "./mix";
 export { mixUnder } from "./under";
-export { OwnMix, ownMixId, ownMixName } from "./own";
+export { OwnMix } from "./own";
+export { ownMixId, ownMixName } from "./own-name";
 export { loadsOf, type Sizes, USUAL_SIZES } from "./sizes";
 export { firstSoakL, mulchL, settledL, swollenL } from "./settle";

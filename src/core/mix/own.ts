@@ -1,14 +1,6 @@
 import * as z from "zod";
+import { OWN, ownMixName } from "./own-name";
 import { MIX_PARTS } from "./parts";
-
-const OWN = "own/";
-
-/** A mix of a programme's own goes by what the programme calls it. */
-export const ownMixId = (name: string): string => `${OWN}${name.trim()}`;
-
-/** What a programme calls a mix of its own; undefined for one that ships, which has its name in the words of the interface. */
-export const ownMixName = (id: string): string | undefined =>
-  id.startsWith(OWN) ? id.slice(OWN.length) : undefined;
 
 /** What a programme knows of a mix: a recipe of its own, or what a litre of a shipped one weighs. */
 export const OwnMix = z

@@ -1,6 +1,7 @@
 import * as z from "zod";
 import { DayText } from "../day";
-import { Detail, DETAILS_OF, type DetailKey } from "./detail";
+import { Detail } from "./detail";
+import { type DetailKey, DETAILS_OF } from "./details-of";
 import { isOfRow, MEASURES, MEASURES_OF, RECORD_KINDS, type RecordKind } from "./kinds";
 
 /** Without an amount these say nothing. */

@@ -1,27 +1,5 @@
 import * as z from "zod";
-import type { RecordKind } from "./kinds";
-
-/** Why plants were lost, as far as somebody can tell. */
-export const REASONS = [
-  "slugs",
-  "caterpillars",
-  "birds",
-  "animals",
-  "disease",
-  "frost",
-  "heat",
-  "dry",
-  "wet",
-  "broken",
-  "unknown",
-] as const;
-/** How good a pick is, and where it went. */
-export const QUALITIES = ["good", "fair", "poor"] as const;
-export const WENT = ["eaten", "sold", "given", "stored"] as const;
-/** What somebody noted of the weather. */
-export const WEATHERS = ["frost", "cold", "heat", "dry", "rain", "hail", "storm"] as const;
-/** How a bag is. */
-export const CONDITIONS = ["sound", "worn", "torn"] as const;
+import { CONDITIONS, type DetailKey, QUALITIES, REASONS, WEATHERS, WENT } from "./details-of";
 
 const Word = z.string().trim().min(1).max(60, { error: "too-long" });
 
@@ -42,30 +20,5 @@ export const Detail = z.strictObject({
   settledCm: z.number().min(0).max(150).optional(),
   /** A photo came with it. */
   photo: z.literal(true).optional(),
-});
+} satisfies Record<DetailKey, z.ZodType>);
 export type Detail = z.infer<typeof Detail>;
-export type DetailKey = keyof Detail;
-
-/** What each kind of record may say beside its day, amount and note. */
-export const DETAILS_OF: Record<RecordKind, readonly DetailKey[]> = {
-  sown: ["variety", "lot", "packetDays", "part", "photo"],
-  up: ["part", "photo"],
-  thinned: ["part"],
-  moved: ["part", "photo"],
-  staked: [],
-  lost: ["reason", "part", "photo"],
-  fed: [],
-  pest: ["part", "photo"],
-  picked: ["quality", "went", "part", "photo"],
-  priced: [],
-  ended: ["photo"],
-  filled: ["settledCm"],
-  "topped-up": ["settledCm"],
-  watered: [],
-  covered: [],
-  checked: ["condition", "settledCm", "photo"],
-  emptied: ["condition"],
-  weather: ["weather", "photo"],
-  note: ["photo"],
-  struck: [],
-};

@@ -4,7 +4,8 @@ import { type Problem, problemMessage } from "../problem";
 import { parseQuantity } from "../quantity";
 import { readAmount } from "./amount";
 import { NEEDS_AMOUNT, OF_HOUSEHOLD } from "./contract";
-import { type Detail, Detail as DetailContract, type DetailKey, DETAILS_OF } from "./detail";
+import { type Detail, Detail as DetailContract } from "./detail";
+import { type DetailKey, DETAILS_OF } from "./details-of";
 import { isOfRow, RECORD_KINDS, type RecordKind } from "./kinds";
 
 /** What else of a record is typed or chosen: all of it text, empty where nobody says. */

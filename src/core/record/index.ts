@@ -19,16 +19,8 @@ export {
   type Waiting,
 } from "./progress";
 export { type Amount, GardenRecord, OF_HOUSEHOLD } from "./contract";
-export {
-  CONDITIONS,
-  type Detail,
-  type DetailKey,
-  DETAILS_OF,
-  QUALITIES,
-  REASONS,
-  WEATHERS,
-  WENT,
-} from "./detail";
+export type { Detail } from "./detail";
+export { CONDITIONS, type DetailKey, DETAILS_OF, QUALITIES, REASONS, WEATHERS, WENT } from "./details-of";
 export {
   isOfRow,
   type Measure,

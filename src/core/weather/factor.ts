@@ -1,7 +1,8 @@
 import type { Climate } from "../climate";
 import type { Day } from "../day";
 import { evaporationAt, evaporationOn } from "../water";
-import { dayOfWeather, type Weather } from "./weather";
+import { dayOfWeather } from "./day-of-weather";
+import type { Weather } from "./weather";
 
 /** How much more the air draws on a day than it usually does then: 1 where nobody knows its weather. */
 export function evaporationFactor(weather: Weather | undefined, climate: Climate, day: Day): number {

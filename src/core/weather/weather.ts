@@ -1,5 +1,5 @@
 import * as z from "zod";
-import { type Day, DayText } from "../day";
+import { DayText } from "../day";
 
 /** One day of weather: its coldest and warmest, °C, rain, mm, and its strongest wind, m/s. */
 export const WeatherDay = z
@@ -24,7 +24,3 @@ export interface Weather extends WeatherReport {
   /** It has not answered since: what it said may have changed. */
   readonly isOld: boolean;
 }
-
-/** The weather of a day, where it is known. */
-export const dayOfWeather = (weather: Weather | undefined, day: Day): WeatherDay | undefined =>
-  weather?.days.find((at) => at.day === day);

@@ -6,13 +6,14 @@ import { Scale } from "@/standins/scale";
 import { Button } from "@/ui/primitives/button";
 import { TypedField } from "@/ui/primitives/typed-field";
 import { useWords } from "@/ui/words/use-words";
+import { t } from "./words";
 
 const MOST_KG = 15;
 const LOAD = quantityField("mass", MOST_KG);
 
 /** A kitchen scale that is made up: what is put on it is heard by the record that is open in another window. */
 export function KitchenScale() {
-  const { t, units, quantity } = useWords();
+  const { units, quantity } = useWords();
   const scale = useRef<Scale>(undefined);
   const [shown, setShown] = useState(0);
   useEffect(() => {

@@ -1,3 +1,5 @@
+import compile from "icu-minify/compile";
+import format from "icu-minify/format";
 import { describe, expect, it } from "vitest";
 import { matchAll } from "@/core/match";
 import { parseQuantity } from "@/core/quantity";
@@ -67,5 +69,27 @@ it("holds no text that cannot be read, and none that is empty but for hints of t
     expect(() => t.rich(key, values), path).not.toThrow();
     expect(t.rich(key, values) === path, `${path} cannot be read`).toBe(false);
     if (!path.startsWith("log.amountHints.")) expect(text, path).not.toBe("");
+  }
+});
+
+it("says a text that was read when the app was built as one that is read when it is said", () => {
+  const formatters = {
+    getDateTimeFormat: (...args: ConstructorParameters<typeof Intl.DateTimeFormat>) =>
+      new Intl.DateTimeFormat(...args),
+    getNumberFormat: (...args: ConstructorParameters<typeof Intl.NumberFormat>) =>
+      new Intl.NumberFormat(...args),
+    getPluralRules: (...args: ConstructorParameters<typeof Intl.PluralRules>) =>
+      new Intl.PluralRules(...args),
+  };
+  for (const [path, text] of texts(words)) {
+    const chosen = new Set([...text.matchAll(/\{(\w+), select,/g)].map((m) => m[1]));
+    const options = chosen.size > 0 ? [...text.matchAll(/([\w-]+) \{/g)].map((m) => m[1]!) : [""];
+    for (const [count, option] of [0, 1, 2, 1234].flatMap((n) => options.map((o) => [n, o] as const))) {
+      const values = Object.fromEntries(
+        [...argumentsOf(text)].map((name) => [name, chosen.has(name) ? option : count]),
+      );
+      const built = format(compile(text), "en-GB", values, { formatters });
+      expect(built, `${path} of ${count} ${option}`).toEqual(t.rich(path as "app.name", values));
+    }
   }
 });
