@@ -109,9 +109,15 @@ export async function visit(page: Page, path: string): Promise<void> {
 /** What has this name, for those who hear the page. */
 const field = (label: string) => `::-p-aria([name="${label}"])`;
 
-/** Replaces what a text field holds. */
+/** Replaces what a text field holds as people do, who select it and type: emptied by script, it is filled again by a page that is shown anew at that moment. */
 export async function type(page: Page, label: string, text: string): Promise<void> {
-  await page.locator(field(label)).fill(text);
+  const input = await page
+    .locator(field(label))
+    .filter((element) => !(element as HTMLInputElement).disabled)
+    .waitHandle();
+  await input.focus();
+  await input.evaluate((element) => (element as HTMLInputElement).select());
+  await (text ? page.keyboard.type(text) : page.keyboard.press("Delete"));
 }
 
 /** Sets a date field as a date picker does: the whole value at once. */
