@@ -1,5 +1,17 @@
-import { beforeAll, it } from "vitest";
+import type { Page } from "puppeteer-core";
+import { beforeAll, expect, it } from "vitest";
+import * as words from "@/ui/words/en";
 import { expectAccessible, firstHouse, openPage, ownBrowser, see, visit } from "./browser";
+
+/** A text that is missing, or cannot be said of its values, is shown as its path. */
+const PATH = new RegExp(`\\b(${Object.keys(words).join("|")})\\.(?!csv|ics|pdf|zip)[a-z][\\w-]*`, "g");
+
+async function expectSaid(page: Page, what: string): Promise<void> {
+  const said = await page.$eval("body", (body) =>
+    [...body.querySelectorAll("[aria-label]")].map((e) => e.ariaLabel).concat(body.innerText),
+  );
+  expect(said.join("\n").match(PATH), what).toBeNull();
+}
 
 /** Opens every screen at a size, and what opens on them: none breaks a rule of axe or scrolls sideways. */
 export function walkThrough(width: number, height: number): void {
@@ -51,6 +63,7 @@ export function walkThrough(width: number, height: number): void {
     for (const path of screens()) {
       await theme("light");
       await visit(page, path);
+      await expectSaid(page, path);
       await expectAccessible(page, `${path} light`);
       // The dark theme changes colours and nothing else, whatever the width.
       if (width < 1000) continue;
