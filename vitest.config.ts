@@ -1,11 +1,24 @@
 import { fileURLToPath } from "node:url";
 import { defineConfig } from "vitest/config";
+import { BaseSequencer, type TestSpecification } from "vitest/node";
+
+/** What takes longest begins first: begun last, one core would wait for it. */
+const LONG = ["sync.test.ts", "walk-laptop.e2e.ts", "walk-phone.e2e.ts", "proposal.test.ts", "report.test.ts"];
+
+class LongFirst extends BaseSequencer {
+  override async sort(files: TestSpecification[]): Promise<TestSpecification[]> {
+    const isLong = ({ moduleId }: TestSpecification) => LONG.some((name) => moduleId.endsWith(`/${name}`));
+    const sorted = await super.sort(files);
+    return [...sorted.filter(isLong), ...sorted.filter((file) => !isLong(file))];
+  }
+}
 
 export default defineConfig({
   resolve: { alias: { "@": fileURLToPath(new URL("./src", import.meta.url)) } },
   test: {
     // A small machine has two cores; a third browser only makes the others wait.
     maxWorkers: 2,
+    sequence: { sequencer: LongFirst },
     projects: [
       {
         extends: true,
