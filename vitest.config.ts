@@ -3,7 +3,13 @@ import { defineConfig } from "vitest/config";
 import { BaseSequencer, type TestSpecification } from "vitest/node";
 
 /** What takes longest begins first: begun last, one core would wait for it. */
-const LONG = ["sync.test.ts", "walk-laptop.e2e.ts", "walk-phone.e2e.ts", "proposal.test.ts", "report.test.ts"];
+const LONG = [
+  "sync.test.ts",
+  "walk-laptop.e2e.ts",
+  "walk-phone.e2e.ts",
+  "proposal.test.ts",
+  "report.test.ts",
+];
 
 class LongFirst extends BaseSequencer {
   override async sort(files: TestSpecification[]): Promise<TestSpecification[]> {
