@@ -2,7 +2,7 @@ import * as z from "zod";
 import type { Override } from "@/core/override";
 import { type Db, rowsOf } from "./pool";
 
-const OverrideLine = z.object({
+export const OverrideLine = z.object({
   name: z.string(),
   value: z.number(),
   reason: z.string(),
@@ -10,14 +10,14 @@ const OverrideLine = z.object({
   follows: z.boolean(),
 });
 
+/** The values of programme $1. */
+export const OVERRIDES = `SELECT name, value, reason, author, follows FROM (
+    SELECT DISTINCT ON (name) name, value, reason, author, follows FROM library_override WHERE programme_id = $1 ORDER BY name, id DESC
+  ) newest WHERE value IS NOT NULL ORDER BY name`;
+
 /** The values that a programme has in place of the library's now. */
 export const listOverrides = (on: Db, programmeId: string): Promise<Override[]> =>
-  rowsOf(on, OverrideLine, {
-    sql: `SELECT name, value, reason, author, follows FROM (
-        SELECT DISTINCT ON (name) name, value, reason, author, follows FROM library_override WHERE programme_id = $1 ORDER BY name, id DESC
-      ) newest WHERE value IS NOT NULL ORDER BY name`,
-    values: [programmeId],
-  });
+  rowsOf(on, OverrideLine, { sql: OVERRIDES, values: [programmeId] });
 
 /** A value put in place; null goes back to the library's. */
 export type OverrideChange = Omit<Override, "value"> & { readonly value: number | null };

@@ -2,7 +2,7 @@ import * as z from "zod";
 import { type Day, DayText } from "@/core/day";
 import { PLACE_KINDS } from "@/core/place";
 import { REASONS } from "@/core/record";
-import { type Db, rowOf, rowsOf } from "./pool";
+import { asJson, type Db, rowOf, rowsOf } from "./pool";
 import { HERE, type Scope, STANDS } from "./scope";
 
 /**
@@ -106,15 +106,11 @@ const Loss = z.object({
   households: z.number(),
 });
 
-/** Plants that were lost in a programme from a day on, by goal and by the reason that people gave, most first. */
-export const programmeLosses = (on: Db, programmeId: string, since: Day): Promise<z.infer<typeof Loss>[]> =>
-  rowsOf(on, Loss, {
-    sql: `SELECT p.goal_id AS "goalId", t.detail ->> 'reason' AS reason, coalesce(sum(t.value), 0) AS plants, count(DISTINCT t.household_id)::int AS households
+/** Plants that were lost in programme $1 from day $2 on. */
+const LOSSES = `SELECT p.goal_id AS "goalId", t.detail ->> 'reason' AS reason, coalesce(sum(t.value), 0) AS plants, count(DISTINCT t.household_id)::int AS households
       FROM record t JOIN planting p ON p.id = t.planting_id
       WHERE t.programme_id = $1 AND t.happened_on >= $2 AND t.kind = 'lost' AND t.${HERE} AND ${STANDS}
-      GROUP BY 1, 2 ORDER BY plants DESC, 1, 2 LIMIT 40`,
-    values: [programmeId, since],
-  });
+      GROUP BY 1, 2 ORDER BY plants DESC, 1, 2 LIMIT 40`;
 
 const Late = z.object({
   goalId: z.string(),
@@ -127,17 +123,32 @@ const Late = z.object({
   days: z.number(),
 });
 
-/** Plantings of a programme that wait too long for a step, by goal and step, most first. */
-export const programmeLate = (on: Db, programmeId: string, day: Day): Promise<z.infer<typeof Late>[]> =>
-  rowsOf(on, Late, {
-    sql: `SELECT p.goal_id AS "goalId", p.task, count(*)::int AS plantings, count(DISTINCT p.household_id)::int AS households,
+/** Plantings of programme $1 that wait too long for a step on day $3. */
+const LATE = `SELECT p.goal_id AS "goalId", p.task, count(*)::int AS plantings, count(DISTINCT p.household_id)::int AS households,
         (SELECT count(*)::int FROM planting_progress o WHERE o.programme_id = $1 AND o.goal_id = p.goal_id AND NOT o.removed AND o.${HERE}) AS "of",
-        avg($2::date - p.due_until)::float AS days
+        avg($3::date - p.due_until)::float AS days
       FROM planting_progress p
-      WHERE p.programme_id = $1 AND NOT p.removed AND p.task IS NOT NULL AND p.due_until < $2 AND p.${HERE}
-      GROUP BY 1, 2 ORDER BY 3 DESC, 1, 2 LIMIT 40`,
-    values: [programmeId, day],
+      WHERE p.programme_id = $1 AND NOT p.removed AND p.task IS NOT NULL AND p.due_until < $3 AND p.${HERE}
+      GROUP BY 1, 2 ORDER BY 3 DESC, 1, 2 LIMIT 40`;
+
+const Amiss = z.object({ losses: z.array(Loss), late: z.array(Late) });
+
+/**
+ * What goes amiss in a programme: plants that were lost since a day, by goal and by the reason that people gave, and
+ * plantings that wait too long for a step on another, by goal and step; most first.
+ */
+export async function programmeAmiss(
+  on: Db,
+  programmeId: string,
+  { since, day }: { readonly since: Day; readonly day: Day },
+): Promise<z.infer<typeof Amiss>> {
+  const amiss = await rowOf(on, Amiss, {
+    sql: `SELECT ${asJson(LOSSES)} AS losses, ${asJson(LATE)} AS late`,
+    values: [programmeId, since, day],
   });
+  if (!amiss) throw new Error("a SELECT without FROM gave no row");
+  return amiss;
+}
 
 /** What a whole programme picked and weighed since a day, and how many households; undefined where they are fewer than three. */
 export const sharedPicked = (on: Db, since: Day): Promise<{ households: number; kg: number } | undefined> =>

@@ -115,6 +115,9 @@ export const rowOf = async <S extends z.ZodType>(
   statement: Statement,
 ): Promise<z.output<S> | undefined> => (await rowsOf(on, row, statement))[0];
 
+/** All rows of a statement as one JSON value, to be read beside others in one statement. Days come as text, instants too. */
+export const asJson = (sql: string): string => `(SELECT coalesce(jsonb_agg(one), '[]') FROM (${sql}) one)`;
+
 /** Runs `work` in one transaction that sees so much; an error rolls all of it back. */
 export async function transaction<T>(seen: Seen, work: (on: Db) => Promise<T>): Promise<T> {
   const client = await connectionOf(seen);

@@ -1,17 +1,13 @@
 import * as z from "zod";
 import { type Day } from "@/core/day";
-import { Price } from "@/core/money";
+import type { Price } from "@/core/money";
 import { type Db, rowsOf } from "./pool";
 import { STANDS } from "./scope";
 
-/** What a programme pays now, by item. */
-export const listPrices = (on: Db, programmeId: string): Promise<Price[]> =>
-  rowsOf(on, Price, {
-    sql: `SELECT item, minor, size FROM (
-        SELECT DISTINCT ON (item) item, minor, size FROM price WHERE programme_id = $1 ORDER BY item, id DESC
-      ) newest WHERE minor IS NOT NULL ORDER BY item`,
-    values: [programmeId],
-  });
+/** What programme $1 pays now, by item. */
+export const PRICES = `SELECT item, minor, size FROM (
+    SELECT DISTINCT ON (item) item, minor, size FROM price WHERE programme_id = $1 ORDER BY item, id DESC
+  ) newest WHERE minor IS NOT NULL ORDER BY item`;
 
 /** Puts prices in place; a null amount takes one away. */
 export async function insertPrices(

@@ -1,10 +1,20 @@
 import * as z from "zod";
 import { TownClimate } from "@/core/climate";
+import { DayText } from "@/core/day";
 import { OwnMix, type Sizes } from "@/core/mix";
 import { SHARED_GROUPS, type SharedGroup } from "@/core/money";
 import { Schools } from "@/core/school";
 import { WEATHER_MODES, type WeatherMode } from "@/core/weather";
 import { type Db, rowOf, rowsOf } from "./pool";
+
+const Judging = z.object({
+  /** How many times all plans were to be judged anew, how many times that is done, and since when some of it is open. */
+  asked: z.number(),
+  done: z.number(),
+  since: z.coerce.date(),
+  /** The day on which they were judged last; null where they never were. */
+  on: DayText.nullable(),
+});
 
 const Programme = z.object({
   id: z.string(),
@@ -23,12 +33,14 @@ const Programme = z.object({
   /** What its barrows, buckets and cans hold, L. */
   sizes: z.object({ barrowL: z.number(), bucketL: z.number(), canL: z.number() }),
   weatherMode: z.enum(WEATHER_MODES),
+  judging: Judging,
 });
 export type Programme = z.infer<typeof Programme>;
 
 const COLUMNS = `id, name, town, climate_id AS "climateId", climate, mix_id AS "mixId", currency, trainer, schools, bought_together AS "boughtTogether",
   (SELECT coalesce(jsonb_agg(m.mix ORDER BY m.id), '[]') FROM mix m WHERE m.programme_id = programme.id) AS mixes,
-  jsonb_build_object('barrowL', barrow_l, 'bucketL', bucket_l, 'canL', can_l) AS sizes, weather_mode AS "weatherMode"`;
+  jsonb_build_object('barrowL', barrow_l, 'bucketL', bucket_l, 'canL', can_l) AS sizes, weather_mode AS "weatherMode",
+  jsonb_build_object('asked', judge_asked, 'done', judge_done, 'since', judge_since, 'on', judged_on) AS judging`;
 
 export const findProgramme = (on: Db, id: string): Promise<Programme | undefined> =>
   rowOf(on, Programme, { sql: `SELECT ${COLUMNS} FROM programme WHERE id = $1`, values: [id] });
@@ -81,7 +93,10 @@ export async function updateSizes(on: Db, programmeId: string, sizes: Sizes): Pr
 
 export async function insertProgramme(
   on: Db,
-  p: Omit<Programme, "climate" | "schools" | "boughtTogether" | "mixes" | "sizes" | "weatherMode">,
+  p: Omit<
+    Programme,
+    "climate" | "schools" | "boughtTogether" | "mixes" | "sizes" | "weatherMode" | "judging"
+  >,
 ): Promise<void> {
   await on.query(
     `INSERT INTO programme (id, name, town, climate_id, mix_id, currency, trainer) VALUES ($1, $2, $3, $4, $5, $6, $7)`,

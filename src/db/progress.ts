@@ -178,14 +178,14 @@ export async function addGermination(
   return true;
 }
 
-const Counted = z.object({ cropId: z.string(), sown: z.number(), up: z.number() });
+export const Counted = z.object({ cropId: z.string(), sown: z.number(), up: z.number() });
+
+/** What the own sowings of programme $1 came to, by crop. */
+export const GERMINATION = `SELECT crop_id AS "cropId", sown, up FROM crop_germination WHERE programme_id = $1 ORDER BY crop_id`;
 
 /** What a programme's own sowings came to, by crop. */
 export const listGermination = (on: Db, programmeId: string): Promise<GerminationChange[]> =>
-  rowsOf(on, Counted, {
-    sql: `SELECT crop_id AS "cropId", sown, up FROM crop_germination WHERE programme_id = $1 ORDER BY crop_id`,
-    values: [programmeId],
-  });
+  rowsOf(on, Counted, { sql: GERMINATION, values: [programmeId] });
 
 /** What a list of households is asked for. */
 export interface ListAsk {
@@ -326,21 +326,6 @@ export async function askJudging(on: Db, programmeId: string): Promise<void> {
     [programmeId],
   );
 }
-
-const Judging = z.object({
-  asked: z.number(),
-  done: z.number(),
-  since: z.date(),
-  /** The day on which they were judged last; null where they never were. */
-  on: DayText.nullable(),
-});
-
-/** How many times all plans were to be judged anew, how many times that is done, and since when some of it is open. */
-export const readJudging = (on: Db, programmeId: string) =>
-  rowOf(on, Judging, {
-    sql: `SELECT judge_asked AS asked, judge_done AS done, judge_since AS since, judged_on AS "on" FROM programme WHERE id = $1`,
-    values: [programmeId],
-  });
 
 /** Notes that all plans have been judged as they were to be when `asked` was read, as of a day. */
 export async function finishJudging(on: Db, programmeId: string, asked: number, day: Day): Promise<void> {

@@ -1,5 +1,5 @@
 import * as z from "zod";
-import { type Day, DayText } from "@/core/day";
+import { DayText } from "@/core/day";
 import type { RecordLine } from "@/core/exchange";
 import { GardenRecord, MEASURES, RECORD_KINDS } from "@/core/record";
 import { connectionOf, type Db, rowOf, rowsOf, type Sight } from "./pool";
@@ -65,7 +65,7 @@ export const plantingRecords = (
     values: [programmeId, householdId, plantingId],
   });
 
-const Happened = z.object({
+export const Happened = z.object({
   of: z.string(),
   kind: z.enum(RECORD_KINDS),
   first: DayText,
@@ -78,18 +78,14 @@ const Happened = z.object({
 /** One kind of thing that happened to a planting, or to the bag of a row: on which days first and last, and how much in all; with the plants that were planned. */
 export type HappenedLine = z.infer<typeof Happened>;
 
-/** What happened to the plantings of a household and to its bags, by planting or row and by kind; records that were corrected or struck do not count. */
-export const listHappened = (on: Db, { programmeId, householdId }: Scope): Promise<HappenedLine[]> =>
-  rowsOf(on, Happened, {
-    sql: `SELECT coalesce(t.planting_id, t.row_id) AS "of", t.kind, min(t.happened_on) AS first, max(t.happened_on) AS last, coalesce(sum(t.value), 0) AS sum, count(t.value) > 0 AS "isCounted", max((t.detail ->> 'packetDays')::int) AS "packetDays", p.plants
+/** What happened to the plantings of household $2 of programme $1 and to its bags, by planting or row and by kind; records that were corrected or struck do not count. */
+export const HAPPENED = `SELECT coalesce(t.planting_id, t.row_id) AS "of", t.kind, min(t.happened_on) AS first, max(t.happened_on) AS last, coalesce(sum(t.value), 0) AS sum, count(t.value) > 0 AS "isCounted", max((t.detail ->> 'packetDays')::int) AS "packetDays", p.plants
       FROM record t LEFT JOIN planting p ON p.programme_id = t.programme_id AND p.id = t.planting_id
       WHERE t.programme_id = $1 AND t.household_id = $2 AND coalesce(t.planting_id, t.row_id) IS NOT NULL AND t.kind NOT IN ('note', 'struck')
         AND ${STANDS}
-      GROUP BY 1, t.kind, p.plants`,
-    values: [programmeId, householdId],
-  });
+      GROUP BY 1, t.kind, p.plants`;
 
-const DoneStored = z.object({
+export const DoneStored = z.object({
   plantingId: z.string().nullable(),
   rowId: z.string().nullable(),
   kind: z.enum(RECORD_KINDS),
@@ -97,23 +93,15 @@ const DoneStored = z.object({
 });
 
 /**
- * On which days each kind of thing happened to a household's plantings and bags, since a day; of what is done again and
- * again without being counted, the last day only. Records that were corrected or struck do not count.
+ * On which days each kind of thing happened to the plantings and bags of household $2 of programme $1, since day $3; of
+ * what is done again and again without being counted, the last day only. Records that were corrected or struck do not count.
  */
-export const listDone = (
-  on: Db,
-  { programmeId, householdId }: Scope,
-  since: Day,
-): Promise<z.infer<typeof DoneStored>[]> =>
-  rowsOf(on, DoneStored, {
-    sql: `SELECT t.planting_id AS "plantingId", t.row_id AS "rowId", t.kind,
+export const DONE = `SELECT t.planting_id AS "plantingId", t.row_id AS "rowId", t.kind,
         CASE WHEN t.kind IN ('picked', 'watered') THEN ARRAY[max(t.happened_on)::text] ELSE array_agg(t.happened_on::text ORDER BY t.happened_on) END AS days
       FROM record t
       WHERE t.programme_id = $1 AND t.household_id = $2 AND t.happened_on >= $3 AND coalesce(t.planting_id, t.row_id) IS NOT NULL
         AND t.kind <> 'struck' AND ${STANDS}
-      GROUP BY t.planting_id, t.row_id, t.kind`,
-    values: [programmeId, householdId, since],
-  });
+      GROUP BY t.planting_id, t.row_id, t.kind`;
 
 /** The planting that a record of a household speaks of; null for one that speaks of none, or is not there. */
 export async function plantingOfRecord(

@@ -1,7 +1,6 @@
 import * as z from "zod";
 import { type Day, DayText } from "@/core/day";
 import { type Db, rowsOf } from "./pool";
-import type { Scope } from "./scope";
 
 const Instant = z.date().transform((date) => date.toISOString());
 
@@ -171,13 +170,9 @@ export const listCandidates = (
     values: [programmeId, goalId],
   });
 
-const Part = z.object({ plantingId: z.string(), question: z.string(), way: z.string() });
+export const Part = z.object({ plantingId: z.string(), question: z.string(), way: z.string() });
 
-/** The plantings of a household that take part in a side-by-side, and how each is grown for it; what was left out is not. */
-export const listParts = (on: Db, { programmeId, householdId }: Scope): Promise<z.infer<typeof Part>[]> =>
-  rowsOf(on, Part, {
-    sql: `SELECT own.planting_id AS "plantingId", s.question, own.way FROM side_by_side_pair p JOIN side_by_side s ON s.id = p.side_by_side_id
-        CROSS JOIN LATERAL (VALUES (p.household_id, p.first_planting_id, s.first_way), (p.second_household_id, p.second_planting_id, s.second_way)) AS own (household_id, planting_id, way)
-      WHERE p.programme_id = $1 AND own.household_id = $2 AND p.dropped IS NULL AND s.ended_at IS NULL`,
-    values: [programmeId, householdId],
-  });
+/** The plantings of household $2 of programme $1 that take part in a side-by-side, and how each is grown for it; what was left out is not. */
+export const PARTS = `SELECT own.planting_id AS "plantingId", s.question, own.way FROM side_by_side_pair p JOIN side_by_side s ON s.id = p.side_by_side_id
+    CROSS JOIN LATERAL (VALUES (p.household_id, p.first_planting_id, s.first_way), (p.second_household_id, p.second_planting_id, s.second_way)) AS own (household_id, planting_id, way)
+  WHERE p.programme_id = $1 AND own.household_id = $2 AND p.dropped IS NULL AND s.ended_at IS NULL`;

@@ -3,21 +3,21 @@ import { type Day, DayText } from "@/core/day";
 import { WeatherDay } from "@/core/weather";
 import { type Db, rowOf } from "./pool";
 
-const KnownWeather = z.object({
+export const KnownWeather = z.object({
   days: z.array(WeatherDay),
   /** The day for which it was asked, and when; null where it never answered. */
   askedOn: DayText.nullable(),
-  askedAt: z.date().nullable(),
-  triedAt: z.date(),
+  askedAt: z.coerce.date().nullable(),
+  triedAt: z.coerce.date(),
 });
 export type KnownWeather = z.infer<typeof KnownWeather>;
 
+/** The weather of the town of programme $1, as it was last told. */
+export const WEATHER = `SELECT days, asked_on AS "askedOn", asked_at AS "askedAt", tried_at AS "triedAt" FROM weather WHERE programme_id = $1`;
+
 /** The weather of a programme's town as it was last told; undefined where nobody ever asked. */
 export const findWeather = (on: Db, programmeId: string): Promise<KnownWeather | undefined> =>
-  rowOf(on, KnownWeather, {
-    sql: `SELECT days, asked_on AS "askedOn", asked_at AS "askedAt", tried_at AS "triedAt" FROM weather WHERE programme_id = $1`,
-    values: [programmeId],
-  });
+  rowOf(on, KnownWeather, { sql: WEATHER, values: [programmeId] });
 
 /** Keeps what the service told on a day. */
 export async function putWeather(

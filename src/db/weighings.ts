@@ -1,16 +1,12 @@
 import * as z from "zod";
 import { COUNTED, type Weighing } from "@/core/record";
-import { type Db, rowsOf } from "./pool";
+import type { Db } from "./pool";
 
-const Stored = z.object({ goalId: z.string(), measure: z.enum(COUNTED), grams: z.array(z.number()) });
+export const Weighed = z.object({ goalId: z.string(), measure: z.enum(COUNTED), grams: z.array(z.number()) });
 
-/** What bunches and pieces weigh in a programme, the newest list of each goal. */
-export const listWeighings = (on: Db, programmeId: string): Promise<Weighing[]> =>
-  rowsOf(on, Stored, {
-    sql: `SELECT DISTINCT ON (goal_id, measure) goal_id AS "goalId", measure, grams FROM weighing
-      WHERE programme_id = $1 ORDER BY goal_id, measure, id DESC`,
-    values: [programmeId],
-  });
+/** What bunches and pieces weigh in programme $1, the newest list of each goal. */
+export const WEIGHINGS = `SELECT DISTINCT ON (goal_id, measure) goal_id AS "goalId", measure, grams FROM weighing
+  WHERE programme_id = $1 ORDER BY goal_id, measure, id DESC`;
 
 /** Keeps what some bunches or pieces of a goal weighed. */
 export async function insertWeighing(

@@ -27,7 +27,12 @@ const make = (secret: string, origin: string | undefined) =>
     logger: { level: "error" },
     // No route of the library is served: people sign in by our own action, which counts tries.
     rateLimit: { enabled: false },
-    advanced: { cookiePrefix: "pip-row", useSecureCookies: origin?.startsWith("https:") ?? false },
+    advanced: {
+      cookiePrefix: "pip-row",
+      useSecureCookies: origin?.startsWith("https:") ?? false,
+      // A session and its user come in one statement.
+      database: { joins: true },
+    },
     emailAndPassword: {
       enabled: true,
       autoSignIn: false,

@@ -6,7 +6,7 @@ import { db } from "@/db/pool";
 import { countTasks, HOUSEHOLDS_A_PAGE, listTasks } from "@/db/tasks";
 import type { Actor } from "./actor";
 import { judgeForToday } from "./judging";
-import { judgingSince, readToday } from "./programme";
+import { readToday } from "./programme";
 import { readWeather } from "./weather";
 
 /** The lists look so far ahead: two weeks. */
@@ -42,18 +42,17 @@ export interface DaysForAll {
 /** What all households of the actor's programme, or of a group of it, have to do in the two weeks to come. */
 export async function readDaysForAll(actor: Actor, query: unknown): Promise<DaysForAll> {
   const { page, group: groupId, kind: asked, day } = Ask.parse(query);
-  await judgeForToday(actor);
+  const since = await judgeForToday(actor);
   const today = await readToday(actor);
   const until = addDays(today, AHEAD_DAYS);
   const kind = asked as TaskKind | undefined;
   const { programmeId } = actor;
   const ask = { day: today, until: day ?? until, groupId };
-  const [counts, households, groups, weather, since] = await Promise.all([
+  const [counts, households, groups, weather] = await Promise.all([
     countTasks(db(actor), programmeId, { ...ask, until }),
     listTasks(db(actor), programmeId, { ...ask, kind, page }),
     listGroups(db(actor), programmeId),
     readWeather(actor),
-    judgingSince(actor),
   ]);
   const found = households[0]?.all ?? 0;
   return {

@@ -29,10 +29,9 @@ import { findKeptFindings, putKeptFindings } from "@/db/kept-findings";
 import { db, transaction } from "@/db/pool";
 import { countStages } from "@/db/progress";
 import { countSummaries, listSummaries } from "@/db/summaries";
-import { listWeighings } from "@/db/weighings";
 import { SHIPPED } from "@/library";
 import type { Actor } from "./actor";
-import { judgingSince, readReference, readToday } from "./programme";
+import { judgingSince, readKnown, readReference, readToday } from "./programme";
 import { goalIn } from "./setting";
 
 /** A school and one of its choices, as they stand in an address: `water:often`. */
@@ -85,25 +84,25 @@ function goalTwice(reference: Reference, goalId: string) {
 }
 
 /** What findings are made of. */
-interface Known {
+interface Basis {
   readonly lines: readonly Line[];
   readonly weighings: readonly Weighing[];
   readonly reference: Reference;
   readonly parts: Parts;
 }
 
-async function readKnown(actor: Actor): Promise<Known> {
+async function readBasis(actor: Actor): Promise<Basis> {
   const on = db(actor);
-  const [lines, weighings, reference] = await Promise.all([
+  const [lines, { weighings }, reference] = await Promise.all([
     listSummaries(on, actor.programmeId),
-    listWeighings(on, actor.programmeId),
+    readKnown(actor),
     readReference(actor),
   ]);
   return { lines, weighings, reference, parts: partsOf(lines) };
 }
 
 /** What plantings that are asked for say. Others are served between its crops. */
-async function madeOf({ lines: all, weighings, reference, parts }: Known, ask: PartAsk): Promise<Made> {
+async function madeOf({ lines: all, weighings, reference, parts }: Basis, ask: PartAsk): Promise<Made> {
   const lines = all.filter((line) => isAsked(line, ask));
   const isAll = lines.length === all.length;
   const goals: Made["goals"][number][] = [];
@@ -128,7 +127,7 @@ async function madeOf({ lines: all, weighings, reference, parts }: Known, ask: P
 }
 
 /** What all records of the actor's programme say at this moment. */
-export const makeFindings = async (actor: Actor): Promise<Made> => madeOf(await readKnown(actor), {});
+export const makeFindings = async (actor: Actor): Promise<Made> => madeOf(await readBasis(actor), {});
 
 /** Up to so many plantings are counted while somebody waits: about a fifth of a second. */
 const COUNTED_AT_ONCE = 1500;
@@ -145,8 +144,8 @@ export async function keepFindings(programmeId: string, most = COUNTED_AT_ONCE):
   const actor: Actor = { role: "trainer", programmeId, name: "" };
   const kept = new Map<string, Made>();
   if ((await countSummaries(db(actor), programmeId)) > most) {
-    const known = await readKnown(actor);
-    const { years, places, bags, methods, schools } = known.parts;
+    const basis = await readBasis(actor);
+    const { years, places, bags, methods, schools } = basis.parts;
     const asks: PartAsk[] = [
       {},
       ...years.map((year) => ({ year })),
@@ -155,7 +154,7 @@ export async function keepFindings(programmeId: string, most = COUNTED_AT_ONCE):
       ...methods.map((method) => ({ method })),
       ...schools.map((school) => ({ school })),
     ];
-    for (const ask of asks) kept.set(nameOf(ask), await madeOf(known, ask));
+    for (const ask of asks) kept.set(nameOf(ask), await madeOf(basis, ask));
   }
   await transaction(actor, (on) => putKeptFindings(on, programmeId, kept));
 }
@@ -170,7 +169,7 @@ export async function readFindings(actor: Actor, asked: unknown): Promise<Findin
     countStages(on, actor.programmeId, { day: await readToday(actor), search: "" }),
   ]);
   // Written by this release, which forgets what others wrote.
-  const made = kept ? (kept.findings as Made) : await madeOf(await readKnown(actor), ask);
+  const made = kept ? (kept.findings as Made) : await madeOf(await readBasis(actor), ask);
   return {
     ...made,
     ask,

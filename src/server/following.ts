@@ -26,7 +26,6 @@ import {
   listProgress,
   putHouseholdProgress,
   putProgress,
-  readJudging,
   updateStage,
 } from "@/db/progress";
 import { findProgramme, type Programme } from "@/db/programmes";
@@ -35,11 +34,12 @@ import { putSeedlings } from "@/db/seedlings";
 import { listStays, putExpectedKg, putSummaries } from "@/db/summaries";
 import { putTasks } from "@/db/tasks";
 import { overtakeProposal } from "@/db/proposals";
-import { listDone, listHappened, listRecords, plantingRecords } from "@/db/records";
+import { readOnRecord } from "@/db/on-record";
+import { listRecords, plantingRecords } from "@/db/records";
 import type { Scope } from "@/db/scope";
-import { listParts } from "@/db/side-by-sides";
 import { referenceWith, SHIPPED } from "@/library";
 import { soundOverrides } from "@/core/override";
+import { seasonStart } from "./on-record";
 import { followed, isSurveyed, settingOf, trialsOf } from "./setting";
 import { climateOf, todayIn } from "./town";
 
@@ -152,8 +152,6 @@ const hasStood = (p: KeptProgress | undefined) =>
 const planOf = async (on: Db, { programmeId, householdId }: Scope) =>
   (await readPlans(on, programmeId, [householdId])).get(householdId)?.plan ?? EMPTY_PLAN;
 
-/** Records so far back are of this season. */
-const SEASON_DAYS = 400;
 /** Tasks are kept so far ahead; what goes by the day's weather is not. */
 const TASKS_AHEAD_DAYS = 60;
 const BY_THE_DAY = new Set<TaskKind>(["water", "vent", "mist"]);
@@ -164,11 +162,11 @@ async function followPlan(on: Db, scope: Scope, { programme, reference }: Judge)
   if (!household || !isSurveyed(household)) return;
   const today = todayIn(programme);
   const germination = germinationBy(await listGermination(on, scope.programmeId));
-  const happened = realOf(await listHappened(on, scope));
-  const trials = trialsOf(await listParts(on, scope));
-  const setting = settingFrom(settingOf(programme, household, { germination, happened, trials }), reference);
+  const { happened, parts, done } = await readOnRecord(on, scope, seasonStart(today));
+  const known = { germination, happened: realOf(happened), trials: trialsOf(parts) };
+  const setting = settingFrom(settingOf(programme, household, known), reference);
   const garden = assessGarden(await planOf(on, scope), setting);
-  const tasks = tasksOf(garden, await listDone(on, scope, addDays(today, -SEASON_DAYS)), { setting, today });
+  const tasks = tasksOf(garden, done, { setting, today });
   const fillings = fillingsIn(tasks, garden);
   const gear = gearFor(tasks, fillings, heapsOf(fillings), { garden, setting, today });
   await putNeeds(on, scope, [...needsOf(garden, setting), ...gear]);
@@ -246,12 +244,12 @@ async function* householdsOf(programmeId: string): AsyncGenerator<Scope, void> {
 
 /** Judges all plans of a programme anew, one household after the other, and notes how far that goes. */
 export async function judgeAll(programmeId: string): Promise<void> {
-  const judging = await readJudging(db({ programmeId }), programmeId);
+  const programme = await findProgramme(db({ programmeId }), programmeId);
   for await (const scope of householdsOf(programmeId))
     await transaction({ programmeId }, (on) => followHousehold(on, scope));
-  const programme = await findProgramme(db({ programmeId }), programmeId);
-  if (judging && programme)
-    await finishJudging(db({ programmeId }), programmeId, judging.asked, todayIn(programme));
+  // What was asked for meanwhile is still open.
+  if (programme)
+    await finishJudging(db({ programmeId }), programmeId, programme.judging.asked, todayIn(programme));
 }
 
 /** Forgets all that is kept of a programme's progress and works it out from its plans and records. */

@@ -1,25 +1,22 @@
 import { realOf } from "@/core/record";
 import type { PlainSetting } from "@/core/setting";
 import { db } from "@/db/pool";
-import { askJudging, readJudging } from "@/db/progress";
-import { listHappened } from "@/db/records";
+import { askJudging } from "@/db/progress";
 import type { Scope } from "@/db/scope";
-import { listParts } from "@/db/side-by-sides";
 import type { Actor } from "./actor";
 import { readPrices } from "./prices";
-import { readGermination, readProgramme, readToday } from "./programme";
+import { readOnRecord } from "./on-record";
+import { judgingSince, readGermination, readProgramme, readToday } from "./programme";
 import { enqueue } from "./queue";
 import { settingOf, type Surveyed, trialsOf } from "./setting";
 
 /** What a household's plan is judged against, with all that the programme knows: its prices, its own germination, and what is on record of the household. */
 export async function readSetting(actor: Actor, household: Surveyed): Promise<PlainSetting> {
-  const scope = { programmeId: actor.programmeId, householdId: household.id };
-  const [programme, prices, germination, happened, parts] = await Promise.all([
+  const [programme, prices, germination, { happened, parts }] = await Promise.all([
     readProgramme(actor),
     readPrices(actor),
     readGermination(actor),
-    listHappened(db(actor), scope),
-    listParts(db(actor), scope),
+    readOnRecord(actor, household.id),
   ]);
   const trials = trialsOf(parts);
   return settingOf(programme, household, { prices, germination, happened: realOf(happened), trials });
@@ -31,10 +28,12 @@ export async function judgeSoon(programmeId: string): Promise<void> {
   await workSoon(programmeId);
 }
 
-/** Has all plans judged anew on a new day: what is due, late and over changes with it. */
-export async function judgeForToday(actor: Actor): Promise<void> {
-  const [judging, today] = await Promise.all([readJudging(db(actor), actor.programmeId), readToday(actor)]);
-  if (judging && judging.done === judging.asked && judging.on !== today) await judgeSoon(actor.programmeId);
+/** Has all plans judged anew on a new day: what is due, late and over changes with it. @returns since when plans wait for that, as `judgingSince` */
+export async function judgeForToday(actor: Actor): Promise<string | undefined> {
+  const { judging } = await readProgramme(actor);
+  if (judging.done !== judging.asked || judging.on === (await readToday(actor))) return judgingSince(actor);
+  await judgeSoon(actor.programmeId);
+  return new Date().toISOString();
 }
 
 /** Wakes the queue for a programme whose plans are to be judged anew. The next start makes good for a queue that is away. */

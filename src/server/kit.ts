@@ -9,7 +9,7 @@ import type { Actor } from "./actor";
 import { judgeForToday } from "./judging";
 import { outcomeOf, parsed } from "./outcome";
 import { readPriceList } from "./prices";
-import { judgingSince, programmeToChange, readToday } from "./programme";
+import { programmeToChange, readToday } from "./programme";
 
 /** The kit of a whole programme, or of one of its groups: one order for all that its plans still take, without what is in store, against everyone buying alone; and who gets what of it. */
 export interface KitForAll {
@@ -34,14 +34,13 @@ const Ask = z.object({
 /** The kit of the actor's programme, or of a group of it, and a page of its parcels. */
 export async function readKitForAll(actor: Actor, query: unknown): Promise<KitForAll> {
   const { page, group: groupId } = Ask.parse(query);
-  await judgeForToday(actor);
+  const since = await judgeForToday(actor);
   const day = await readToday(actor);
   const { programmeId } = actor;
-  const [needs, parcels, prices, since, groups, stocked] = await Promise.all([
+  const [needs, parcels, prices, groups, stocked] = await Promise.all([
     listOrder(db(actor), programmeId, day, groupId),
     listParcels(db(actor), programmeId, { day, page, groupId }),
     readPriceList(actor),
-    judgingSince(actor),
     listGroups(db(actor), programmeId),
     listStock(db(actor), programmeId),
   ]);

@@ -2,9 +2,9 @@ import * as z from "zod";
 import { type Letter, letterOf, yearOf } from "@/core/findings";
 import { db } from "@/db/pool";
 import { listSharedGoals, listSummaries, type SharedGoal } from "@/db/summaries";
-import { listWeighings } from "@/db/weighings";
 import type { Actor } from "./actor";
 import { readPrices } from "./prices";
+import { readKnown } from "./programme";
 
 const Year = z.coerce.number().int().min(1990).max(2199).optional().catch(undefined);
 
@@ -20,9 +20,9 @@ export async function readLetter(
   readonly shared: readonly SharedGoal[];
 }> {
   const on = db(actor);
-  const [all, weighings, prices, shared] = await Promise.all([
+  const [all, { weighings }, prices, shared] = await Promise.all([
     listSummaries(on, actor.programmeId, householdId),
-    listWeighings(on, actor.programmeId),
+    readKnown(actor),
     readPrices(actor),
     listSharedGoals(on),
   ]);

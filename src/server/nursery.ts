@@ -6,7 +6,7 @@ import { db } from "@/db/pool";
 import { listSeedlings } from "@/db/seedlings";
 import type { Actor } from "./actor";
 import { judgeForToday } from "./judging";
-import { judgingSince, readToday } from "./programme";
+import { readToday } from "./programme";
 
 /** A seedling house looks so far ahead, and back on what should have been sown. */
 const WEEKS = 16;
@@ -38,13 +38,12 @@ export interface Nursery {
 /** What is raised for all households of the actor's programme, or of a group of it, in one place. */
 export async function readNursery(actor: Actor, query: unknown): Promise<Nursery> {
   const { group: groupId, sure } = Ask.parse(query);
-  await judgeForToday(actor);
+  const since = await judgeForToday(actor);
   const today = await readToday(actor);
   const ask = { from: addDays(today, -LATE_DAYS), until: addDays(today, 7 * WEEKS), groupId };
-  const [lines, groups, since] = await Promise.all([
+  const [lines, groups] = await Promise.all([
     listSeedlings(db(actor), actor.programmeId, ask),
     listGroups(db(actor), actor.programmeId),
-    judgingSince(actor),
   ]);
   const batches = batchesOf(lines, sure);
   return {

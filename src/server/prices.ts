@@ -1,20 +1,17 @@
-import { cache } from "react";
 import { pricesToCsv, readPriceList as readPriceFile, type RowFault } from "@/core/exchange";
 import { addDays } from "@/core/day";
 import { FEEDS } from "@/core/feed";
 import { Price, pricedItems, type Prices, pricesBy } from "@/core/money";
 import type { Outcome } from "@/core/problem";
-import { insertPrices, listPrices, listSeenPrices } from "@/db/prices";
+import { insertPrices, listSeenPrices } from "@/db/prices";
 import { db } from "@/db/pool";
 import { mixesWith, SHIPPED } from "@/library";
 import type { Actor } from "./actor";
-import { type Programme, programmeToChange, readProgramme, readToday } from "./programme";
+import { type Programme, programmeToChange, readKnown, readProgramme, readToday } from "./programme";
 import { outcomeOf, parsed, refused } from "./outcome";
 
-/** What a programme pays now, read once a request. */
-export const readPriceList = cache((actor: Actor): Promise<Price[]> =>
-  listPrices(db(actor), actor.programmeId),
-);
+/** What a programme pays now. */
+export const readPriceList = async (actor: Actor): Promise<Price[]> => (await readKnown(actor)).prices;
 
 /** A programme's prices by item, and whether it buys them together. */
 export const readPrices = async (actor: Actor): Promise<Prices> =>

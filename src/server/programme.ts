@@ -4,9 +4,9 @@ import { type Override, soundOverrides } from "@/core/override";
 import type { Outcome } from "@/core/problem";
 import { type Germination, germinationBy } from "@/core/record";
 import type { Reference } from "@/core/setting";
-import { listOverrides } from "@/db/overrides";
+import { type Known, readKnown as knownOf } from "@/db/known";
 import { db } from "@/db/pool";
-import { listGermination, listUses, readJudging, type Use } from "@/db/progress";
+import { listUses, type Use } from "@/db/progress";
 import { findProgramme, type Programme } from "@/db/programmes";
 import { referenceWith, SHIPPED } from "@/library";
 import { type Actor, sees } from "./actor";
@@ -46,9 +46,12 @@ export async function readProgramme(actor: Actor): Promise<Programme> {
   return programme;
 }
 
+/** What the programme knows besides the library, read once a request. */
+export const readKnown = cache((actor: Actor): Promise<Known> => knownOf(db(actor), actor.programmeId));
+
 /** A programme's own values in place of the library's, read once a request; one that a newer library no longer understands is left out. */
 export const readOverrides = cache(async (actor: Actor): Promise<Override[]> =>
-  soundOverrides(SHIPPED, await listOverrides(db(actor), actor.programmeId)),
+  soundOverrides(SHIPPED, (await readKnown(actor)).overrides),
 );
 
 /** The library as a programme has it. */
@@ -57,7 +60,7 @@ export const readReference = async (actor: Actor): Promise<Reference> =>
 
 /** How much of its seed came up in the programme's own sowings, by crop. */
 export const readGermination = async (actor: Actor): Promise<Record<string, Germination>> =>
-  germinationBy(await listGermination(db(actor), actor.programmeId));
+  germinationBy((await readKnown(actor)).germination);
 
 /** What of the library the plans of the actor's programme use, by `goal/…` or `bag/…`. */
 export const readUses = async (actor: Actor): Promise<Record<string, Use>> =>
@@ -68,6 +71,6 @@ export const readToday = async (actor: Actor): Promise<Day> => todayIn(await rea
 
 /** Since when plans wait to be judged anew after a change that touches all of them, ISO 8601; undefined when none does. */
 export async function judgingSince(actor: Actor): Promise<string | undefined> {
-  const judging = await readJudging(db(actor), actor.programmeId);
-  return judging && judging.done < judging.asked ? judging.since.toISOString() : undefined;
+  const { judging } = await readProgramme(actor);
+  return judging.done < judging.asked ? judging.since.toISOString() : undefined;
 }

@@ -18,7 +18,6 @@ import {
   findPhoto,
   insertPhoto,
   insertRecord,
-  listDone,
   newestRecords,
   plantingRecords,
   plantingOfRecord,
@@ -35,6 +34,7 @@ import { followBag, followRecord } from "./following";
 import { readHousehold, scopeOf } from "./households";
 import { followSoon, workSoon } from "./judging";
 import { outcomeOf, parsed, refused } from "./outcome";
+import { readOnRecord } from "./on-record";
 import { programmeTo, readProgramme, readToday } from "./programme";
 import { todayIn } from "./town";
 
@@ -65,12 +65,9 @@ const WEEKS_SHOWN = 20;
 export const readPicked = async (actor: Actor, householdId: string) =>
   pickedByWeek(db(actor), scopeOf(actor, householdId), addDays(await readToday(actor), -7 * WEEKS_SHOWN));
 
-/** So long ago is another season's. */
-const SEASON_DAYS = 400;
-
 /** On which days each kind of thing happened to a household's plantings and bags in this season. */
 export const readDone = async (actor: Actor, householdId: string) =>
-  listDone(db(actor), scopeOf(actor, householdId), addDays(await readToday(actor), -SEASON_DAYS));
+  (await readOnRecord(actor, householdId)).done;
 
 /** Whether a record can change what a household has to do: what is only told cannot, a correction may. */
 const changesTasks = ({ kind, supersedes }: GardenRecord): boolean =>

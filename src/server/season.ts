@@ -2,21 +2,14 @@ import * as z from "zod";
 import { addDays, type Day, mondayOf } from "@/core/day";
 import type { Outcome } from "@/core/problem";
 import { COUNTED, inKg, type Weighing } from "@/core/record";
-import {
-  programmeCrops,
-  programmeLate,
-  programmeLosses,
-  programmePlaces,
-  programmeWeeks,
-  sharedPicked,
-} from "@/db/picked";
+import { programmeCrops, programmeAmiss, programmePlaces, programmeWeeks, sharedPicked } from "@/db/picked";
 import { db } from "@/db/pool";
-import { insertWeighing, listWeighings } from "@/db/weighings";
+import { insertWeighing } from "@/db/weighings";
 import { SHIPPED } from "@/library";
 import type { Actor } from "./actor";
 import { findSoon } from "./judging";
 import { outcomeOf, parsed, refused } from "./outcome";
-import { judgingSince, programmeToChange, readToday } from "./programme";
+import { judgingSince, programmeToChange, readKnown, readToday } from "./programme";
 
 /** So many weeks back are this season's. */
 const WEEKS = 40;
@@ -36,8 +29,8 @@ export interface Season {
   readonly places: readonly (Awaited<ReturnType<typeof programmePlaces>>[number] & {
     readonly eachKg?: number;
   })[];
-  readonly losses: Awaited<ReturnType<typeof programmeLosses>>;
-  readonly late: Awaited<ReturnType<typeof programmeLate>>;
+  readonly losses: Awaited<ReturnType<typeof programmeAmiss>>["losses"];
+  readonly late: Awaited<ReturnType<typeof programmeAmiss>>["late"];
   readonly judgingSince?: string;
 }
 
@@ -49,13 +42,12 @@ export async function readSeason(actor: Actor): Promise<Season> {
   const since = sinceOf(today);
   const { programmeId } = actor;
   const on = db(actor);
-  const [weeks, crops, weighings, places, losses, late, judging] = await Promise.all([
+  const [weeks, crops, { weighings }, places, { losses, late }, judging] = await Promise.all([
     programmeWeeks(on, programmeId, since),
     programmeCrops(on, programmeId, since),
-    listWeighings(on, programmeId),
+    readKnown(actor),
     programmePlaces(on, programmeId, since),
-    programmeLosses(on, programmeId, since),
-    programmeLate(on, programmeId, today),
+    programmeAmiss(on, programmeId, { since, day: today }),
     judgingSince(actor),
   ]);
   const weekFrom = (from: Day) => weeks.find((week) => week.from === from);

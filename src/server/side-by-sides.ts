@@ -28,11 +28,10 @@ import {
   type StoredPair,
 } from "@/db/side-by-sides";
 import { listSummaries } from "@/db/summaries";
-import { listWeighings } from "@/db/weighings";
 import type { Actor } from "./actor";
 import { judgeSoon } from "./judging";
 import { outcomeOf, parsed, refused } from "./outcome";
-import { programmeToChange, readToday } from "./programme";
+import { programmeToChange, readKnown, readToday } from "./programme";
 
 /** Differences that somebody may want to find: the second way gives so many times the first, or the other way round. */
 const RATIOS = [1.15, 1.2, 1.3, 1.5, 2] as const;
@@ -64,20 +63,20 @@ export interface Shown extends SideBySide {
 
 const aimOf = ({ ratio, spread }: Pick<SideBySide, "ratio" | "spread">): Aim => ({ ratio, spread, ...ASKED });
 
-interface Known {
+interface Basis {
   readonly lines: readonly Line[];
   readonly weighings: readonly Weighing[];
 }
 
-const readKnown = async (actor: Actor): Promise<Known> => {
-  const [lines, weighings] = await Promise.all([
+const readBasis = async (actor: Actor): Promise<Basis> => {
+  const [lines, { weighings }] = await Promise.all([
     listSummaries(db(actor), actor.programmeId),
-    listWeighings(db(actor), actor.programmeId),
+    readKnown(actor),
   ]);
   return { lines, weighings };
 };
 
-const spreadOf = (goalId: string, pairs: readonly Pair[], { lines, weighings }: Known): number =>
+const spreadOf = (goalId: string, pairs: readonly Pair[], { lines, weighings }: Basis): number =>
   pairSpread(
     lines.filter((l) => l.goalId === goalId),
     weighings.filter((w) => w.goalId === goalId),
@@ -113,7 +112,7 @@ export async function readSideBySides(
   const [kept, candidates, known] = await Promise.all([
     readKept(actor),
     listCandidates(db(actor), actor.programmeId),
-    readKnown(actor),
+    readBasis(actor),
   ]);
   return {
     all: kept.map((one) => shownOf(one, known)),
@@ -132,14 +131,14 @@ export async function readSideBySides(
 }
 
 /** What pairs that were not left out came to. */
-const statesOf = ({ pairs }: Kept, { lines, weighings }: Known) =>
+const statesOf = ({ pairs }: Kept, { lines, weighings }: Basis) =>
   pairStates(
     pairs.filter((p) => p.dropped === null),
     lines,
     weighings,
   );
 
-function shownOf(kept: Kept, known: Known): Shown {
+function shownOf(kept: Kept, known: Basis): Shown {
   const { one, pairs, looks } = kept;
   const { states, ratios } = statesOf(kept, known);
   const stateOf = new Map(states.map((s) => [s.firstPlantingId, s]));
@@ -191,7 +190,7 @@ export function beginSideBySide(actor: Actor, input: unknown): Promise<Outcome<{
     const pairs = pairUp(candidates, seed);
     if (pairs.length < LEAST_PAIRS)
       return refused({ code: "pairs-too-few", pairs: pairs.length, least: LEAST_PAIRS });
-    const spread = spreadOf(goalId, pairs, await readKnown(actor));
+    const spread = spreadOf(goalId, pairs, await readBasis(actor));
     const id = randomUUID();
     const one = { id, ...begun.value, spread, planned: pairs.length, seed, author: actor.name };
     await transaction(actor, (on) => insertSideBySide(on, actor.programmeId, one, pairs));
@@ -208,7 +207,7 @@ export function lookAt(actor: Actor, asked: unknown): Promise<Outcome<null>> {
     const id = z.uuid().safeParse(asked);
     const [kept] = id.success ? await readKept(actor, id.data) : [];
     if (!kept) return refused({ code: "not-found" });
-    const { ratios } = statesOf(kept, await readKnown(actor));
+    const { ratios } = statesOf(kept, await readBasis(actor));
     if (ratios.length === 0) return refused({ code: "no-pair-in" });
     const { verdict } = answerNow(kept, ratios);
     await insertLook(db(actor), actor.programmeId, {

@@ -8,7 +8,7 @@ import { findWeather, forgetWeatherAge, type KnownWeather, noteWeatherTried, put
 import { askWeather } from "@/standins/weather";
 import type { Actor } from "./actor";
 import { outcomeOf, parsed } from "./outcome";
-import { programmeToChange, readProgramme } from "./programme";
+import { programmeToChange, readKnown, readProgramme } from "./programme";
 import { climateOf, todayIn } from "./town";
 
 /** What was told is asked anew after so long; a service that does not answer is left alone for so long, and waited for no longer than that. */
@@ -35,7 +35,7 @@ const asWeather = (kept: KnownWeather | undefined, isOld: boolean): Weather | un
 export const readWeather = cache(async (actor: Actor): Promise<Weather | undefined> => {
   const programme = await readProgramme(actor);
   const today = todayIn(programme);
-  const kept = await findWeather(db(actor), programme.id);
+  const [kept] = (await readKnown(actor)).weather;
   if (kept?.askedOn === today && since(kept.askedAt) < FRESH_MS) return asWeather(kept, false);
   if (
     kept &&
