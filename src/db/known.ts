@@ -1,4 +1,5 @@
 import * as z from "zod";
+import { known } from "@/core/known";
 import { Price } from "@/core/money";
 import { OverrideLine, OVERRIDES } from "./overrides";
 import { asJson, type Db, rowOf } from "./pool";
@@ -18,12 +19,11 @@ const Known = z.object({
 export type Known = z.infer<typeof Known>;
 
 /** What a programme knows, in one statement: nearly every page asks for some of it. */
-export async function readKnown(on: Db, programmeId: string): Promise<Known> {
-  const known = await rowOf(on, Known, {
-    sql: `SELECT ${asJson(OVERRIDES)} AS overrides, ${asJson(PRICES)} AS prices, ${asJson(GERMINATION)} AS germination,
-      ${asJson(WEIGHINGS)} AS weighings, ${asJson(WEATHER)} AS weather`,
-    values: [programmeId],
-  });
-  if (!known) throw new Error("a SELECT without FROM gave no row");
-  return known;
-}
+export const readKnown = async (on: Db, programmeId: string): Promise<Known> =>
+  known(
+    await rowOf(on, Known, {
+      sql: `SELECT ${asJson(OVERRIDES)} AS overrides, ${asJson(PRICES)} AS prices, ${asJson(GERMINATION)} AS germination,
+        ${asJson(WEIGHINGS)} AS weighings, ${asJson(WEATHER)} AS weather`,
+      values: [programmeId],
+    }),
+  );

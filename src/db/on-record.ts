@@ -1,5 +1,6 @@
 import * as z from "zod";
 import type { Day } from "@/core/day";
+import { known } from "@/core/known";
 import { asJson, type Db, rowOf } from "./pool";
 import { DONE, DoneStored, Happened, HAPPENED } from "./records";
 import type { Scope } from "./scope";
@@ -14,15 +15,14 @@ const OnRecord = z.object({
 export type OnRecord = z.infer<typeof OnRecord>;
 
 /** What is on record of a household's garden, in one statement. @param since first day of the season */
-export async function readOnRecord(
+export const readOnRecord = async (
   on: Db,
   { programmeId, householdId }: Scope,
   since: Day,
-): Promise<OnRecord> {
-  const found = await rowOf(on, OnRecord, {
-    sql: `SELECT ${asJson(HAPPENED)} AS happened, ${asJson(DONE)} AS done, ${asJson(PARTS)} AS parts`,
-    values: [programmeId, householdId, since],
-  });
-  if (!found) throw new Error("a SELECT without FROM gave no row");
-  return found;
-}
+): Promise<OnRecord> =>
+  known(
+    await rowOf(on, OnRecord, {
+      sql: `SELECT ${asJson(HAPPENED)} AS happened, ${asJson(DONE)} AS done, ${asJson(PARTS)} AS parts`,
+      values: [programmeId, householdId, since],
+    }),
+  );

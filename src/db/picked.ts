@@ -1,6 +1,7 @@
 import * as z from "zod";
 import { type Day, DayText } from "@/core/day";
 import { PLACE_KINDS } from "@/core/place";
+import { known } from "@/core/known";
 import { REASONS } from "@/core/record";
 import { asJson, type Db, rowOf, rowsOf } from "./pool";
 import { HERE, type Scope, STANDS } from "./scope";
@@ -137,18 +138,17 @@ const Amiss = z.object({ losses: z.array(Loss), late: z.array(Late) });
  * What goes amiss in a programme: plants that were lost since a day, by goal and by the reason that people gave, and
  * plantings that wait too long for a step on another, by goal and step; most first.
  */
-export async function programmeAmiss(
+export const programmeAmiss = async (
   on: Db,
   programmeId: string,
   { since, day }: { readonly since: Day; readonly day: Day },
-): Promise<z.infer<typeof Amiss>> {
-  const amiss = await rowOf(on, Amiss, {
-    sql: `SELECT ${asJson(LOSSES)} AS losses, ${asJson(LATE)} AS late`,
-    values: [programmeId, since, day],
-  });
-  if (!amiss) throw new Error("a SELECT without FROM gave no row");
-  return amiss;
-}
+): Promise<z.infer<typeof Amiss>> =>
+  known(
+    await rowOf(on, Amiss, {
+      sql: `SELECT ${asJson(LOSSES)} AS losses, ${asJson(LATE)} AS late`,
+      values: [programmeId, since, day],
+    }),
+  );
 
 /** What a whole programme picked and weighed since a day, and how many households; undefined where they are fewer than three. */
 export const sharedPicked = (on: Db, since: Day): Promise<{ households: number; kg: number } | undefined> =>
