@@ -39,7 +39,7 @@ export function Year({ sums, setting, span, today, waterLDay }: YearProps) {
       const { ink, beet } = inks;
       return {
         animation: false,
-        textStyle: { fontFamily: "inherit", color: ink },
+        textStyle: inks.text,
         grid: { left: 0, right: 0, top: 8, bottom: 4 },
         xAxis: {
           type: "time",

@@ -20,12 +20,12 @@ export function ClimateChart({ climate, year }: { climate: Pick<Climate, "lowC" 
   const { month, shown, quantity } = useWords();
   const { lowC, highC } = climate;
   const option = useCallback(() => {
-    const { ink, muted, line, leaf, beet } = chartInk();
+    const { text, ink, muted, line, leaf, beet } = chartInk();
     const degrees = (c: number) => Number(shown(c, "temperature").amount.replace("−", "-"));
     const months = lowC.map((_, i) => month(addMonths(`${year}-01-15`, i)));
     return {
       animation: false,
-      textStyle: { fontFamily: "inherit", color: ink },
+      textStyle: text,
       grid: { left: 34, right: 6, top: 10, bottom: 20 },
       tooltip: { trigger: "axis" },
       xAxis: {

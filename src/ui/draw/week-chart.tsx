@@ -27,8 +27,8 @@ export function WeekChart({
     const all = everyWeek(weeks);
     return {
       animation: false,
-      textStyle: { fontFamily: "inherit", color: ink },
-      grid: { left: 4, right: 4, top: 10, bottom: 20 },
+      textStyle: inks.text,
+      grid: { left: 4, right: 16, top: 10, bottom: 20 },
       tooltip: { trigger: "axis", valueFormatter: (v: unknown) => quantity(Number(v), "mass") },
       xAxis: {
         type: "category",

@@ -29,7 +29,7 @@ export function Became({
     };
     return {
       animation: false,
-      textStyle: { fontFamily: "inherit", color: ink },
+      textStyle: inks.text,
       // Told apart by texture too, in black and white.
       aria: { enabled: true, decal: { show: true } },
       ...shareAxes(inks, t("findings.daysAfter")),

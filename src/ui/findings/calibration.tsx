@@ -19,7 +19,7 @@ export interface CalibrationProps {
 export function Calibration({ calibration }: CalibrationProps) {
   const { percent, number } = useWords();
   const option = useCallback(() => {
-    const { ink, muted, line, beet, leaf, water } = chartInk();
+    const { text, ink, muted, line, beet, leaf, water } = chartInk();
     const inks = { up: leaf, pick: beet, harvest: water };
     const axis = (name: string) => ({
       ...{ type: "value", min: 0, max: 100, interval: 25, name, nameLocation: "middle", nameGap: 28 },
@@ -28,7 +28,7 @@ export function Calibration({ calibration }: CalibrationProps) {
     });
     return {
       animation: false,
-      textStyle: { fontFamily: "inherit", color: ink },
+      textStyle: text,
       grid: { left: 56, right: 12, top: 30, bottom: 44 },
       legend: { top: 0, left: 0, textStyle: { color: ink } },
       xAxis: axis(t("findings.promised")),

@@ -52,7 +52,7 @@ export function Timing({ what, timing }: { what: "up" | "pick" | "end"; timing: 
     };
     return {
       animation: false,
-      textStyle: { fontFamily: "inherit", color: ink },
+      textStyle: inks.text,
       ...shareAxes(inks, t("findings.daysAfter"), Math.max(last, Math.ceil(expected.high))),
       series: [
         {

@@ -189,9 +189,16 @@ function ByCrop({ crops }: { crops: readonly Crop[] }) {
     const shown = crops.filter((c) => c.kg > 0).slice(0, CHARTED);
     return {
       animation: false,
-      textStyle: { fontFamily: "inherit", color: inks.ink },
+      textStyle: inks.text,
       tooltip: { trigger: "axis", valueFormatter: (v: unknown) => words.quantity(Number(v), "mass") },
-      grid: { left: 4, right: 12, top: 4, bottom: 20, containLabel: true },
+      grid: {
+        left: 4,
+        right: 12,
+        top: 4,
+        bottom: 20,
+        outerBoundsMode: "same",
+        outerBoundsContain: "axisLabel",
+      },
       xAxis: { ...amountAxis(inks, (kg) => words.quantity(kg, "mass")), type: "value" },
       yAxis: {
         type: "category",
