@@ -31,16 +31,9 @@ export function SeasonLetter({
     readonly kg: number;
   }[];
 }) {
-  const { crop, quantity, money, longDay, number, percent } = useWords();
+  const { crop, picked, quantity, money, longDay, number, percent } = useWords();
   const { grown, kg, worthMinor, pricedShare, firstPickOn, picks, well, hard } = letter;
-  const amount = (g: (typeof grown)[number]) =>
-    [
-      g.kg > 0 && quantity(g.kg, "mass"),
-      g.left.bunches > 0 && t("amounts.bunches", { n: g.left.bunches }),
-      g.left.pieces > 0 && t("amounts.pieces", { n: g.left.pieces }),
-    ]
-      .filter(Boolean)
-      .join(", ") || "–";
+  const amount = (g: (typeof grown)[number]) => picked({ kg: g.kg, ...g.left }) || "–";
   return (
     <article className="max-w-[46rem] px-4 py-4 lg:px-6">
       <p className="text-muted">{programme}</p>

@@ -1,4 +1,4 @@
-import { amounts, detail, findings, letter, methods, places, season, shared, ways } from "@/ui/words/en";
+import { detail, findings, letter, methods, places, season, shared, ways } from "@/ui/words/en";
 import { translator } from "@/ui/words/translate";
 
-export const t = translator({ amounts, detail, findings, letter, methods, places, season, shared, ways });
+export const t = translator({ detail, findings, letter, methods, places, season, shared, ways });

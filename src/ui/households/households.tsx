@@ -184,7 +184,8 @@ const NEXT_SCREEN: Record<HouseholdStage, "doorstep" | "match" | "bench" | "log"
 };
 
 function HouseholdLine({ summary: h }: { summary: Summary }) {
-  const { number, day, quantity } = useWords();
+  const words = useWords();
+  const { number, day } = words;
   const { stage, firstSowing, quietSince, due, picked } = h;
   const todo =
     stage === "planned" && firstSowing
@@ -192,11 +193,7 @@ function HouseholdLine({ summary: h }: { summary: Summary }) {
       : stage === "new" || stage === "surveyed" || stage === "finished"
         ? t(`households.todo.${stage}`)
         : t("households.nothing");
-  const amounts = [
-    picked.mass !== undefined && quantity(picked.mass, "mass"),
-    picked.bunches !== undefined && t("amounts.bunches", { n: picked.bunches }),
-    picked.pieces !== undefined && t("amounts.pieces", { n: picked.pieces }),
-  ].filter(Boolean);
+  const amounts = words.picked({ ...picked, kg: picked.mass });
   return (
     <li
       className={`relative grid grid-cols-[2.5rem_1fr_auto] items-start gap-x-3 gap-y-1 border-b border-line py-2 hover:bg-card ${COLUMNS}`}
@@ -232,10 +229,10 @@ function HouseholdLine({ summary: h }: { summary: Summary }) {
         {quietSince && <li className="text-sm">{t("households.quietSince", { day: day(quietSince) })}</li>}
       </ul>
       <p className="col-span-2 col-start-2 text-note lg:col-span-1 lg:col-start-auto lg:text-right">
-        {amounts.length > 0 && (
+        {amounts && (
           <>
             <span className="sr-only">{t("households.picked")}: </span>
-            {amounts.join(", ")}
+            {amounts}
           </>
         )}
       </p>

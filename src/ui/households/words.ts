@@ -1,4 +1,4 @@
-import { amounts, due, households, places, round, shared, stages } from "@/ui/words/en";
+import { due, households, places, round, shared, stages } from "@/ui/words/en";
 import { translator } from "@/ui/words/translate";
 
-export const t = translator({ amounts, due, households, places, round, shared, stages });
+export const t = translator({ due, households, places, round, shared, stages });

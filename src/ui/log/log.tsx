@@ -56,7 +56,7 @@ export function Log({
 }: LogProps) {
   const words = useWords();
   const { writes } = useRights();
-  const { crop, bag, day, quantity, problem } = words;
+  const { crop, bag, day, problem } = words;
   const router = useRouter();
   const { waiting } = useOutbox();
   const current = plantings.filter((p) => !p.removed);
@@ -265,7 +265,8 @@ export function Log({
                     {p.row} {bag(p.kindId)}
                   </span>
                   <span className="block text-note">
-                    {t("log.pickedSoFar")}: {pickedWords(p.picked, quantity) || t("log.nothingPicked")}
+                    {t("log.pickedSoFar")}:{" "}
+                    {words.picked({ ...p.picked, kg: p.picked.mass }) || t("log.nothingPicked")}
                     {p.firstPick &&
                       !p.picked.mass &&
                       !p.picked.bunches &&
@@ -325,14 +326,3 @@ const detailTyped = (detail: GardenRecord["detail"]): RecordTyped["detail"] => {
     ...(settledCm === undefined ? {} : { settledCm: `${settledCm} cm` }),
   };
 };
-
-type Words = ReturnType<typeof useWords>;
-
-const pickedWords = (picked: LogPlanting["picked"], quantity: Words["quantity"]): string =>
-  [
-    picked.mass !== undefined && quantity(picked.mass, "mass"),
-    picked.bunches !== undefined && t("amounts.bunches", { n: picked.bunches }),
-    picked.pieces !== undefined && t("amounts.pieces", { n: picked.pieces }),
-  ]
-    .filter(Boolean)
-    .join(", ");

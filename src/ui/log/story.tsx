@@ -112,14 +112,7 @@ export function Story({
           </table>
           <p className="mt-3">
             {t("story.gave", {
-              picked:
-                [
-                  picked.mass !== undefined && quantity(picked.mass, "mass"),
-                  picked.bunches !== undefined && t("amounts.bunches", { n: picked.bunches }),
-                  picked.pieces !== undefined && t("amounts.pieces", { n: picked.pieces }),
-                ]
-                  .filter(Boolean)
-                  .join(", ") || t("log.nothingPicked"),
+              picked: words.picked({ ...picked, kg: picked.mass }) || t("log.nothingPicked"),
               planned: harvest(before.harvest),
             })}
           </p>

@@ -100,8 +100,8 @@ export function Season({
       </div>
       <p className="my-3 text-lg font-semibold">
         {t("season.sums", {
-          week: amountsText(thisWeek, words) || t("season.nothing"),
-          last: amountsText(lastWeek, words) || t("season.nothing"),
+          week: words.picked(thisWeek ?? {}) || t("season.nothing"),
+          last: words.picked(lastWeek ?? {}) || t("season.nothing"),
           all: quantity(kgOf(weeks), "mass"),
         })}
       </p>
@@ -141,20 +141,6 @@ export function Season({
   );
 }
 
-type Words = ReturnType<typeof useWords>;
-
-/** What was picked, by what it was measured in; empty where nothing was. */
-function amountsText(amounts: Amounts | undefined, { quantity }: Words): string {
-  const { kg = 0, pieces = 0, bunches = 0 } = amounts ?? {};
-  return [
-    kg > 0 && quantity(kg, "mass"),
-    bunches > 0 && t("amounts.bunches", { n: bunches }),
-    pieces > 0 && t("amounts.pieces", { n: pieces }),
-  ]
-    .filter(Boolean)
-    .join(", ");
-}
-
 function Part({ title, children }: { title: string; children: ReactNode }) {
   return (
     <section aria-label={title} className="min-w-0">
@@ -174,7 +160,7 @@ function ByWeek({ weeks }: { weeks: readonly Week[] }) {
         <summary className="cursor-pointer py-1 text-note font-semibold">{t("shared.table")}</summary>
         <FactTable
           head={[t("season.week"), t("season.households"), t("season.picked")]}
-          rows={[...weeks].reverse().map((w) => [day(w.from), String(w.households), amountsText(w, words)])}
+          rows={[...weeks].reverse().map((w) => [day(w.from), String(w.households), words.picked(w)])}
         />
       </details>
     </Part>
@@ -226,7 +212,7 @@ function ByCrop({ crops }: { crops: readonly Crop[] }) {
             crop(c.goalId),
             String(c.households),
             [
-              amountsText({ kg: c.kg, ...c.left }, words),
+              words.picked({ kg: c.kg, ...c.left }),
               c.countedKg > 0 && t("season.counted", { weight: words.quantity(c.countedKg, "mass") }),
             ]
               .filter(Boolean)

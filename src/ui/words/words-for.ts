@@ -7,7 +7,7 @@ import { spoonsOf } from "@/core/feed";
 import { ownMixName } from "@/core/mix";
 import { fromMinor, toMinor } from "@/core/money";
 import type { Problem } from "@/core/problem";
-import type { NextStep } from "@/core/record";
+import type { NextStep, PickedAmounts } from "@/core/record";
 import {
   type Dimension,
   formatQuantity,
@@ -19,6 +19,7 @@ import {
 import type { HousePlace } from "@/ui/places";
 import {
   also,
+  amounts,
   bags,
   cautions,
   clash,
@@ -42,6 +43,7 @@ import { format, translator } from "./translate";
 
 const t = translator({
   also,
+  amounts,
   bags,
   cautions,
   clash,
@@ -128,6 +130,15 @@ function wordsIn(units: UnitSystem, currency: string) {
   };
   const crop = (goalId: string) => t(`goals.${goalId as GoalName}`);
   const cropName = (cropId: string) => t(`crops.${cropId as CropName}`);
+  /** What was picked, by what it was measured in; empty where nothing was. */
+  const picked = ({ kg = 0, bunches = 0, pieces = 0 }: Partial<PickedAmounts>) =>
+    [
+      kg > 0 && quantity(kg, "mass"),
+      bunches > 0 && t("amounts.bunches", { n: bunches }),
+      pieces > 0 && t("amounts.pieces", { n: pieces }),
+    ]
+      .filter(Boolean)
+      .join(", ");
   const money = (minor: number) => format.number(fromMinor(minor, currency), { style: "currency", currency });
   /** A price in the currency for a kg, as a shop in the reader's units has it. */
   const perKg = (amount: number) =>
@@ -308,6 +319,7 @@ function wordsIn(units: UnitSystem, currency: string) {
     mol,
     rain,
     harvest,
+    picked,
     money,
     perKg,
     crop,

@@ -1,3 +1,5 @@
+import { readdirSync, readFileSync } from "node:fs";
+import { dirname, join } from "node:path";
 import compile from "icu-minify/compile";
 import format from "icu-minify/format";
 import { describe, expect, it } from "vitest";
@@ -91,5 +93,23 @@ it("says a text that was read when the app was built as one that is read when it
       const built = format(compile(text), "en-GB", values, { formatters });
       expect(built, `${path} of ${count} ${option}`).toEqual(t.rich(path as "app.name", values));
     }
+  }
+});
+
+it("goes to a page only where its folder says it", () => {
+  const folders = readdirSync("src/ui", { recursive: true, encoding: "utf8" })
+    .filter((path) => path.endsWith("/words.ts"))
+    .map((path) => join("src/ui", dirname(path)));
+  expect(folders.length).toBeGreaterThan(25);
+  for (const folder of folders) {
+    const [, named = ""] = /import \{([^}]*)\} from "@\/ui\/words\/en"/.exec(
+      readFileSync(join(folder, "words.ts"), "utf8"),
+    )!;
+    const said = readdirSync(folder)
+      .filter((file) => /\.tsx?$/.test(file) && !file.includes(".test."))
+      .map((file) => readFileSync(join(folder, file), "utf8"))
+      .join("\n");
+    for (const section of named.match(/\w+/g)!)
+      expect(said, `${folder}: ${section}`).toMatch(new RegExp(`["\`]${section}\\.`));
   }
 });
