@@ -49,6 +49,16 @@ module.exports = {
       to: { path: "^src/ui/words/all\\.ts$" },
     },
     {
+      name: "what-judges-comes-behind-the-frame",
+      severity: "error",
+      comment:
+        "Routes take screens that judge in the browser from judged-screens.ts, which loads them later.",
+      from: { path: "^src/app/" },
+      to: {
+        path: "^src/ui/(bench/bench|match/match|days/days|kit/kit|steps/steps|doorstep/doorstep|garden/own-garden)\\.tsx$",
+      },
+    },
+    {
       name: "sql-only-in-db",
       severity: "error",
       from: { path: "^src/", pathNot: "^src/db/" },

@@ -29,6 +29,8 @@ const PEOPLE = 50;
 const PAGES_EACH = 6;
 /** A page is to make no more statements. */
 const MOST_QUERIES = 8;
+/** Script before a page's frame works, in the framework's own. */
+const MOST_SCRIPT = 1.5;
 
 const home = mkdtempSync(join(tmpdir(), "pip-row-scale-"));
 chmodSync(home, 0o755);
@@ -39,11 +41,19 @@ const database = await startPostgres(join(home, "postgres"), {
 const env = { DATABASE_URL: database.url, PIP_ROW_TODAY: DAY };
 const log = join(home, "postgres", "log");
 
-/** Statements that the database has been sent, but for those of the queue, which looks for work of itself. */
-const statements = () =>
-  readFileSync(log, "utf8")
-    .split("\n")
-    .filter((line) => /LOG: {2}(statement|execute)/.test(line) && !/pgboss|SET |^$/.test(line)).length;
+let heard = 0;
+
+/** Statements that the database has been sent since this was last asked, but for those of the queue, which looks for work of itself. */
+function statements() {
+  const all = readFileSync(log);
+  const entries = all
+    .subarray(heard)
+    .toString()
+    .split(/^(?=\d{4}-\d\d-\d\d )/m);
+  heard = all.length;
+  return entries.filter((entry) => /LOG: {2}(statement|execute)/.test(entry) && !/pgboss|: SET /.test(entry))
+    .length;
+}
 
 /** The framework's own empty dynamic page, served beside the app: what no page can be quicker than. */
 async function emptyPage() {
@@ -97,42 +107,43 @@ async function middleOf(url) {
   return all.sort((a, b) => a.ms - b.ms)[Math.floor(TIMES / 2)];
 }
 
+const pagesOf = (house) => ({
+  Households: "/",
+  Proposals: "/proposals",
+  "Kit for all": "/kit",
+  Nursery: "/nursery",
+  "Days for all": "/days",
+  Groups: "/groups",
+  "What came in": "/season",
+  Findings: "/findings",
+  Library: "/library",
+  Climate: "/climate",
+  Schools: "/schools",
+  Prices: "/prices",
+  Doorstep: `${house}/doorstep`,
+  Match: `${house}/match`,
+  Bench: `${house}/bench`,
+  Kit: `${house}/kit`,
+  Fill: `${house}/steps`,
+  Days: `${house}/days`,
+  Log: `${house}/log`,
+  "own garden": `${house}/garden`,
+});
+
 async function measure(base) {
   const { households } = await (
     await fetch(`${base}/households/search?q=01`, { headers: { cookie } })
   ).json();
   const house = `/house/${households[0].id}`;
-  const pages = {
-    Households: "/",
-    Proposals: "/proposals",
-    "Kit for all": "/kit",
-    Nursery: "/nursery",
-    "Days for all": "/days",
-    Groups: "/groups",
-    "What came in": "/season",
-    Findings: "/findings",
-    Library: "/library",
-    Climate: "/climate",
-    Schools: "/schools",
-    Prices: "/prices",
-    Doorstep: `${house}/doorstep`,
-    Match: `${house}/match`,
-    Bench: `${house}/bench`,
-    Kit: `${house}/kit`,
-    Fill: `${house}/steps`,
-    Days: `${house}/days`,
-    Log: `${house}/log`,
-    "own garden": `${house}/garden`,
-  };
   const found = {};
-  for (const [name, path] of Object.entries(pages)) {
+  for (const [name, path] of Object.entries(pagesOf(house))) {
     await timed(base + path);
     // Work in the background only adds to what is counted: the least of a few is the page's own.
     let queries = Infinity;
     for (let i = 0; i < 4; i++) {
-      const before = statements();
+      statements();
       await timed(base + path);
-      queries = Math.min(queries, statements() - before);
+      queries = Math.min(queries, statements());
     }
     found[name] = { ...(await middleOf(base + path)), queries };
   }
@@ -150,16 +161,58 @@ async function pagesASecond(url) {
   return (1000 * PEOPLE * PAGES_EACH) / (performance.now() - start);
 }
 
-/** Bytes of script that a page asks for before anything else, as they come over the wire. */
+/** Bytes of script that a page asks for before anything else, and behind that, as they come over the wire. */
 async function firstLoad(url) {
   const html = await (await fetch(url, { headers: { accept: "text/html", cookie } })).text();
-  const scripts = new Set([...html.matchAll(/<script[^>]+src="([^"]+\.js[^"]*)"/g)].map((found) => found[1]));
-  let bytes = 0;
-  for (const path of scripts) {
-    const file = Buffer.from(await (await fetch(new URL(path, url))).arrayBuffer());
-    bytes += gzipSync(file).byteLength;
+  const bytesOf = async (tag, address) => {
+    const tags = [...html.matchAll(tag)].map(([text]) => address.exec(text)?.[1]);
+    let bytes = 0;
+    for (const path of new Set(tags.filter(Boolean))) {
+      const file = Buffer.from(await (await fetch(new URL(path, url))).arrayBuffer());
+      bytes += gzipSync(file).byteLength;
+    }
+    return bytes;
+  };
+  return {
+    first: await bytesOf(/<script[^>]*>/g, /src="([^"]+\.js[^"]*)"/),
+    then: await bytesOf(/<link[^>]+as="script"[^>]*>/g, /href="([^"]+)"/),
+  };
+}
+
+let server;
+async function end() {
+  await server?.stop();
+  await database.stop();
+  rmSync(home, { recursive: true, force: true });
+}
+for (const signal of ["SIGINT", "SIGTERM"])
+  process.once(signal, () => void end().finally(() => process.exit(1)));
+
+const grow = (...size) =>
+  must(
+    "The programme could not be made larger.",
+    process.execPath,
+    [at("node_modules/tsx/dist/cli.mjs"), at("src/demo/multiply.ts"), ...size.map(String)],
+    { cwd: ROOT, env: { ...process.env, ...env } },
+  );
+
+/** How pages compare with the framework's own empty one. */
+async function besideEmptyPage(base, house) {
+  const blank = await emptyPage();
+  const empty = await pagesASecond(blank.url);
+  const { first: framework } = await firstLoad(blank.url);
+  blank.stop();
+  const log = await pagesASecond(`${base}${house}/log`);
+  console.log(
+    `  ${PEOPLE} people at once: Log ${(log / empty).toFixed(2)} of the pages a second of an empty dynamic page (${log.toFixed(0)} against ${empty.toFixed(0)} here)`,
+  );
+  const kB = (bytes) => Math.round(bytes / 1000);
+  for (const [name, path] of Object.entries(pagesOf(house))) {
+    const { first, then } = await firstLoad(base + path);
+    console.log(
+      `  first load of ${name}: ${(first / framework).toFixed(2)} times the framework's own script (${kB(first)} kB gzipped against ${kB(framework)})${then > 0 ? `, ${kB(then)} kB behind it` : ""}${first > MOST_SCRIPT * framework ? " (too much)" : ""}`,
+    );
   }
-  return bytes;
 }
 
 try {
@@ -169,55 +222,26 @@ try {
   cookie = await trainersCookie(database.url);
   let small;
   for (const [households, records] of SIZES) {
-    if (records > 0)
-      await must(
-        "The programme could not be made larger.",
-        process.execPath,
-        [
-          at("node_modules/tsx/dist/cli.mjs"),
-          at("src/demo/multiply.ts"),
-          String(households),
-          String(records),
-        ],
-        { cwd: ROOT, env: { ...process.env, ...env } },
-      );
+    if (records > 0) await grow(households, records);
     const port = await freePort();
-    const server = serve("start", port, env, { quiet: true });
+    server = serve("start", port, env, { quiet: true });
     await server.ready;
     const base = `http://127.0.0.1:${port}`;
-    try {
-      const { found, house } = await measure(base);
-      small ??= found;
-      console.log(`\n${households} households${records ? `, ${records} records` : ", the demo's records"}`);
-      for (const [name, { ms, bytes, queries }] of Object.entries(found))
-        console.log(
-          `  ${name.padEnd(12)} ${(ms / small[name].ms).toFixed(2)} times the time at 12 (${ms.toFixed(0)} ms here), ${queries} queries${queries > MOST_QUERIES ? " (too many)" : ""}, ${Math.round(bytes / 1000)} kB`,
-        );
-      const csv = await timed(`${base}/records.csv`);
+    const { found, house } = await measure(base);
+    small ??= found;
+    console.log(`\n${households} households${records ? `, ${records} records` : ", the demo's records"}`);
+    for (const [name, { ms, bytes, queries }] of Object.entries(found))
       console.log(
-        `  all records as CSV: ${((1000 * csv.ms) / Math.max(1, csv.bytes)).toFixed(3)} ms a kB, ${Math.round(csv.bytes / 1000)} kB`,
+        `  ${name.padEnd(12)} ${(ms / small[name].ms).toFixed(2)} times the time at 12 (${ms.toFixed(0)} ms here), ${queries} queries${queries > MOST_QUERIES ? " (too many)" : ""}, ${Math.round(bytes / 1000)} kB`,
       );
-      if (households === 12) {
-        const blank = await emptyPage();
-        const empty = await pagesASecond(blank.url);
-        const framework = await firstLoad(blank.url);
-        blank.stop();
-        const log = await pagesASecond(`${base}${house}/log`);
-        console.log(
-          `  ${PEOPLE} people at once: Log ${(log / empty).toFixed(2)} of the pages a second of an empty dynamic page (${log.toFixed(0)} against ${empty.toFixed(0)} here)`,
-        );
-        for (const page of ["/", `${house}/log`, `${house}/match`, `${house}/bench`]) {
-          const load = await firstLoad(base + page);
-          console.log(
-            `  first load of ${page.split("/").at(-1) || "households"}: ${(load / framework).toFixed(2)} times the framework's own script (${Math.round(load / 1000)} kB gzipped against ${Math.round(framework / 1000)})`,
-          );
-        }
-      }
-    } finally {
-      await server.stop();
-    }
+    const csv = await timed(`${base}/records.csv`);
+    console.log(
+      `  all records as CSV: ${((1000 * csv.ms) / Math.max(1, csv.bytes)).toFixed(3)} ms a kB, ${Math.round(csv.bytes / 1000)} kB`,
+    );
+    if (households === 12) await besideEmptyPage(base, house);
+    await server.stop();
+    server = undefined;
   }
 } finally {
-  await database.stop();
-  rmSync(home, { recursive: true, force: true });
+  await end();
 }

@@ -1,7 +1,7 @@
 "use client";
 
 import { useState } from "react";
-import { type Columns, type DailyReport, headOf, normalsFromDaily } from "@/core/climate";
+import type { Columns, DailyReport } from "@/core/climate";
 import type { Problem } from "@/core/problem";
 import { SelectField } from "@/ui/primitives/field";
 import { useWords } from "@/ui/words/use-words";
@@ -17,15 +17,18 @@ export function DailyFile({
 }) {
   const { problem } = useWords();
   const [text, setText] = useState<string>();
+  const [head, setHead] = useState<readonly string[]>([]);
   const [mapping, setMapping] = useState<Partial<Columns>>({});
   const [unit, setUnit] = useState<"C" | "F">();
   const [report, setReport] = useState<DailyReport | Problem>();
-  const read = (file: string, columns: Partial<Columns>, degrees: "C" | "F" | undefined) => {
+  const read = async (file: string, columns: Partial<Columns>, degrees: "C" | "F" | undefined) => {
+    // What reads such a file comes with the first one.
+    const { headOf, normalsFromDaily } = await import("./later");
+    setHead(headOf(file));
     const result = normalsFromDaily(file, columns, degrees);
     setReport(result);
     if (!("code" in result)) onNormals(result);
   };
-  const head = text === undefined ? [] : headOf(text);
   const good = report && !("code" in report) ? report : undefined;
   return (
     <div className="grid gap-2">
@@ -41,7 +44,7 @@ export function DailyFile({
             setText(file);
             setMapping({});
             setUnit(undefined);
-            read(file, {}, undefined);
+            await read(file, {}, undefined);
           }}
         />
       </label>
@@ -55,7 +58,7 @@ export function DailyFile({
               onChange={(e) => {
                 const next = { ...mapping, [key]: e.target.value || undefined };
                 setMapping(next);
-                read(text, next, unit);
+                void read(text, next, unit);
               }}
             >
               <option value="">{t("climate.guess")}</option>
@@ -72,7 +75,7 @@ export function DailyFile({
             onChange={(e) => {
               const next = e.target.value as "C" | "F";
               setUnit(next);
-              read(text, mapping, next);
+              void read(text, mapping, next);
             }}
           >
             <option value="C">°C</option>

@@ -39,6 +39,7 @@ it("takes a file in whole and says how many rows, or names each wrong row and gi
   expect(shown.text()).toMatch(/✕ One row/);
   const made = vi.spyOn(URL, "createObjectURL").mockReturnValue("blob:x");
   fireEvent.click(shown.getByRole("button"));
+  await waitFor(() => expect(made).toHaveBeenCalled());
   const [[file]] = made.mock.calls as unknown as [[Blob]];
   expect(await file.text()).toContain("kale");
   give(shown, "name,value\nkale,9");

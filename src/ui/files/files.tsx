@@ -73,7 +73,9 @@ export function Files({ takeIn, out, label, nameOf }: FilesProps) {
             ))}
           </ul>
           {report.faults.length > 0 && (
-            <Button onClick={() => giveBack(report.faults, "refused-rows.csv")}>{t("files.giveBack")}</Button>
+            <Button onClick={() => void giveBack(report.faults, "refused-rows.csv")}>
+              {t("files.giveBack")}
+            </Button>
           )}
         </div>
       )}

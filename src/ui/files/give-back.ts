@@ -1,7 +1,8 @@
-import { faultsToCsv, type RowFault } from "@/core/exchange";
+import type { RowFault } from "@/core/exchange";
 
 /** Hands refused rows back as a file, to be mended and taken in again. */
-export function giveBack(faults: readonly RowFault[], name: string): void {
+export async function giveBack(faults: readonly RowFault[], name: string): Promise<void> {
+  const { faultsToCsv } = await import("./later");
   const link = document.createElement("a");
   link.href = URL.createObjectURL(new Blob([faultsToCsv(faults)], { type: "text/csv" }));
   link.download = name;

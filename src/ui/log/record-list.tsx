@@ -1,12 +1,14 @@
 "use client";
 
-import { AlertDialog } from "radix-ui";
-import { useState } from "react";
+import { lazy, Suspense, useEffect, useState } from "react";
 import { type GardenRecord, isOfRow, type RecordKind } from "@/core/record";
 import { Button } from "@/ui/primitives/button";
 import { useWords } from "@/ui/words/use-words";
 import { detailWords } from "./detail-words";
 import { t } from "./words";
+
+const strike = () => import("./strike").then((m) => ({ default: m.Strike }));
+const Strike = lazy(strike);
 
 export interface ShownRecord extends GardenRecord {
   readonly author: string;
@@ -29,6 +31,8 @@ export function RecordList({ householdId, records, aboutOf, onCorrect, onStrike 
   const words = useWords();
   const { day, quantity, perKg } = words;
   const [striking, setStriking] = useState<ShownRecord>();
+  // Its script comes after the screen, so that the screen is there sooner; it is then at hand without signal too.
+  useEffect(() => void (onStrike && strike()), [onStrike]);
   const amount = ({ amount: a }: GardenRecord) =>
     a === null
       ? ""
@@ -97,44 +101,11 @@ export function RecordList({ householdId, records, aboutOf, onCorrect, onStrike 
           );
         })}
       </ol>
-      <Strike
-        isOpen={striking !== undefined}
-        onClose={() => setStriking(undefined)}
-        onStrike={() => striking && onStrike?.(striking)}
-      />
+      {striking && (
+        <Suspense>
+          <Strike onClose={() => setStriking(undefined)} onStrike={() => onStrike?.(striking)} />
+        </Suspense>
+      )}
     </>
-  );
-}
-
-interface StrikeProps {
-  readonly isOpen: boolean;
-  readonly onClose: () => void;
-  readonly onStrike: () => void;
-}
-
-/** Asks before a record is struck out; one for the whole list. */
-function Strike({ isOpen, onClose, onStrike }: StrikeProps) {
-  return (
-    <AlertDialog.Root open={isOpen} onOpenChange={(open) => !open && onClose()}>
-      <AlertDialog.Portal>
-        <AlertDialog.Overlay className="fixed inset-0 z-10 bg-ink/40" />
-        <AlertDialog.Content
-          aria-describedby={undefined}
-          className="fixed top-1/2 left-1/2 z-10 w-[min(26rem,92vw)] -translate-1/2 border-rule border-ink bg-card p-5"
-        >
-          <AlertDialog.Title className="text-lg font-bold">{t("log.strikeAsk")}</AlertDialog.Title>
-          <div className="mt-4 flex gap-2">
-            <AlertDialog.Action asChild>
-              <Button look="warn" onClick={onStrike}>
-                {t("log.strikeYes")}
-              </Button>
-            </AlertDialog.Action>
-            <AlertDialog.Cancel asChild>
-              <Button>{t("log.strikeNo")}</Button>
-            </AlertDialog.Cancel>
-          </div>
-        </AlertDialog.Content>
-      </AlertDialog.Portal>
-    </AlertDialog.Root>
   );
 }

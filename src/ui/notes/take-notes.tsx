@@ -102,7 +102,7 @@ export function TakeNotes({ take }: TakeNotesProps) {
               </Button>
             )}
             {wrong.length > 0 && (
-              <Button look="quiet" onClick={() => giveBack(faultsOf(wrong, rows), "refused-notes.csv")}>
+              <Button look="quiet" onClick={() => void giveBack(faultsOf(wrong, rows), "refused-notes.csv")}>
                 {t("files.giveBack")}
               </Button>
             )}

@@ -4,7 +4,7 @@ import { blankSurvey } from "@/app/survey";
 import { readOverrides, readProgramme, readToday } from "@/server/programme";
 import { usualBagKg } from "@/server/reference";
 import { climateOf } from "@/server/town";
-import { Doorstep } from "@/ui/doorstep/doorstep";
+import { Doorstep } from "@/ui/judged-screens";
 import { t } from "@/ui/words/all";
 
 export const metadata = { title: t("doorstep.newTitle") };

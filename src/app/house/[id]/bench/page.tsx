@@ -4,7 +4,7 @@ import { readOverrides, readProgramme, readToday } from "@/server/programme";
 import { readSetting } from "@/server/judging";
 import { proposedPlan } from "@/server/proposals";
 import { earlierPlans, readPlan } from "@/server/plans";
-import { Bench } from "@/ui/bench/bench";
+import { Bench } from "@/ui/judged-screens";
 import { t } from "@/ui/words/all";
 
 export default async function Page({ params, searchParams }: PageProps<"/house/[id]/bench">) {

@@ -8,7 +8,7 @@ import { houseScreen } from "@/app/screen";
 import { readHasAddress } from "@/server/calendar-address";
 import { may } from "@/server/may";
 import { readGarden } from "@/server/garden";
-import { Days } from "@/ui/days/days";
+import { Days } from "@/ui/judged-screens";
 import { t } from "@/ui/words/all";
 
 export const metadata = { title: t("days.title") };

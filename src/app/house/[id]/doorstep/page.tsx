@@ -8,7 +8,7 @@ import { readHousehold } from "@/server/households";
 import { readOverrides, readProgramme, readToday } from "@/server/programme";
 import { usualBagKg } from "@/server/reference";
 import { climateOf } from "@/server/town";
-import { Doorstep } from "@/ui/doorstep/doorstep";
+import { Doorstep } from "@/ui/judged-screens";
 import { Phone } from "@/ui/doorstep/phone";
 import { PutAway } from "@/ui/doorstep/put-away";
 import { ForChangers } from "@/ui/rights";

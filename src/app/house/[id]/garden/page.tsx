@@ -3,7 +3,7 @@ import { houseScreen } from "@/app/screen";
 import { may } from "@/server/may";
 import { readGarden } from "@/server/garden";
 import { readShared } from "@/server/season";
-import { OwnGarden } from "@/ui/garden/own-garden";
+import { OwnGarden } from "@/ui/judged-screens";
 import { t } from "@/ui/words/all";
 
 export const metadata = { title: t("own.title") };

@@ -1,6 +1,6 @@
 import { houseScreen } from "@/app/screen";
 import { readGarden } from "@/server/garden";
-import { Kit } from "@/ui/kit/kit";
+import { Kit } from "@/ui/judged-screens";
 import { t } from "@/ui/words/all";
 
 export const metadata = { title: t("kit.title") };

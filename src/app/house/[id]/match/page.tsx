@@ -4,7 +4,7 @@ import { usualBagsAt } from "@/server/reference";
 import { readSetting } from "@/server/judging";
 import { readPlan } from "@/server/plans";
 import { readOverrides, readToday } from "@/server/programme";
-import { Match } from "@/ui/match/match";
+import { Match } from "@/ui/judged-screens";
 import { t } from "@/ui/words/all";
 
 export default async function Page({ params }: PageProps<"/house/[id]/match">) {

@@ -1,7 +1,7 @@
 import { addRecordAction } from "@/app/actions/records";
 import { houseScreen } from "@/app/screen";
 import { readGarden } from "@/server/garden";
-import { Steps } from "@/ui/steps/steps";
+import { Steps } from "@/ui/judged-screens";
 import { t } from "@/ui/words/all";
 
 export const metadata = { title: t("steps.title") };

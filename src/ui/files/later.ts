@@ -1,0 +1,2 @@
+/** What is needed once rows were refused. */
+export { faultsToCsv } from "@/core/exchange";
