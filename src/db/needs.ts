@@ -85,13 +85,19 @@ export const listParcels = (
   { day, page, groupId }: { readonly day: Day; readonly page: number; readonly groupId?: string },
 ): Promise<Parcel[]> =>
   rowsOf(on, Parcel, {
-    sql: `SELECT h.id AS "householdId", h.code, h.name, own.lines, own.all FROM (
-        SELECT household_id, jsonb_agg(jsonb_build_object('item', item, 'amount', amount) ORDER BY item) AS lines, count(*) OVER () AS all FROM (
-          SELECT household_id, item, sum(amount) AS amount FROM need
-          WHERE programme_id = $1 AND ${HERE} AND ${ON_DAY} AND ${OF_GROUP} GROUP BY household_id, item
-        ) needed GROUP BY household_id
-      ) own JOIN household h ON h.id = own.household_id
-      ORDER BY h.number LIMIT ${PARCELS_A_PAGE} OFFSET $4`,
+    sql: `WITH own AS (
+        SELECT household_id, count(*) OVER () AS all FROM need
+        WHERE programme_id = $1 AND ${HERE} AND ${ON_DAY} AND ${OF_GROUP} GROUP BY household_id
+      ), page AS (
+        SELECT h.id, h.code, h.name, h.number, own.all FROM own JOIN household h ON h.id = own.household_id
+        ORDER BY h.number LIMIT ${PARCELS_A_PAGE} OFFSET $4
+      )
+      SELECT page.id AS "householdId", page.code, page.name, page.all, (
+        SELECT jsonb_agg(jsonb_build_object('item', item, 'amount', amount) ORDER BY item) FROM (
+          SELECT item, sum(amount) AS amount FROM need WHERE programme_id = $1 AND household_id = page.id AND ${ON_DAY} GROUP BY item
+        ) needed
+      ) AS lines
+      FROM page ORDER BY page.number`,
     values: [programmeId, day, groupId ?? null, (page - 1) * PARCELS_A_PAGE],
   });
 

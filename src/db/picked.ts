@@ -50,6 +50,11 @@ export const pickedByWeek = (
     values: [programmeId, householdId, since],
   });
 
+/** Sums of a programme's households, and how many they are: each of them is summed first, which is quicker than to count distinct ones. */
+const OF_ALL = `count(*)::int AS households, sum(kg) AS kg, sum(pieces) AS pieces, sum(bunches) AS bunches`;
+/** What programme $1 picked from day $2 on. */
+const SINCE = `w.programme_id = $1 AND w.week >= $2 AND w.${HERE}`;
+
 const ProgrammeWeek = z.object({ from: DayText, households: z.number(), ...Amounts });
 
 /** What all households of a programme picked, by week, from a day on, and how many of them picked anything. */
@@ -59,8 +64,9 @@ export const programmeWeeks = (
   since: Day,
 ): Promise<z.infer<typeof ProgrammeWeek>[]> =>
   rowsOf(on, ProgrammeWeek, {
-    sql: `SELECT w.week AS "from", count(DISTINCT w.household_id)::int AS households, ${SUMS} FROM picked_week w
-      WHERE w.programme_id = $1 AND w.week >= $2 AND w.${HERE} GROUP BY 1 ORDER BY 1`,
+    sql: `SELECT week AS "from", ${OF_ALL} FROM (
+        SELECT w.week, w.household_id, ${SUMS} FROM picked_week w WHERE ${SINCE} GROUP BY 1, 2
+      ) own GROUP BY 1 ORDER BY 1`,
     values: [programmeId, since],
   });
 
@@ -73,9 +79,10 @@ export const programmeCrops = (
   since: Day,
 ): Promise<z.infer<typeof ProgrammeCrop>[]> =>
   rowsOf(on, ProgrammeCrop, {
-    sql: `SELECT p.goal_id AS "goalId", count(DISTINCT w.household_id)::int AS households, ${SUMS}
-      FROM picked_week w JOIN planting_progress p ON p.planting_id = w.planting_id
-      WHERE w.programme_id = $1 AND w.week >= $2 AND w.${HERE} GROUP BY 1 ORDER BY kg DESC, bunches DESC, pieces DESC, 1`,
+    sql: `SELECT goal_id AS "goalId", ${OF_ALL} FROM (
+        SELECT p.goal_id, w.household_id, ${SUMS} FROM picked_week w JOIN planting_progress p ON p.planting_id = w.planting_id
+        WHERE ${SINCE} GROUP BY 1, 2
+      ) own GROUP BY 1 ORDER BY kg DESC, bunches DESC, pieces DESC, 1`,
     values: [programmeId, since],
   });
 
@@ -93,8 +100,8 @@ export const programmePlaces = (
   since: Day,
 ): Promise<z.infer<typeof ProgrammePlace>[]> =>
   rowsOf(on, ProgrammePlace, {
-    sql: `SELECT l.kind, count(DISTINCT l.household_id)::int AS households, count(DISTINCT w.household_id)::int AS pickers, coalesce(sum(w.kg), 0) AS kg
-      FROM place l LEFT JOIN picked_week w ON w.household_id = l.household_id AND w.week >= $2
+    sql: `SELECT l.kind, count(*)::int AS households, count(own.kg)::int AS pickers, coalesce(sum(own.kg), 0) AS kg
+      FROM place l LEFT JOIN (SELECT w.household_id, sum(w.kg) AS kg FROM picked_week w WHERE ${SINCE} GROUP BY 1) own ON own.household_id = l.household_id
       WHERE l.programme_id = $1 AND l.${HERE} GROUP BY 1 ORDER BY 4 DESC, 1`,
     values: [programmeId, since],
   });

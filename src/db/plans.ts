@@ -78,15 +78,16 @@ export async function readPlans(
   );
 }
 
-const SOWN = `SELECT s.planting_id FROM planting_summary s WHERE s.sown_on IS NOT NULL`;
+/** Of plantings `t`, those that were sown by record. */
+const SOWN = `EXISTS (SELECT 1 FROM planting_summary s WHERE s.planting_id = t.id AND s.sown_on IS NOT NULL)`;
 
 /** A household's garden as it stood through all its seasons: what was sown by record, in the plan still or not. */
 export async function readStood(on: Db, { programmeId, householdId }: Scope): Promise<Plan> {
   const [line] = await rowsOf(on, Line, {
     sql: plansSql({
-      bag: `EXISTS (SELECT 1 FROM plan_row r JOIN planting t ON t.row_id = r.id WHERE r.bag_id = b.id AND t.id IN (${SOWN}))`,
-      row: `EXISTS (SELECT 1 FROM planting t WHERE t.row_id = r.id AND t.id IN (${SOWN}))`,
-      planting: `t.id IN (${SOWN})`,
+      bag: `EXISTS (SELECT 1 FROM plan_row r JOIN planting t ON t.row_id = r.id WHERE r.bag_id = b.id AND ${SOWN})`,
+      row: `EXISTS (SELECT 1 FROM planting t WHERE t.row_id = r.id AND ${SOWN})`,
+      planting: SOWN,
     }),
     values: [programmeId, [householdId]],
   });

@@ -151,6 +151,8 @@ export async function* recordsInBatches(
   const client = await connectionOf(sight);
   try {
     await client.query("BEGIN READ ONLY");
+    // A million records take longer to be put in order than any page may: cut off, the file would lack what came last.
+    await client.query("SET LOCAL statement_timeout = '10min'");
     await client.query(
       `DECLARE records NO SCROLL CURSOR FOR
        SELECT t.id, h.code AS household, h.name AS "householdName", t.happened_on AS "on", r.position + 1 AS row, coalesce(b.kind_id, '') AS bag, coalesce(p.goal_id, '') AS "goalId",

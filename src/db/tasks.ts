@@ -34,7 +34,9 @@ export interface TasksAsk {
 const OF_GROUP = `($4::uuid IS NULL OR household_id IN (SELECT id FROM household WHERE programme_id = $1 AND group_id = $4))`;
 /** Nobody asks any more for what should have been done so long ago. */
 const LATE_DAYS = 30;
-const ASKED = `programme_id = $1 AND ${HERE} AND until_day >= $2::date - ${LATE_DAYS} AND from_day <= $3 AND ${OF_GROUP}`;
+const IN_TIME = `until_day >= $2::date - ${LATE_DAYS} AND from_day <= $3`;
+const ASKED = `programme_id = $1 AND ${HERE} AND ${IN_TIME} AND ${OF_GROUP}`;
+const OF_KIND = `($5::text IS NULL OR kind = $5)`;
 
 const Count = z.object({ day: DayText, kind: z.string(), tasks: z.number(), households: z.number() });
 
@@ -63,11 +65,16 @@ export const listTasks = async (
   { day, until, groupId, kind, page }: TasksAsk & { readonly page: number },
 ) => {
   const rows = await rowsOf(on, Due, {
-    sql: `SELECT h.id AS "householdId", h.code, h.name, own.all, own.tasks FROM (
-        SELECT household_id, min(until_day) AS first, jsonb_agg(task ORDER BY until_day, id) AS tasks, count(*) OVER () AS all
-        FROM due_task WHERE ${ASKED} AND ($5::text IS NULL OR kind = $5) GROUP BY household_id
-      ) own JOIN household h ON h.id = own.household_id
-      ORDER BY own.first, h.number LIMIT ${HOUSEHOLDS_A_PAGE} OFFSET $6`,
+    sql: `WITH own AS (
+        SELECT household_id, min(until_day) AS first, count(*) OVER () AS all FROM due_task WHERE ${ASKED} AND ${OF_KIND} GROUP BY household_id
+      ), page AS (
+        SELECT h.id, h.code, h.name, h.number, own.first, own.all FROM own JOIN household h ON h.id = own.household_id
+        ORDER BY own.first, h.number LIMIT ${HOUSEHOLDS_A_PAGE} OFFSET $6
+      )
+      SELECT page.id AS "householdId", page.code, page.name, page.all, (
+        SELECT jsonb_agg(task ORDER BY until_day, id) FROM due_task WHERE programme_id = $1 AND household_id = page.id AND ${IN_TIME} AND ${OF_KIND}
+      ) AS tasks
+      FROM page ORDER BY page.first, page.number`,
     values: [programmeId, day, until, groupId ?? null, kind ?? null, (page - 1) * HOUSEHOLDS_A_PAGE],
   });
   // Written by this release from the core's own tasks, and worked out anew by every release that changes them.

@@ -63,6 +63,8 @@ interface Made {
   readonly goals: readonly (GoalReport & { readonly proposals: readonly Proposal[] })[];
   readonly calibration: ReturnType<typeof calibrations>;
   readonly odd: readonly Odd[];
+  /** How many more are odd than are told. */
+  readonly moreOdd: number;
 }
 
 /** What a programme's records say. */
@@ -76,6 +78,9 @@ export interface Findings extends Made {
   readonly madeAt?: string;
   readonly judgingSince?: string;
 }
+
+/** As many odd ones as somebody can ask about in a while. */
+const MOST_ODD = 50;
 
 /** A goal as the programme has it, and as the library ships it. */
 function goalTwice(reference: Reference, goalId: string) {
@@ -115,6 +120,7 @@ async function madeOf({ lines: all, weighings, reference, parts }: Basis, ask: P
     goals.push({ ...report, proposals: isAll && twice ? proposalsOf(report, twice.own, twice.shipped) : [] });
     await setImmediate();
   }
+  const odd = oddOnes(lines, weighings);
   return {
     parts,
     plantings: lines.length,
@@ -122,7 +128,8 @@ async function madeOf({ lines: all, weighings, reference, parts }: Basis, ask: P
     leading: leadingOf(goals),
     goals,
     calibration: calibrations(lines, weighings),
-    odd: oddOnes(lines, weighings),
+    odd: odd.slice(0, MOST_ODD),
+    moreOdd: Math.max(0, odd.length - MOST_ODD),
   };
 }
 

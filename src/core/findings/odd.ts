@@ -52,7 +52,7 @@ function mixedUnits(logRatio: number): readonly [string, string] | undefined {
   return undefined;
 }
 
-/** What on record cannot well be, or stands far off all others'. */
+/** What on record cannot well be, or stands far off all others': households first, then what is furthest from what could be. */
 export function oddOnes(lines: readonly Line[], weighings: readonly Weighing[]): Odd[] {
   const kgOf = (line: Line) => gaveKg(line, weighings).kg;
   const single = lines.flatMap((line): Odd[] => {
@@ -92,5 +92,6 @@ export function oddOnes(lines: readonly Line[], weighings: readonly Weighing[]):
       },
     ];
   });
-  return [...houses, ...single];
+  const timesTooMuch = (one: Odd) => (one.code === "too-much" ? one.kg / one.expectedKg : 0);
+  return [...houses, ...single.sort((a, b) => timesTooMuch(b) - timesTooMuch(a))];
 }

@@ -45,6 +45,7 @@ const screen = (more: Partial<FindingsProps> = {}) =>
       }))}
       calibration={calibrations(lines, [])}
       odd={[]}
+      moreOdd={0}
       names={{}}
       quiet={0}
       preview={async () => ({ ok: true, value: [] })}
@@ -103,12 +104,14 @@ it("names what is to be asked about, and where", () => {
   const { getByRole, text } = screen({
     quiet: 2,
     odd,
+    moreOdd: 4100,
     names: { [slip.householdId]: { code: "03", name: "Braskel" } },
   });
   expect(getByRole("link", { name: "2 households have gone quiet" }).getAttribute("href")).toBe(
     "/?filter=quiet",
   );
   expect(text()).toMatch(/40 kg picked, where .* would be much/);
+  expect(text()).toMatch(/4,100 more like these/);
   expect(getByRole("link", { name: "03 Braskel" }).getAttribute("href")).toBe(
     `/house/${slip.householdId}/planting/${slip.plantingId}`,
   );

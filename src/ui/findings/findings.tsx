@@ -21,6 +21,7 @@ export interface FindingsProps extends FindingActs, CalibrationProps, NarrowProp
   readonly leading: readonly Leading[];
   readonly goals: readonly GoalFinding[];
   readonly odd: readonly Odd[];
+  readonly moreOdd: number;
   /** Households that have gone quiet. */
   readonly quiet: number;
   readonly names: Readonly<Record<string, { readonly code: string; readonly name: string }>>;
@@ -117,7 +118,7 @@ export function Findings({ preview, take, ...props }: FindingsProps) {
           </section>
           <div className="mt-8 grid gap-x-10 gap-y-8 lg:grid-cols-2">
             <Calibration calibration={props.calibration} />
-            <OddOnes odd={props.odd} names={props.names} quiet={props.quiet} />
+            <OddOnes odd={props.odd} more={props.moreOdd} names={props.names} quiet={props.quiet} />
           </div>
           <p className="mt-4 text-note text-muted">
             <Link href="/season" className="underline">

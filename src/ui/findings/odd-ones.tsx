@@ -8,10 +8,13 @@ import { t } from "./words";
 /** What on record may be a slip: each with the way to where it can be asked about. */
 export function OddOnes({
   odd,
+  more,
   names,
   quiet,
 }: {
   odd: readonly Odd[];
+  /** How many more there are than are told. */
+  more: number;
   names: Readonly<Record<string, { readonly code: string; readonly name: string }>>;
   /** Households that have gone quiet. */
   quiet: number;
@@ -59,6 +62,9 @@ export function OddOnes({
           );
         })}
       </ul>
+      {more > 0 && (
+        <p className="border-t border-line py-1.5 text-note">{t("findings.oddMore", { count: more })}</p>
+      )}
     </section>
   );
 }

@@ -1,6 +1,5 @@
 "use client";
 
-import { ToggleGroup } from "radix-ui";
 import { Controller, useForm, useWatch } from "react-hook-form";
 import type { Day } from "@/core/day";
 import { type Problem, problemMessage, readProblem } from "@/core/problem";
@@ -18,6 +17,7 @@ import { Button } from "@/ui/primitives/button";
 import { Caution } from "@/ui/primitives/caution";
 import { SelectField, TextField } from "@/ui/primitives/field";
 import { laterResolver } from "@/ui/primitives/later-resolver";
+import { PickOne } from "@/ui/primitives/pick-one";
 import { useWords } from "@/ui/words/use-words";
 import { PhotoField } from "./photo-field";
 import { DayTaps, RecordDetails } from "./record-details";
@@ -98,23 +98,12 @@ export function RecordEntry({ start, today, plantings, saveLabel, onRecord, chec
           control={control}
           name="kind"
           render={({ field }) => (
-            <ToggleGroup.Root
-              type="single"
-              aria-labelledby="log-kind"
+            <PickOne
+              labelledBy="log-kind"
+              options={KINDS.map((k) => ({ value: k, name: t(`recordKinds.${k}`) }))}
               value={field.value}
-              onValueChange={(value) => value && field.onChange(value)}
-              className="grid grid-cols-4 border-t-rule border-l-rule border-ink"
-            >
-              {KINDS.map((k) => (
-                <ToggleGroup.Item
-                  key={k}
-                  value={k}
-                  className="min-h-11 border-r-rule border-b-rule border-ink font-semibold hover:bg-card data-[state=on]:bg-ink data-[state=on]:text-paper"
-                >
-                  {t(`recordKinds.${k}`)}
-                </ToggleGroup.Item>
-              ))}
-            </ToggleGroup.Root>
+              onPick={field.onChange}
+            />
           )}
         />
       </div>

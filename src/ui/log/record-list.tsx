@@ -7,8 +7,8 @@ import { useWords } from "@/ui/words/use-words";
 import { detailWords } from "./detail-words";
 import { t } from "./words";
 
-const strike = () => import("./strike").then((m) => ({ default: m.Strike }));
-const Strike = lazy(strike);
+const askOver = () => import("@/ui/primitives/ask-over").then((m) => ({ default: m.AskOver }));
+const AskOver = lazy(askOver);
 
 export interface ShownRecord extends GardenRecord {
   readonly author: string;
@@ -32,7 +32,7 @@ export function RecordList({ householdId, records, aboutOf, onCorrect, onStrike 
   const { day, quantity, perKg } = words;
   const [striking, setStriking] = useState<ShownRecord>();
   // Its script comes after the screen, so that the screen is there sooner; it is then at hand without signal too.
-  useEffect(() => void (onStrike && strike()), [onStrike]);
+  useEffect(() => void (onStrike && askOver()), [onStrike]);
   const amount = ({ amount: a }: GardenRecord) =>
     a === null
       ? ""
@@ -103,7 +103,13 @@ export function RecordList({ householdId, records, aboutOf, onCorrect, onStrike 
       </ol>
       {striking && (
         <Suspense>
-          <Strike onClose={() => setStriking(undefined)} onStrike={() => onStrike?.(striking)} />
+          <AskOver
+            question={t("log.strikeAsk")}
+            yes={t("log.strikeYes")}
+            no={t("log.strikeNo")}
+            onYes={() => onStrike?.(striking)}
+            onClose={() => setStriking(undefined)}
+          />
         </Suspense>
       )}
     </>

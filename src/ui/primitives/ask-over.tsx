@@ -1,14 +1,16 @@
 import { AlertDialog } from "radix-ui";
-import { Button } from "@/ui/primitives/button";
-import { t } from "./words";
+import { Button } from "./button";
 
-interface StrikeProps {
+interface AskOverProps {
+  readonly question: string;
+  readonly yes: string;
+  readonly no: string;
+  readonly onYes: () => void;
   readonly onClose: () => void;
-  readonly onStrike: () => void;
 }
 
-/** Asks before a record is struck out. */
-export function Strike({ onClose, onStrike }: StrikeProps) {
+/** Asks over the screen, before something is done that would be missed in a long list. There while it asks. */
+export function AskOver({ question, yes, no, onYes, onClose }: AskOverProps) {
   return (
     <AlertDialog.Root defaultOpen onOpenChange={(open) => !open && onClose()}>
       <AlertDialog.Portal>
@@ -17,15 +19,15 @@ export function Strike({ onClose, onStrike }: StrikeProps) {
           aria-describedby={undefined}
           className="fixed top-1/2 left-1/2 z-10 w-[min(26rem,92vw)] -translate-1/2 border-rule border-ink bg-card p-5"
         >
-          <AlertDialog.Title className="text-lg font-bold">{t("log.strikeAsk")}</AlertDialog.Title>
+          <AlertDialog.Title className="text-lg font-bold">{question}</AlertDialog.Title>
           <div className="mt-4 flex gap-2">
             <AlertDialog.Action asChild>
-              <Button look="warn" onClick={onStrike}>
-                {t("log.strikeYes")}
+              <Button look="warn" onClick={onYes}>
+                {yes}
               </Button>
             </AlertDialog.Action>
             <AlertDialog.Cancel asChild>
-              <Button>{t("log.strikeNo")}</Button>
+              <Button>{no}</Button>
             </AlertDialog.Cancel>
           </div>
         </AlertDialog.Content>
