@@ -49,10 +49,12 @@ export function calibrationOf(foretold: readonly Foretold[]): Held[] {
 
 /** Fewer than this tell nothing of how wide a range should be. Assumption, no source. */
 const LEAST = 10;
+/** A range that would have to be wider by less is wide enough. Assumption, no source. */
+const LEAST_WIDER = 1.05;
 
 /**
  * By what a range's spread is to be multiplied so that it holds in four cases of five: never less than 1, since a range
- * that is too wide misleads nobody. 1 where there are too few to tell, or where chance explains it.
+ * that is too wide misleads nobody. 1 where there are too few to tell, where chance explains it, or where it is next to nothing.
  */
 export function widening(foretold: readonly Foretold[]): number {
   const n = foretold.length;
@@ -60,5 +62,6 @@ export function widening(foretold: readonly Foretold[]): number {
   if (!held || n < LEAST || held.held.high >= 0.8) return 1;
   const off = foretold.map((f) => Math.abs(offBy(f))).sort((a, b) => a - b);
   const at = off[Math.ceil(0.8 * (n + 1)) - 1] ?? off.at(-1) ?? 0;
-  return Math.max(1, at / normalQuantile(0.9, 0, 1));
+  const times = at / normalQuantile(0.9, 0, 1);
+  return times < LEAST_WIDER ? 1 : times;
 }
