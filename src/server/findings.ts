@@ -1,29 +1,10 @@
-import { setImmediate } from "node:timers/promises";
 import * as z from "zod";
 import { findingsCsv } from "@/core/exchange";
-import {
-  AS_SHIPPED,
-  calibrations,
-  type GoalReport,
-  isAsked,
-  type Leading,
-  leadingOf,
-  type Line,
-  type Odd,
-  oddOnes,
-  type PartAsk,
-  type Parts,
-  partsOf,
-  type Proposal,
-  proposalsOf,
-  reportsOf,
-  scalesOf,
-} from "@/core/findings";
+import { asksOf, type Basis, findingsOf, type Made, type PartAsk } from "@/core/findings";
+import { known } from "@/core/known";
 import { PLACE_KINDS } from "@/core/place";
 import type { Outcome } from "@/core/problem";
-import type { Weighing } from "@/core/record";
 import { SCHOOL_NAMES, SCHOOLS } from "@/core/school";
-import type { Reference } from "@/core/setting";
 import { listNames } from "@/db/households";
 import { findKeptFindings, putKeptFindings } from "@/db/kept-findings";
 import { db, transaction } from "@/db/pool";
@@ -31,8 +12,9 @@ import { countStages } from "@/db/progress";
 import { countSummaries, listSummaries } from "@/db/summaries";
 import { SHIPPED } from "@/library";
 import type { Actor } from "./actor";
+import type { FindingsQuestion } from "./findings.thread";
 import { judgingSince, readKnown, readReference, readToday } from "./programme";
-import { goalIn } from "./setting";
+import { runThread } from "./run-thread";
 
 /** A school and one of its choices, as they stand in an address: `water:often`. */
 const SchoolChoice = z.string().transform((text, context) => {
@@ -54,19 +36,6 @@ const Ask = z.object({
   school: SchoolChoice.optional().catch(undefined),
 });
 
-/** What records say, as it is worked out. */
-interface Made {
-  readonly parts: Parts;
-  readonly plantings: number;
-  readonly households: number;
-  readonly leading: readonly Leading[];
-  readonly goals: readonly (GoalReport & { readonly proposals: readonly Proposal[] })[];
-  readonly calibration: ReturnType<typeof calibrations>;
-  readonly odd: readonly Odd[];
-  /** How many more are odd than are told. */
-  readonly moreOdd: number;
-}
-
 /** What a programme's records say. */
 export interface Findings extends Made {
   readonly ask: PartAsk;
@@ -79,65 +48,33 @@ export interface Findings extends Made {
   readonly judgingSince?: string;
 }
 
-/** As many odd ones as somebody can ask about in a while. */
-const MOST_ODD = 50;
-
-/** A goal as the programme has it, and as the library ships it. */
-function goalTwice(reference: Reference, goalId: string) {
-  const [own, shipped] = [goalIn(reference, goalId), goalIn(SHIPPED, goalId)];
-  return own && shipped && { own, shipped };
-}
-
-/** What findings are made of. */
-interface Basis {
-  readonly lines: readonly Line[];
-  readonly weighings: readonly Weighing[];
-  readonly reference: Reference;
-  readonly parts: Parts;
-}
-
 async function readBasis(actor: Actor): Promise<Basis> {
-  const on = db(actor);
-  const [lines, { weighings }, reference] = await Promise.all([
-    listSummaries(on, actor.programmeId),
+  const [lines, { weighings }, own] = await Promise.all([
+    listSummaries(db(actor), actor.programmeId),
     readKnown(actor),
     readReference(actor),
   ]);
-  return { lines, weighings, reference, parts: partsOf(lines) };
+  return { lines, weighings, own, shipped: SHIPPED };
 }
 
-/** What plantings that are asked for say. Others are served between its crops. */
-async function madeOf({ lines: all, weighings, reference, parts }: Basis, ask: PartAsk): Promise<Made> {
-  const lines = all.filter((line) => isAsked(line, ask));
-  const isAll = lines.length === all.length;
-  const goals: Made["goals"][number][] = [];
-  for (const report of reportsOf(lines, weighings, (id) => {
-    const twice = goalTwice(reference, id);
-    return twice ? scalesOf(twice.own, twice.shipped) : AS_SHIPPED;
-  })) {
-    const twice = goalTwice(reference, report.goalId);
-    // What a part of the records says is no value for all.
-    goals.push({ ...report, proposals: isAll && twice ? proposalsOf(report, twice.own, twice.shipped) : [] });
-    await setImmediate();
-  }
-  const odd = oddOnes(lines, weighings);
-  return {
-    parts,
-    plantings: lines.length,
-    households: new Set(lines.map((l) => l.householdId)).size,
-    leading: leadingOf(goals),
-    goals,
-    calibration: calibrations(lines, weighings),
-    odd: odd.slice(0, MOST_ODD),
-    moreOdd: Math.max(0, odd.length - MOST_ODD),
-  };
-}
+/** Up to so many plantings are counted at once: about a fifth of a second, in which nobody else is served. */
+const COUNTED_AT_ONCE = 1500;
+/** A thread that counts longer than this is ended. */
+const THREAD_MS = 10 * 60_000;
+
+/** What plantings say that are asked for, by the askings: of many of them in a thread, beside which others are served. */
+const madeOf = (basis: Basis, asks: readonly PartAsk[], most = COUNTED_AT_ONCE): Promise<readonly Made[]> =>
+  basis.lines.length <= most
+    ? Promise.resolve(asks.map((ask) => findingsOf(basis, ask)))
+    : // Made by the same function in the thread.
+      runThread("server", { basis, asks } satisfies FindingsQuestion, {
+        mostMs: THREAD_MS,
+        hear: (said) => said as readonly Made[],
+      });
 
 /** What all records of the actor's programme say at this moment. */
-export const makeFindings = async (actor: Actor): Promise<Made> => madeOf(await readBasis(actor), {});
-
-/** Up to so many plantings are counted while somebody waits: about a fifth of a second. */
-const COUNTED_AT_ONCE = 1500;
+export const makeFindings = async (actor: Actor): Promise<Made> =>
+  known((await madeOf(await readBasis(actor), [{}]))[0]);
 
 const nameOf = (ask: PartAsk): string => JSON.stringify(ask);
 
@@ -152,16 +89,9 @@ export async function keepFindings(programmeId: string, most = COUNTED_AT_ONCE):
   const kept = new Map<string, Made>();
   if ((await countSummaries(db(actor), programmeId)) > most) {
     const basis = await readBasis(actor);
-    const { years, places, bags, methods, schools } = basis.parts;
-    const asks: PartAsk[] = [
-      {},
-      ...years.map((year) => ({ year })),
-      ...places.map((place) => ({ place })),
-      ...bags.map((bag) => ({ bag })),
-      ...methods.map((method) => ({ method })),
-      ...schools.map((school) => ({ school })),
-    ];
-    for (const ask of asks) kept.set(nameOf(ask), await madeOf(basis, ask));
+    const asks = asksOf(basis);
+    const made = await madeOf(basis, asks, most);
+    for (const [i, ask] of asks.entries()) kept.set(nameOf(ask), known(made[i]));
   }
   await transaction(actor, (on) => putKeptFindings(on, programmeId, kept));
 }
@@ -176,7 +106,7 @@ export async function readFindings(actor: Actor, asked: unknown): Promise<Findin
     countStages(on, actor.programmeId, { day: await readToday(actor), search: "" }),
   ]);
   // Written by this release, which forgets what others wrote.
-  const made = kept ? (kept.findings as Made) : await madeOf(await readBasis(actor), ask);
+  const made = kept ? (kept.findings as Made) : known((await madeOf(await readBasis(actor), [ask]))[0]);
   return {
     ...made,
     ask,

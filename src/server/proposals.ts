@@ -1,5 +1,3 @@
-import { join } from "node:path";
-import { Worker } from "node:worker_threads";
 import * as z from "zod";
 import { type Aim, AIMS, type Ask, Proposal } from "@/core/planner";
 import { EMPTY_PLAN, type Plan } from "@/core/plan";
@@ -26,6 +24,7 @@ import { outcomeOf, parsed, refused } from "./outcome";
 import { earlierPlans, readPlan, savePlan } from "./plans";
 import { programmeToChange, readProgramme, readReference, readToday } from "./programme";
 import { enqueue, type Jobs } from "./queue";
+import { runThread } from "./run-thread";
 import { isSurveyed } from "./setting";
 
 /** A thread that works longer than this is ended, before the queue gives its job to another. */
@@ -35,29 +34,6 @@ const ThreadSays = z.object({ progress: z.number().optional(), proposal: Proposa
 
 /** How far a proposal is stands in the database no newer than this. */
 const NOTED_EVERY_MS = 1000;
-
-type ThreadAsk = Omit<Ask, "setting"> & { readonly setting: PlainSetting };
-
-/** Works one question out in a thread of its own. @throws {Error} when that fails, or takes too long */
-function inThread(ask: ThreadAsk, onProgress: (share: number) => void): Promise<Proposal> {
-  return new Promise((resolve, reject) => {
-    // A plain path, read at run time: the bundler leaves it alone.
-    const thread = new Worker(join(/* turbopackIgnore: true */ process.cwd(), "src", "solver", "thread.mjs"));
-    const late = setTimeout(() => end(() => reject(new Error("the solver took too long"))), THREAD_MS);
-    const end = (settle: () => void) => {
-      clearTimeout(late);
-      void thread.terminate();
-      settle();
-    };
-    thread.on("message", (message: unknown) => {
-      const { progress, proposal } = ThreadSays.parse(message);
-      if (progress !== undefined) onProgress(progress);
-      if (proposal) end(() => resolve(proposal));
-    });
-    thread.once("error", (error) => end(() => reject(error)));
-    thread.postMessage(ask);
-  });
-}
 
 /** The queue acts for the trainer of the programme that a job is of. */
 export const actorOf = async (programmeId: string): Promise<Actor> => {
@@ -93,8 +69,15 @@ export async function workOut({ programmeId, householdId }: Jobs["propose"]): Pr
     away: household.away,
     repair: false,
     without: [],
-  };
-  const proposal = await inThread(question, note);
+  } satisfies Omit<Ask, "setting"> & { readonly setting: PlainSetting };
+  const proposal = await runThread("solver", question, {
+    mostMs: THREAD_MS,
+    hear: (said) => {
+      const { progress, proposal: found } = ThreadSays.parse(said);
+      if (progress !== undefined) note(progress);
+      return found;
+    },
+  });
   await finishProposal(db(actor), scope, { planVersion: saved.version, proposal });
 }
 

@@ -1,7 +1,7 @@
 import { skyOf } from "@/core/place";
 import type { Planting } from "@/core/plan";
 import type { Followed, GardenRecord } from "@/core/record";
-import type { PlainSetting, Reference, Trial } from "@/core/setting";
+import { goalIn, type PlainSetting, type Reference, type Trial } from "@/core/setting";
 import type { Household, Place } from "@/db/households";
 import type { Programme } from "@/db/programmes";
 import { mixesWith } from "@/library";
@@ -57,20 +57,6 @@ export const trialsOf = (
   parts.length === 0
     ? undefined
     : Object.fromEntries(parts.map(({ plantingId, question, way }) => [plantingId, { question, way }]));
-
-const goalsOf = new WeakMap<Reference, Map<string, Pick<Followed, "crop" | "goal">>>();
-
-/** The crop and goal with this id in a programme's library. */
-export function goalIn(reference: Reference, goalId: string) {
-  let goals = goalsOf.get(reference);
-  if (!goals) {
-    goals = new Map(
-      reference.crops.flatMap((crop) => crop.goals.map((goal) => [goal.id, { crop, goal }] as const)),
-    );
-    goalsOf.set(reference, goals);
-  }
-  return goals.get(goalId);
-}
 
 /** A planting with its records, as the calendar follows it; undefined when the library no longer has its goal. */
 export function followed(

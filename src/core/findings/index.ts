@@ -10,10 +10,11 @@ export { pool, type Pooled, type Said, tau2ByLikelihood, tau2ByMoments } from ".
 export { alikeOf, type Count, type Estimate, shareAmong, shareOf } from "./share";
 export { type Leading, leadingOf } from "./leading";
 export { type Odd, oddOnes } from "./odd";
-export { isAsked, type PartAsk, type Parts, partsOf, yearOf } from "./parts";
-export { type Proposal, proposalsOf, scalesOf } from "./propose";
+export { type PartAsk, type Parts, yearOf } from "./parts";
+export { asksOf, type Basis, findingsOf, type Made } from "./made";
+export { type Proposal } from "./propose";
 export type { Line } from "./line";
-export { AS_SHIPPED, calibrations, type GoalReport, reportsOf } from "./report";
+export { calibrations, type GoalReport, reportsOf } from "./report";
 export { type End, ENDS } from "./became";
 export { type Beside } from "./beside";
 export { type WayName } from "./ways";

@@ -4,7 +4,8 @@ import { TRUTHS, type Truths } from "@/demo/seasons";
 import { linesOf } from "@/testing/past";
 import { addDays } from "../day";
 import { applyOverrides } from "../override";
-import { calibrations, leadingOf, type Line, oddOnes, proposalsOf, reportsOf, scalesOf } from ".";
+import { calibrations, leadingOf, type Line, oddOnes, reportsOf } from ".";
+import { proposalsOf, scalesOf } from "./propose";
 
 const report = (id: string, all: readonly Line[] = lines) =>
   reportOf(all, []).find(({ goalId }) => goalId === id)!;

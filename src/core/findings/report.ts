@@ -38,25 +38,24 @@ export interface GoalReport {
 }
 
 /**
- * What a programme's records say, by goal, those with the most plantings first: one after the other, so that who asks for
- * many can pause between them.
+ * What a programme's records say, by goal, those with the most plantings first.
  *
  * @param weighings what bunches and pieces weigh
  * @param scalesOf what the programme's own values make of a goal's
  */
-export function* reportsOf(
+export function reportsOf(
   lines: readonly Line[],
   weighings: readonly Weighing[],
   scalesOf: (goalId: string) => Scales = () => AS_SHIPPED,
-): Generator<GoalReport, void> {
+): GoalReport[] {
   const heard = heardUntil(lines);
   const goals = [...groupBy(lines, (l) => l.goalId)].sort(
     ([a, ours], [b, theirs]) => theirs.length - ours.length || a.localeCompare(b),
   );
-  for (const [goalId, own] of goals) {
+  return goals.map(([goalId, own]) => {
     const scales = scalesOf(goalId);
     const weighed = weighings.filter((w) => w.goalId === goalId);
-    yield {
+    return {
       ...{ goalId, cropId: own[0]?.cropId ?? goalId, plantings: own.length },
       households: new Set(own.map((l) => l.householdId)).size,
       up: timingOf(own, UP, { heard, scale: scales.up }),
@@ -69,7 +68,7 @@ export function* reportsOf(
       drives: drivesOf(own, weighed),
       beside: besideOf(own, { heard, weighings: weighed }),
     };
-  }
+  });
 }
 
 /** How much of the seed came up, where it was counted. */

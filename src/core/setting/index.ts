@@ -1,4 +1,5 @@
 /** What is a plan judged against? The town's climate, the place, its people, the programme's ways and prices, and the library. */
+export { goalIn } from "./goal-in";
 export { settingUnder } from "./under";
 export {
   mixOf,

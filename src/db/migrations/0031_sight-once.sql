@@ -1,3 +1,5 @@
+-- Up Migration
+
 -- Who sees what stays the same. What a connection sees is asked once a statement, and not once a row; and whether it sees
 -- all households is asked in a way that the planner takes for likely: it had expected a hundredth of the rows, and read
 -- tables of a thousand households by loops within loops.
