@@ -5,8 +5,7 @@ import { type Group, listGroups } from "@/db/groups";
 import { db } from "@/db/pool";
 import { countTasks, HOUSEHOLDS_A_PAGE, listTasks } from "@/db/tasks";
 import type { Actor } from "./actor";
-import { judgeForToday } from "./judging";
-import { readToday } from "./programme";
+import { judgingSince, readToday } from "./programme";
 import { readWeather } from "./weather";
 
 /** The lists look so far ahead: two weeks. */
@@ -42,7 +41,6 @@ export interface DaysForAll {
 /** What all households of the actor's programme, or of a group of it, have to do in the two weeks to come. */
 export async function readDaysForAll(actor: Actor, query: unknown): Promise<DaysForAll> {
   const { page, group: groupId, kind: asked, day } = Ask.parse(query);
-  const since = await judgeForToday(actor);
   const today = await readToday(actor);
   const until = addDays(today, AHEAD_DAYS);
   const kind = asked as TaskKind | undefined;
@@ -67,6 +65,6 @@ export async function readDaysForAll(actor: Actor, query: unknown): Promise<Days
     weather,
     page,
     pages: Math.max(1, Math.ceil(found / HOUSEHOLDS_A_PAGE)),
-    judgingSince: since,
+    judgingSince: await judgingSince(actor),
   };
 }

@@ -1,14 +1,16 @@
 import { realOf } from "@/core/record";
 import type { PlainSetting } from "@/core/setting";
 import { db } from "@/db/pool";
+import { allProgrammes } from "@/db/programmes";
 import { askJudging } from "@/db/progress";
 import type { Scope } from "@/db/scope";
 import type { Actor } from "./actor";
 import { readPrices } from "./prices";
 import { readOnRecord } from "./on-record";
-import { judgingSince, readGermination, readProgramme, readToday } from "./programme";
+import { readGermination, readProgramme } from "./programme";
 import { enqueue } from "./queue";
 import { settingOf, type Surveyed, trialsOf } from "./setting";
+import { todayIn } from "./town";
 
 /** What a household's plan is judged against, with all that the programme knows: its prices, its own germination, and what is on record of the household. */
 export async function readSetting(actor: Actor, household: Surveyed): Promise<PlainSetting> {
@@ -28,12 +30,12 @@ export async function judgeSoon(programmeId: string): Promise<void> {
   await workSoon(programmeId);
 }
 
-/** Has all plans judged anew on a new day: what is due, late and over changes with it. @returns since when plans wait for that, as `judgingSince` */
-export async function judgeForToday(actor: Actor): Promise<string | undefined> {
-  const { judging } = await readProgramme(actor);
-  if (judging.done !== judging.asked || judging.on === (await readToday(actor))) return judgingSince(actor);
-  await judgeSoon(actor.programmeId);
-  return new Date().toISOString();
+/** Has all plans judged anew that were judged on another day of their town: what is due, late and over changes with it. */
+export async function judgeNewDay(): Promise<void> {
+  for (const programme of await allProgrammes(db("everything"))) {
+    const { asked, done, on } = programme.judging;
+    if (asked === done && on !== todayIn(programme)) await judgeSoon(programme.id);
+  }
 }
 
 /** Wakes the queue for a programme whose plans are to be judged anew. The next start makes good for a queue that is away. */

@@ -6,10 +6,9 @@ import { type Group, listGroups } from "@/db/groups";
 import { listOrder, listParcels, listStock, type Parcel, PARCELS_A_PAGE, putStock } from "@/db/needs";
 import { db } from "@/db/pool";
 import type { Actor } from "./actor";
-import { judgeForToday } from "./judging";
 import { outcomeOf, parsed } from "./outcome";
 import { readPriceList } from "./prices";
-import { programmeToChange, readToday } from "./programme";
+import { judgingSince, programmeToChange, readToday } from "./programme";
 
 /** The kit of a whole programme, or of one of its groups: one order for all that its plans still take, without what is in store, against everyone buying alone; and who gets what of it. */
 export interface KitForAll {
@@ -34,7 +33,6 @@ const Ask = z.object({
 /** The kit of the actor's programme, or of a group of it, and a page of its parcels. */
 export async function readKitForAll(actor: Actor, query: unknown): Promise<KitForAll> {
   const { page, group: groupId } = Ask.parse(query);
-  const since = await judgeForToday(actor);
   const day = await readToday(actor);
   const { programmeId } = actor;
   const [needs, parcels, prices, groups, stocked] = await Promise.all([
@@ -54,7 +52,7 @@ export async function readKitForAll(actor: Actor, query: unknown): Promise<KitFo
     groupId,
     page,
     pages: Math.max(1, Math.ceil(buyers / PARCELS_A_PAGE)),
-    judgingSince: since,
+    judgingSince: await judgingSince(actor),
   };
 }
 

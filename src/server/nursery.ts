@@ -5,8 +5,7 @@ import { type Group, listGroups } from "@/db/groups";
 import { db } from "@/db/pool";
 import { listSeedlings } from "@/db/seedlings";
 import type { Actor } from "./actor";
-import { judgeForToday } from "./judging";
-import { readToday } from "./programme";
+import { judgingSince, readToday } from "./programme";
 
 /** A seedling house looks so far ahead, and back on what should have been sown. */
 const WEEKS = 16;
@@ -38,7 +37,6 @@ export interface Nursery {
 /** What is raised for all households of the actor's programme, or of a group of it, in one place. */
 export async function readNursery(actor: Actor, query: unknown): Promise<Nursery> {
   const { group: groupId, sure } = Ask.parse(query);
-  const since = await judgeForToday(actor);
   const today = await readToday(actor);
   const ask = { from: addDays(today, -LATE_DAYS), until: addDays(today, 7 * WEEKS), groupId };
   const [lines, groups] = await Promise.all([
@@ -54,6 +52,6 @@ export async function readNursery(actor: Actor, query: unknown): Promise<Nursery
     names: Object.fromEntries(lines.map(({ householdId, code, name }) => [householdId, `${code} ${name}`])),
     groups,
     groupId,
-    judgingSince: since,
+    judgingSince: await judgingSince(actor),
   };
 }

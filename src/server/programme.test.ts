@@ -7,7 +7,7 @@ import { householdOf, planWith, SURVEY, twoTrainers } from "@/testing/programme"
 import { saveClimate, searchTowns } from "./climate";
 import { judgeAll } from "./following";
 import { addHousehold, overview, readHousehold } from "./households";
-import { readSetting } from "./judging";
+import { judgeNewDay, readSetting } from "./judging";
 import { readPlan, savePlan } from "./plans";
 import { readPrices, savePrice } from "./prices";
 import { readTogether, saveTogether } from "./together";
@@ -292,6 +292,22 @@ describe("the town's climate", () => {
     await saveClimate(trainer, null);
     await judgeAll(trainer.programmeId);
     expect(await overview(trainer, {})).toEqual(before);
+  });
+
+  it("is followed on a new day of the town without anybody asking, once", async () => {
+    await judgeAll(trainer.programmeId);
+    await judgeNewDay();
+    expect(await judgingSince(trainer)).toBeUndefined();
+    await db("everything").query(`UPDATE programme SET judged_on = judged_on - 1 WHERE id = $1`, [
+      trainer.programmeId,
+    ]);
+    await judgeNewDay();
+    const { asked } = (await readProgramme(trainer)).judging;
+    expect(await judgingSince(trainer)).toMatch(/^20\d\d-/);
+    await judgeNewDay();
+    expect((await readProgramme(trainer)).judging.asked).toBe(asked);
+    await judgeAll(trainer.programmeId);
+    expect(await judgingSince(trainer)).toBeUndefined();
   });
 
   it("finds towns without a network, with or without accents", () => {

@@ -20,7 +20,7 @@ it("gives back what it still works on when it ends, and is not troubled by what 
           })
         : idle();
     void startWorkers({
-      ...{ judge, propose: idle, print: idle, follow: idle, find: idle, remind: idle },
+      ...{ judge, propose: idle, print: idle, follow: idle, find: idle, remind: idle, "new-day": idle },
       ...{ "propose-failed": idle, "print-failed": idle },
     });
   });

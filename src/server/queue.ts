@@ -15,6 +15,8 @@ const QUEUES = {
   find: { policy: "short", retryLimit: 2, expireInSeconds: 3600 },
   /** Every hour: households that are to be reminded, where it is a waking hour. */
   remind: { policy: "short", retryLimit: 0 },
+  /** Every few minutes: programmes in whose town another day has begun. */
+  "new-day": { policy: "short", retryLimit: 0 },
   /** All plans of a programme judged anew. */
   judge: { policy: "short", retryLimit: 3, retryBackoff: true, expireInSeconds: 3600 },
 } as const;
@@ -29,6 +31,7 @@ export interface Jobs {
   readonly follow: Jobs["propose"];
   readonly find: { readonly programmeId: string };
   readonly remind: object;
+  readonly "new-day": object;
   readonly judge: { readonly programmeId: string };
 }
 
@@ -37,8 +40,9 @@ export type Workers = { readonly [Q in QueueName]: (job: Jobs[Q]) => Promise<voi
 const POLL_SECONDS = 0.5;
 /** What follows records waits a while: more of them come as a rule, and one turn does for all. */
 const AFTER_S: Partial<Record<QueueName, number>> = { follow: 2, find: 120 };
-/** Five past, in cron's words. */
+/** Five past, and every five minutes, in cron's words. */
 const EVERY_HOUR = "5 * * * *";
+const EVERY_FIVE_MINUTES = "*/5 * * * *";
 
 // One for the process; kept across reloads of the development server.
 const held = globalThis as { pipRowQueue?: Promise<PgBoss> };
@@ -94,6 +98,7 @@ export async function startWorkers(workers: Workers): Promise<void> {
   };
   for (const name of Object.keys(QUEUES) as QueueName[]) await start(name);
   await boss.schedule("remind", EVERY_HOUR);
+  await boss.schedule("new-day", EVERY_FIVE_MINUTES);
 }
 
 /** What is nearly done may be, before jobs are given back. */

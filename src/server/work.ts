@@ -4,7 +4,7 @@ import { allProgrammes } from "@/db/programmes";
 import { followTaken } from "./finding-values";
 import { keepFindings } from "./findings";
 import { followTasks, judgeAll } from "./following";
-import { findSoon, workSoon } from "./judging";
+import { findSoon, judgeNewDay, workSoon } from "./judging";
 import { type MessageWords, remindAll } from "./messages";
 import { giveUpPrint, workOutPrint } from "./prints";
 import { judgingSince } from "./programme";
@@ -37,12 +37,14 @@ export async function startWork(words: MessageWords): Promise<void> {
       remind: async () => {
         for (const { id } of await allProgrammes(db("everything"))) await remindAll(id, words);
       },
+      "new-day": judgeNewDay,
       judge: async ({ programmeId }) => {
         await judgeAll(programmeId);
         await findSoon(programmeId);
       },
     });
     await clearKeptFindings(db("everything"));
+    await judgeNewDay();
     for (const { id } of await allProgrammes(db("everything"))) {
       if (await judgingSince({ role: "trainer", programmeId: id, name: "" })) await workSoon(id);
       await findSoon(id);

@@ -4,7 +4,7 @@ import { TRUTHS, type Truths } from "@/demo/seasons";
 import { linesOf } from "@/testing/past";
 import { addDays } from "../day";
 import { applyOverrides } from "../override";
-import { calibrations, leadingOf, type Line, oddOnes, reportsOf } from ".";
+import { calibrations, findingsOf, leadingOf, type Line, oddOnes, reportsOf } from ".";
 import { proposalsOf, scalesOf } from "./propose";
 
 const report = (id: string, all: readonly Line[] = lines) =>
@@ -348,4 +348,15 @@ describe("what is odd", () => {
       units: ["oz", "g"],
     });
   });
+});
+
+it("tells what is furthest from what could be first, and no more than somebody can ask about", () => {
+  const one = truthful[0]!.find((line) => line.expectedKg !== null && line.kg > 0)!;
+  const lines = Array.from({ length: 60 }, (_, i) => ({
+    ...one,
+    ...{ plantingId: `planting ${i}`, householdId: `household ${i}`, kg: one.expectedKg!.high * (10 + i) },
+  }));
+  const { odd, moreOdd } = findingsOf({ lines, weighings: [], own: SHIPPED, shipped: SHIPPED }, {});
+  expect([odd.length, moreOdd]).toEqual([50, 10]);
+  expect(odd[0]).toMatchObject({ code: "too-much", plantingId: "planting 59" });
 });
