@@ -1,8 +1,8 @@
 import * as z from "zod";
 import { type Day, DayText } from "@/core/day";
-import { PLACE_KINDS } from "@/core/place";
+import { PLACE_KINDS, type PlaceKind } from "@/core/place";
 import { known } from "@/core/known";
-import { REASONS } from "@/core/record";
+import { type PickedAmounts, REASONS } from "@/core/record";
 import { asJson, type Db, rowOf, rowsOf } from "./pool";
 import { HERE, type Scope, STANDS } from "./scope";
 
@@ -21,20 +21,19 @@ export async function followPicked(
     values,
   );
   await on.query(
-    `INSERT INTO picked_week (programme_id, household_id, planting_id, week, kg, pieces, bunches)
-      SELECT $1, $2, t.planting_id, date_trunc('week', t.happened_on)::date,
+    `INSERT INTO picked_week (programme_id, household_id, planting_id, goal_id, week, kg, pieces, bunches)
+      SELECT $1, $2, p.id, p.goal_id, date_trunc('week', t.happened_on)::date,
         coalesce(sum(t.value ORDER BY t.happened_on, t.id) FILTER (WHERE t.measure = 'mass'), 0), coalesce(sum(t.value) FILTER (WHERE t.measure = 'pieces'), 0),
         coalesce(sum(t.value) FILTER (WHERE t.measure = 'bunches'), 0)
-      FROM record t
+      FROM record t JOIN planting p ON p.id = t.planting_id
       WHERE t.programme_id = $1 AND t.household_id = $2 AND ($3::uuid IS NULL OR t.planting_id = $3)
-        AND t.kind = 'picked' AND t.planting_id IS NOT NULL AND ${STANDS}
-      GROUP BY 3, 4`,
+        AND t.kind = 'picked' AND ${STANDS}
+      GROUP BY p.id, 5`,
     values,
   );
 }
 
 const Amounts = { kg: z.number(), pieces: z.number(), bunches: z.number() };
-const SUMS = `coalesce(sum(w.kg), 0) AS kg, coalesce(sum(w.pieces), 0) AS pieces, coalesce(sum(w.bunches), 0) AS bunches`;
 
 const Week = z.object({ from: DayText, kg: z.number() });
 
@@ -50,61 +49,67 @@ export const pickedByWeek = (
     values: [programmeId, householdId, since],
   });
 
-/** Sums of a programme's households, and how many they are: each of them is summed first, which is quicker than to count distinct ones. */
-const OF_ALL = `count(*)::int AS households, sum(kg) AS kg, sum(pieces) AS pieces, sum(bunches) AS bunches`;
-/** What programme $1 picked from day $2 on. */
-const SINCE = `w.programme_id = $1 AND w.week >= $2 AND w.${HERE}`;
+/**
+ * What the households of programme $1 picked from day $2 on: by week, by goal, and by kind of place, in one reading. Each
+ * household is summed first, which is quicker than to count distinct ones.
+ */
+const PICKED = `SELECT own.week, own.goal_id AS "goalId", l.kind, count(*)::int AS households,
+        sum(own.kg) AS kg, sum(own.pieces) AS pieces, sum(own.bunches) AS bunches
+      FROM (
+        SELECT w.week, w.goal_id, w.household_id, sum(w.kg) AS kg, sum(w.pieces) AS pieces, sum(w.bunches) AS bunches
+        FROM picked_week w WHERE w.programme_id = $1 AND w.week >= $2 AND w.${HERE}
+        GROUP BY GROUPING SETS ((w.week, w.household_id), (w.goal_id, w.household_id), (w.household_id))
+      ) own LEFT JOIN place l ON l.household_id = own.household_id AND own.week IS NULL AND own.goal_id IS NULL
+      GROUP BY 1, 2, 3 ORDER BY 1, kg DESC, bunches DESC, pieces DESC, 2, 3`;
 
-const ProgrammeWeek = z.object({ from: DayText, households: z.number(), ...Amounts });
-
-/** What all households of a programme picked, by week, from a day on, and how many of them picked anything. */
-export const programmeWeeks = (
-  on: Db,
-  programmeId: string,
-  since: Day,
-): Promise<z.infer<typeof ProgrammeWeek>[]> =>
-  rowsOf(on, ProgrammeWeek, {
-    sql: `SELECT week AS "from", ${OF_ALL} FROM (
-        SELECT w.week, w.household_id, ${SUMS} FROM picked_week w WHERE ${SINCE} GROUP BY 1, 2
-      ) own GROUP BY 1 ORDER BY 1`,
-    values: [programmeId, since],
-  });
-
-const ProgrammeCrop = z.object({ goalId: z.string(), households: z.number(), ...Amounts });
-
-/** What was picked of each goal in a programme, from a day on, the heaviest first. */
-export const programmeCrops = (
-  on: Db,
-  programmeId: string,
-  since: Day,
-): Promise<z.infer<typeof ProgrammeCrop>[]> =>
-  rowsOf(on, ProgrammeCrop, {
-    sql: `SELECT goal_id AS "goalId", ${OF_ALL} FROM (
-        SELECT p.goal_id, w.household_id, ${SUMS} FROM picked_week w JOIN planting_progress p ON p.planting_id = w.planting_id
-        WHERE ${SINCE} GROUP BY 1, 2
-      ) own GROUP BY 1 ORDER BY kg DESC, bunches DESC, pieces DESC, 1`,
-    values: [programmeId, since],
-  });
-
-const ProgrammePlace = z.object({
-  kind: z.enum(PLACE_KINDS),
-  households: z.number(),
-  pickers: z.number(),
-  kg: z.number(),
+const Picked = z.object({
+  picked: z.array(
+    z.object({
+      ...{ week: DayText.nullable(), goalId: z.string().nullable(), kind: z.enum(PLACE_KINDS).nullable() },
+      ...{ households: z.number(), ...Amounts },
+    }),
+  ),
+  places: z.array(z.object({ kind: z.enum(PLACE_KINDS), households: z.number() })),
 });
 
-/** What was picked and weighed at each kind of place, from a day on: how many households there are, and how many of them picked. */
-export const programmePlaces = (
-  on: Db,
-  programmeId: string,
-  since: Day,
-): Promise<z.infer<typeof ProgrammePlace>[]> =>
-  rowsOf(on, ProgrammePlace, {
-    sql: `SELECT l.kind, count(*)::int AS households, count(own.kg)::int AS pickers, coalesce(sum(own.kg), 0) AS kg
-      FROM place l LEFT JOIN (SELECT w.household_id, sum(w.kg) AS kg FROM picked_week w WHERE ${SINCE} GROUP BY 1) own ON own.household_id = l.household_id
-      WHERE l.programme_id = $1 AND l.${HERE} GROUP BY 1 ORDER BY 4 DESC, 1`,
-    values: [programmeId, since],
-  });
+type Sum = { readonly households: number } & PickedAmounts;
+const amountsOf = ({ households, kg, pieces, bunches }: Sum): Sum => ({ households, kg, pieces, bunches });
+
+/** What all households of a programme picked. */
+export interface ProgrammePicked {
+  /** By the Monday of a week, and how many households picked anything in it. */
+  readonly weeks: readonly (Sum & { readonly from: Day })[];
+  /** By goal, the heaviest first. */
+  readonly crops: readonly (Sum & { readonly goalId: string })[];
+  /** By kind of place, the heaviest first: how many households there are, and how many of them picked. */
+  readonly places: readonly {
+    readonly kind: PlaceKind;
+    readonly households: number;
+    readonly pickers: number;
+    readonly kg: number;
+  }[];
+}
+
+/** What all households of a programme picked from a day on. */
+export async function programmePicked(on: Db, programmeId: string, since: Day): Promise<ProgrammePicked> {
+  const { picked, places } = known(
+    await rowOf(on, Picked, {
+      sql: `SELECT ${asJson(PICKED)} AS picked,
+        ${asJson(`SELECT l.kind, count(*)::int AS households FROM place l WHERE l.programme_id = $1 AND l.${HERE} GROUP BY 1 ORDER BY 1`)} AS places`,
+      values: [programmeId, since],
+    }),
+  );
+  return {
+    weeks: picked.flatMap((sum) => (sum.week ? [{ from: sum.week, ...amountsOf(sum) }] : [])),
+    crops: picked.flatMap((sum) => (sum.goalId ? [{ goalId: sum.goalId, ...amountsOf(sum) }] : [])),
+    places: places
+      .map(({ kind, households }) => {
+        const there = picked.find((p) => p.kind === kind);
+        return { kind, households, pickers: there?.households ?? 0, kg: there?.kg ?? 0 };
+      })
+      .sort((a, b) => b.kg - a.kg),
+  };
+}
 
 const Loss = z.object({
   goalId: z.string(),
@@ -132,12 +137,15 @@ const Late = z.object({
 });
 
 /** Plantings of programme $1 that wait too long for a step on day $3. */
-const LATE = `SELECT p.goal_id AS "goalId", p.task, count(*)::int AS plantings, count(DISTINCT p.household_id)::int AS households,
-        (SELECT count(*)::int FROM planting_progress o WHERE o.programme_id = $1 AND o.goal_id = p.goal_id AND NOT o.removed AND o.${HERE}) AS "of",
-        avg($3::date - p.due_until)::float AS days
-      FROM planting_progress p
-      WHERE p.programme_id = $1 AND NOT p.removed AND p.task IS NOT NULL AND p.due_until < $3 AND p.${HERE}
-      GROUP BY 1, 2 ORDER BY 3 DESC, 1, 2 LIMIT 40`;
+const LATE = `SELECT * FROM (
+        SELECT p.goal_id AS "goalId", p.task, count(*) FILTER (WHERE is_late)::int AS plantings,
+          count(DISTINCT p.household_id) FILTER (WHERE is_late)::int AS households,
+          sum(count(*)) OVER (PARTITION BY p.goal_id)::int AS "of",
+          avg($3::date - p.due_until) FILTER (WHERE is_late)::float AS days
+        FROM planting_progress p, LATERAL (SELECT p.task IS NOT NULL AND p.due_until < $3 AS is_late) late
+        WHERE p.programme_id = $1 AND NOT p.removed AND p.${HERE}
+        GROUP BY 1, 2
+      ) goal_task WHERE plantings > 0 ORDER BY 3 DESC, 1, 2 LIMIT 40`;
 
 const Amiss = z.object({ losses: z.array(Loss), late: z.array(Late) });
 

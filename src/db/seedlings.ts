@@ -39,7 +39,7 @@ const Line = z.object({
   eachComesUp: z.number(),
 });
 
-/** The seedlings that a programme's plans wait for, sown between two days or standing in trays. */
+/** The seedlings that a programme's plans wait for, sown between two days or standing in trays, household by household. */
 export const listSeedlings = (
   on: Db,
   programmeId: string,
@@ -51,6 +51,6 @@ export const listSeedlings = (
       FROM seedling s JOIN household h ON h.id = s.household_id
       WHERE s.programme_id = $1 AND s.${HERE} AND s.sow_on <= $3 AND (s.sow_on >= $2 OR s.is_sown)
         AND ($4::uuid IS NULL OR h.group_id = $4)
-      ORDER BY s.sow_on, s.planting_id`,
+      ORDER BY h.number, s.sow_on, s.planting_id`,
     values: [programmeId, from, until, groupId ?? null],
   });

@@ -20,14 +20,32 @@ const Ask = z.object({
     .number()
     .refine((sure) => CONFIDENCES.some((c) => c === sure))
     .catch(0.9),
+  batch: z.string().optional().catch(undefined),
+});
+
+/** So many households are named beside a batch; all of them beside the one that is asked for. */
+const NAMED = 12;
+
+/** A batch with some of those that it is for, and how many more there are. */
+export interface NamedBatch extends Batch {
+  readonly more: number;
+  readonly moreTakers: number;
+}
+
+const namedOf = (batch: Batch): NamedBatch => ({
+  ...batch,
+  shares: batch.shares.slice(0, NAMED),
+  more: Math.max(0, batch.shares.length - NAMED),
+  takers: batch.takers.slice(0, NAMED),
+  moreTakers: Math.max(0, batch.takers.length - NAMED),
 });
 
 export interface Nursery {
   readonly today: Day;
   readonly sure: number;
-  readonly batches: readonly Batch[];
+  readonly batches: readonly NamedBatch[];
   readonly weeks: readonly CellWeek[];
-  /** Households by id, as lists name them. */
+  /** Households that are named, by id, as lists name them. */
   readonly names: Readonly<Record<string, string>>;
   readonly groups: readonly Group[];
   readonly groupId?: string;
@@ -36,7 +54,7 @@ export interface Nursery {
 
 /** What is raised for all households of the actor's programme, or of a group of it, in one place. */
 export async function readNursery(actor: Actor, query: unknown): Promise<Nursery> {
-  const { group: groupId, sure } = Ask.parse(query);
+  const { group: groupId, sure, batch: asked } = Ask.parse(query);
   const today = await readToday(actor);
   const ask = { from: addDays(today, -LATE_DAYS), until: addDays(today, 7 * WEEKS), groupId };
   const [lines, groups] = await Promise.all([
@@ -44,12 +62,22 @@ export async function readNursery(actor: Actor, query: unknown): Promise<Nursery
     listGroups(db(actor), actor.programmeId),
   ]);
   const batches = batchesOf(lines, sure);
+  const named = batches.map((batch) =>
+    batch.id === asked ? { ...batch, more: 0, moreTakers: 0 } : namedOf(batch),
+  );
+  const seen = new Set(
+    named.flatMap(({ shares, takers }) => [...shares, ...takers].map(({ householdId }) => householdId)),
+  );
   return {
     today,
     sure,
-    batches,
+    batches: named,
     weeks: cellsByWeek(batches, today, WEEKS),
-    names: Object.fromEntries(lines.map(({ householdId, code, name }) => [householdId, `${code} ${name}`])),
+    names: Object.fromEntries(
+      lines
+        .filter(({ householdId }) => seen.has(householdId))
+        .map(({ householdId, code, name }) => [householdId, `${code} ${name}`]),
+    ),
     groups,
     groupId,
     judgingSince: await judgingSince(actor),

@@ -2,7 +2,7 @@ import * as z from "zod";
 import { addDays, type Day, mondayOf } from "@/core/day";
 import type { Outcome } from "@/core/problem";
 import { COUNTED, inKg, type Weighing } from "@/core/record";
-import { programmeCrops, programmeAmiss, programmePlaces, programmeWeeks, sharedPicked } from "@/db/picked";
+import { programmeAmiss, programmePicked, type ProgrammePicked, sharedPicked } from "@/db/picked";
 import { db } from "@/db/pool";
 import { insertWeighing } from "@/db/weighings";
 import { SHIPPED } from "@/library";
@@ -18,15 +18,15 @@ const WEEKS = 40;
 export interface Season {
   /** The Monday from which it is counted. */
   readonly since: Day;
-  readonly weeks: Awaited<ReturnType<typeof programmeWeeks>>;
+  readonly weeks: ProgrammePicked["weeks"];
   /** Left out where nothing was picked. */
   readonly thisWeek?: Season["weeks"][number];
   readonly lastWeek?: Season["weeks"][number];
   /** `countedKg` is the part of `kg` that was counted, and weighed by what one weighs; `left` is what nobody can weigh. */
-  readonly crops: readonly (Awaited<ReturnType<typeof programmeCrops>>[number] & ReturnType<typeof inKg>)[];
+  readonly crops: readonly (ProgrammePicked["crops"][number] & ReturnType<typeof inKg>)[];
   readonly weighings: readonly Weighing[];
   /** Each kind of place, with what those picked on average that did; left out where nothing was weighed. */
-  readonly places: readonly (Awaited<ReturnType<typeof programmePlaces>>[number] & {
+  readonly places: readonly (ProgrammePicked["places"][number] & {
     readonly eachKg?: number;
   })[];
   readonly losses: Awaited<ReturnType<typeof programmeAmiss>>["losses"];
@@ -42,11 +42,9 @@ export async function readSeason(actor: Actor): Promise<Season> {
   const since = sinceOf(today);
   const { programmeId } = actor;
   const on = db(actor);
-  const [weeks, crops, { weighings }, places, { losses, late }, judging] = await Promise.all([
-    programmeWeeks(on, programmeId, since),
-    programmeCrops(on, programmeId, since),
+  const [{ weeks, crops, places }, { weighings }, { losses, late }, judging] = await Promise.all([
+    programmePicked(on, programmeId, since),
     readKnown(actor),
-    programmePlaces(on, programmeId, since),
     programmeAmiss(on, programmeId, { since, day: today }),
     judgingSince(actor),
   ]);

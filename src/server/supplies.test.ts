@@ -1,7 +1,7 @@
 import { randomUUID } from "node:crypto";
 import { PDFDocument } from "pdf-lib";
 import { afterAll, describe, expect, it } from "vitest";
-import { listSeedlings } from "@/db/seedlings";
+import { listSeedlings, putSeedlings } from "@/db/seedlings";
 import { closePool, db } from "@/db/pool";
 import { listTasks } from "@/db/tasks";
 import { householdOf, planWith, twoTrainers } from "@/testing/programme";
@@ -210,6 +210,32 @@ describe("what all have to do and to raise", () => {
     const all = await readDaysForAll(trainer, { kind: "pick", page: "-3", day: "not a day" });
     expect(all.page).toBe(1);
     expect(all.households.flatMap(({ tasks }) => tasks).every(({ kind }) => kind === "pick")).toBe(true);
+  });
+
+  it("names some of many households that a batch of seedlings is for, and all of them where that is asked", async () => {
+    for (let i = 1; i <= 14; i++) {
+      const scope = {
+        programmeId: stranger.programmeId,
+        householdId: await householdOf(stranger, `Traywick ${i}`),
+      };
+      const days = { sowOn: "2026-05-20", moveOn: "2026-06-17", holdUntil: "2026-06-27" };
+      await putSeedlings(db("everything"), scope, [
+        {
+          ...{ plantingId: randomUUID(), goalId: "cabbage/compact", method: "cells", plants: 2, ...days },
+          ...{ isSown: false, cells: 3, eachComesUp: 0.75 },
+        },
+      ]);
+    }
+    const { batches, names } = await readNursery(stranger, {});
+    expect(batches).toMatchObject([{ plants: 28, more: 2 }]);
+    expect(batches[0]!.shares).toHaveLength(12);
+    expect(Object.values(names)).toHaveLength(12);
+    const whole = await readNursery(stranger, { batch: batches[0]!.id });
+    expect(whole.batches).toMatchObject([{ plants: 28, more: 0 }]);
+    // By their codes, and the tenth after the ninth.
+    expect(
+      whole.batches[0]!.shares.map(({ householdId }) => whole.names[householdId]!.split(" ")[2]),
+    ).toEqual(Array.from({ length: 14 }, (_, i) => String(i + 1)));
   });
 });
 

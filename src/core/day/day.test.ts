@@ -1,6 +1,6 @@
 import * as fc from "fast-check";
 import { expect, it } from "vitest";
-import { addDays, dayAt, dayNumber, dayOf, daysBetween, isDay, lastWeekday } from ".";
+import { addDays, dayAt, dayNumber, dayOf, daysBetween, isDay, lastWeekday, mondayOf } from ".";
 
 const number = fc.integer({ min: dayNumber("1900-01-01"), max: dayNumber("2199-12-31") });
 
@@ -54,4 +54,11 @@ it("knows the last Saturday: yesterday on a Sunday, and a week ago on a Saturday
   expect(lastWeekday("2026-05-18", 5)).toBe("2026-05-16");
   expect(lastWeekday("2026-05-17", 5)).toBe("2026-05-16");
   expect(lastWeekday("2026-05-16", 5)).toBe("2026-05-09");
+});
+
+it("begins a week on its Monday, over the ends of months and years", () => {
+  expect(mondayOf("2026-05-18")).toBe("2026-05-18");
+  expect(mondayOf("2026-05-24")).toBe("2026-05-18");
+  expect(mondayOf("2027-01-03")).toBe("2026-12-28");
+  expect(mondayOf("1969-12-31")).toBe("1969-12-29");
 });

@@ -6,7 +6,6 @@ import {
   isValid,
   parseISO,
   startOfMonth,
-  startOfWeek,
 } from "date-fns";
 
 /** A calendar date as ISO 8601 text, `2026-05-18`: never a time, never a zone. */
@@ -20,6 +19,18 @@ const days = new Map<number, Day>();
 
 const textOf = (date: Date): Day => formatISO(date, { representation: "date" });
 
+/** Days since 1970-01-01; undefined for what is no date of the calendar. */
+function numberOf(text: string): number | undefined {
+  const known = numbers.get(text);
+  if (known !== undefined) return known;
+  if (!/^(19|20|21)\d\d-\d\d-\d\d$/.test(text)) return undefined;
+  const date = parseISO(text);
+  if (!isValid(date)) return undefined;
+  const number = differenceInCalendarDays(date, EPOCH);
+  numbers.set(text, number);
+  return number;
+}
+
 /**
  * Days since 1970-01-01, for arithmetic.
  *
@@ -27,11 +38,8 @@ const textOf = (date: Date): Day => formatISO(date, { representation: "date" });
  * @example dayNumber("1970-01-02") // 1
  */
 export function dayNumber(day: Day): number {
-  const known = numbers.get(day);
-  if (known !== undefined) return known;
-  if (!isDay(day)) throw new RangeError(`not a date: ${day}`);
-  const number = differenceInCalendarDays(parseISO(day), EPOCH);
-  numbers.set(day, number);
+  const number = numberOf(day);
+  if (number === undefined) throw new RangeError(`not a date: ${day}`);
   return number;
 }
 
@@ -59,9 +67,6 @@ export const daysBetween = (from: Day, to: Day): number => dayNumber(to) - dayNu
 /** The same day some months later, or the last of a month that is too short for it: a month after 31 January is 28 February. */
 export const addMonths = (day: Day, months: number): Day => textOf(addMonthsTo(parseISO(day), months));
 
-/** The Monday of the week that a day is in. */
-export const mondayOf = (day: Day): Day => textOf(startOfWeek(parseISO(day), { weekStartsOn: 1 }));
-
 /** The first day of the month that lies `add` months after that of a day. */
 export const monthStart = (day: Day, add = 0): Day => textOf(addMonthsTo(startOfMonth(parseISO(day)), add));
 
@@ -73,11 +78,13 @@ export const yearDay = (number: number): number =>
   Math.floor((((number - YEAR_START) % 365.25) + 365.25) % 365.25);
 
 /** Whether `text` is a date that the calendar has, between 1900 and 2199. */
-export const isDay = (text: string): boolean =>
-  /^(19|20|21)\d\d-\d\d-\d\d$/.test(text) && isValid(parseISO(text));
+export const isDay = (text: string): boolean => numberOf(text) !== undefined;
 
 /** The day of the week, 0 for Monday. 1970-01-01 was a Thursday. */
 const weekdayOf = (day: Day): number => (((dayNumber(day) + 3) % 7) + 7) % 7;
+
+/** The Monday of the week that a day is in. */
+export const mondayOf = (day: Day): Day => addDays(day, -weekdayOf(day));
 
 /** The last such day of the week before a day, 0 for Monday: never that day itself. */
 export const lastWeekday = (day: Day, weekday: number): Day =>

@@ -1,6 +1,15 @@
+/** To ask the platform takes longer than all else that is done with a price. */
+const known = new Map<string, number>();
+
 /** Places after the point in a currency, by ISO 4217 as the platform knows it. */
-const places = (currency: string): number =>
-  new Intl.NumberFormat("en", { style: "currency", currency }).resolvedOptions().maximumFractionDigits ?? 2;
+function places(currency: string): number {
+  const digits =
+    known.get(currency) ??
+    new Intl.NumberFormat("en", { style: "currency", currency }).resolvedOptions().maximumFractionDigits ??
+    2;
+  known.set(currency, digits);
+  return digits;
+}
 
 /** An amount of a currency in its minor units, whole. */
 export const toMinor = (amount: number, currency: string): number =>

@@ -13,6 +13,8 @@ interface Share {
 
 /** Seedlings of one kind that are sown together in a week, for all households that ask for them. */
 export interface Batch {
+  /** Tells it from all others of a programme: its kind, its week, and whether it is sown. */
+  readonly id: string;
   readonly goalId: string;
   readonly method: "cells" | "tray";
   /** The first day on which any of them is to be sown. */
@@ -57,8 +59,8 @@ export function batchesOf(lines: readonly Line[], confidence: number): Batch[] {
     const key = `${line.goalId} ${line.method} ${mondayOf(line.sowOn)} ${line.isSown}`;
     groups.set(key, [...(groups.get(key) ?? []), line]);
   }
-  return [...groups.values()]
-    .map((group): Batch => {
+  return [...groups]
+    .map(([id, group]): Batch => {
       const { goalId, method, isSown } = group[0] as Line & { method: "cells" | "tray" };
       const plants = sum(group.map((line) => line.plants));
       const each = Math.min(...group.map(({ eachComesUp }) => eachComesUp));
@@ -73,6 +75,7 @@ export function batchesOf(lines: readonly Line[], confidence: number): Batch[] {
           line.moveOn <= holdUntil,
       );
       return {
+        id,
         goalId,
         method,
         sowOn: earliest(group.map((line) => line.sowOn)),

@@ -1,14 +1,15 @@
 // @vitest-environment happy-dom
 import { fireEvent } from "@testing-library/react";
 import { expect, it, vi } from "vitest";
-import { type Batch, TRAY_CELLS } from "@/core/nursery";
+import { TRAY_CELLS } from "@/core/nursery";
 import { show } from "@/testing/screen";
 import { Nursery, type NurseryProps } from "./nursery";
 
 const push = vi.fn();
 vi.mock("next/navigation", () => ({ useRouter: () => ({ push }) }));
 
-const batch: Batch = {
+const batch: NurseryProps["batches"][number] = {
+  ...{ id: "kale/leaf in May", more: 0, moreTakers: 0 },
   ...{ goalId: "kale/leaf", method: "cells", sowOn: "2026-05-10", isSown: false, plants: 11 },
   ...{ places: TRAY_CELLS + 1, placesAlone: TRAY_CELLS + 9, chance: 0.92, spare: 2 },
   ...{ moveOn: "2026-06-14", holdUntil: "2026-06-28" },
@@ -49,6 +50,14 @@ it("marks as late what should have been sown, and not what stands sown or is to 
   expect(screen().text()).toContain("▲");
   expect(screen({ batches: [{ ...batch, isSown: true }] }).text()).not.toContain("▲");
   expect(screen({ batches: [{ ...batch, sowOn: "2026-05-18" }] }).text()).not.toContain("▲");
+});
+
+it("says how many more a batch is for, and leads to all of them", () => {
+  const { text, getByRole } = screen({ batches: [{ ...batch, more: 68, moreTakers: 4 }], groupId: "g" });
+  expect(getByRole("link", { name: "and 68 more households" }).getAttribute("href")).toBe(
+    "/nursery?sure=0.9&group=g&batch=kale%2Fleaf%20in%20May",
+  );
+  expect(text()).toMatch(/03 Quillow: 2 and 4 more/);
 });
 
 it("asks for another confidence by its address, within the group that is looked at", () => {

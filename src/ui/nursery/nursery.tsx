@@ -10,11 +10,14 @@ import { Link } from "@/ui/primitives/link";
 import { useWords } from "@/ui/words/use-words";
 import { t } from "./words";
 
+/** A batch with those that are named beside it, and how many more it is for. */
+type NamedBatch = Batch & { readonly more: number; readonly moreTakers: number };
+
 export interface NurseryProps {
   readonly today: Day;
   readonly sure: number;
   readonly sures: readonly number[];
-  readonly batches: readonly Batch[];
+  readonly batches: readonly NamedBatch[];
   readonly weeks: readonly CellWeek[];
   /** Households by id, as lists name them. */
   readonly names: Readonly<Record<string, string>>;
@@ -25,13 +28,14 @@ export interface NurseryProps {
 
 /** The seedling house of all: what is sown together when, what stands ready when and for whom, and how full it gets. */
 export function Nursery(props: NurseryProps) {
-  const { today, sure, sures, batches, weeks, groups, groupId, judgingSince } = props;
+  const { sure, sures, batches, weeks, groups, groupId, judgingSince } = props;
   const { percent } = useWords();
   const router = useRouter();
-  const href = (change: { sure?: number; group?: string | undefined }) => {
-    const { sure: s, group: g } = { sure, group: groupId, ...change };
-    return `/nursery?sure=${s}${g ? `&group=${g}` : ""}`;
+  const href = (change: { sure?: number; group?: string | undefined; batch?: string }) => {
+    const { batch, sure: s, group: g } = { sure, group: groupId, ...change };
+    return `/nursery?sure=${s}${g ? `&group=${g}` : ""}${batch ? `&batch=${encodeURIComponent(batch)}` : ""}`;
   };
+  const lists = { ...props, allOf: (batch: string) => href({ batch }) };
   const standing = batches.filter(({ isSown }) => isSown);
   const coming = batches.filter(({ isSown }) => !isSown);
   return (
@@ -59,10 +63,8 @@ export function Nursery(props: NurseryProps) {
       ) : (
         <>
           <CellWeeks weeks={weeks} />
-          {standing.length > 0 && (
-            <Batches {...props} title={t("nursery.standing")} list={standing} today={today} />
-          )}
-          {coming.length > 0 && <Batches {...props} title={t("nursery.sow")} list={coming} today={today} />}
+          {standing.length > 0 && <Batches {...lists} title={t("nursery.standing")} list={standing} />}
+          {coming.length > 0 && <Batches {...lists} title={t("nursery.sow")} list={coming} />}
         </>
       )}
     </div>
@@ -112,7 +114,13 @@ function Batches({
   list,
   names,
   today,
-}: Pick<NurseryProps, "names"> & { title: string; list: readonly Batch[]; today: Day }) {
+  allOf,
+}: Pick<NurseryProps, "names" | "today"> & {
+  title: string;
+  list: readonly NamedBatch[];
+  /** Where all households of a batch are named. */
+  allOf: (id: string) => string;
+}) {
   const { crop, day, percent } = useWords();
   return (
     <section aria-label={title} className="mt-5">
@@ -120,6 +128,7 @@ function Batches({
       <ul>
         {list.map((batch) => {
           const {
+            id,
             goalId,
             sowOn,
             isSown,
@@ -131,11 +140,13 @@ function Batches({
             spare,
             shares,
             takers,
+            more,
+            moreTakers,
           } = batch;
           const isLate = !isSown && sowOn < today;
           return (
             <li
-              key={`${goalId} ${sowOn} ${isSown} ${method}`}
+              key={id}
               className="grid gap-x-6 gap-y-1 border-t border-line py-2 text-note md:grid-cols-[11rem_minmax(0,1fr)_minmax(0,1.2fr)]"
             >
               <div>
@@ -170,11 +181,20 @@ function Batches({
                     </Link>
                   </span>
                 ))}
+                {more > 0 && (
+                  <>
+                    {" "}
+                    <Link href={allOf(id)} scroll={false} className="underline">
+                      {t("nursery.more", { count: more })}
+                    </Link>
+                  </>
+                )}
                 {spare > 0 && (
                   <span className="block text-muted">
                     {t("nursery.spare")}: {t("nursery.spareOf", { count: spare })}
                     {takers.length > 0 &&
-                      `; ${t("nursery.takers", {
+                      `; ${t(moreTakers > 0 ? "nursery.takersMore" : "nursery.takers", {
+                        count: moreTakers,
                         names: takers
                           .map(({ householdId, plants: n }) =>
                             t("nursery.share", { name: names[householdId] ?? "", plants: n }),
