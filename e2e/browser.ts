@@ -10,7 +10,7 @@ import { DEMO_ACCOUNTS } from "@/server/demo-accounts";
 export const APP = process.env.PIP_ROW_URL!;
 const AXE = readFileSync(createRequire(import.meta.url).resolve("axe-core/axe.min.js"), "utf8");
 /** So long a page may take to show what is waited for. */
-export const WAIT_MS = 60_000;
+export const WAIT_MS = 120_000;
 const FLAGS = [
   "--headless",
   "--no-sandbox",
@@ -51,7 +51,7 @@ export async function openBrowser(as: string | null = "ilva"): Promise<{
   const home = mkdtempSync(join(tmpdir(), "pip-row-browser-"));
   const downloads = join(home, "downloads");
   const browser = await puppeteer.launch({
-    executablePath: process.env.CHROMIUM ?? "/usr/bin/chromium",
+    executablePath: process.env.CHROMIUM ?? "/usr/bin/chromium-headless-shell",
     args: FLAGS,
     userDataDir: join(home, "profile"),
     downloadBehavior: { policy: "allow", downloadPath: downloads },

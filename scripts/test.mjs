@@ -10,7 +10,8 @@ import { throwawayDatabase } from "./parts/throwaway.mjs";
 
 /** So much of a failure is told again, letters. */
 const TOLD = 1500;
-const CHROMIUM = "/usr/bin/chromium";
+/** Chromium without windows: the same engine, and an eighth less work for a small machine. */
+const CHROMIUM = "/usr/bin/chromium-headless-shell";
 /** What is held against the text alone: a name, and the tool with its arguments. */
 const CHECKS = [
   ["lint", "eslint/bin/eslint.js", ".", "--max-warnings", "0"],
@@ -81,7 +82,9 @@ async function suite(projects, env) {
 try {
   checkNode();
   await Promise.all([
-    ensureDebian("postgresql", hasPostgres).then(() => ensureDebian("chromium", () => existsSync(CHROMIUM))),
+    ensureDebian("postgresql", hasPostgres).then(() =>
+      ensureDebian("chromium-headless-shell", () => existsSync(CHROMIUM)),
+    ),
     ensurePackages(),
   ]);
   // The types of routes are made before types are checked; the rest goes two at a time, which is all of a small machine.
