@@ -40,7 +40,7 @@ function unitOf({ group, id }: PricedItem): "g" | "kg" | "L" | "pieces" {
 
 const AMOUNT = amountField(100_000);
 const BOX =
-  "min-h-9 border-rule border-line bg-card px-1.5 py-0.5 text-right focus:border-ink aria-invalid:border-beet";
+  "min-h-9 border-rule border-line bg-card px-1.5 py-0.5 text-right focus:border-ink disabled:border-transparent disabled:bg-transparent aria-invalid:border-beet";
 
 /** One price: typed, checked, and stored when the field is left; an empty field takes the price away. */
 export function PriceCell({ item, name, price, currency, save, seen }: CellProps) {

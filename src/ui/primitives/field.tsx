@@ -11,7 +11,7 @@ import { t } from "./words";
 const Combobox = lazy(async () => ({ default: (await import("./combobox")).Combobox }));
 
 const BOX =
-  "min-h-10 w-full border-rule border-ink bg-card px-2.5 py-1.5 aria-invalid:border-beet aria-invalid:border-thick";
+  "min-h-10 w-full border-rule border-ink bg-card px-2.5 py-1.5 disabled:border-line disabled:bg-transparent aria-invalid:border-beet aria-invalid:border-thick";
 
 interface FieldProps {
   readonly label: string;
