@@ -24,7 +24,7 @@ class LongFirst extends BaseSequencer {
 export default defineConfig({
   resolve: { alias: { "@": fileURLToPath(new URL("./src", import.meta.url)) } },
   test: {
-    // A small machine has two cores.
+    // A small machine has two cores; a third browser only makes the others wait.
     maxWorkers: 2,
     sequence: { sequencer: LongFirst },
     projects: [

@@ -12,8 +12,6 @@ import { throwawayDatabase } from "./parts/throwaway.mjs";
 const TOLD = 1500;
 /** Chromium without windows: the same engine, and an eighth less work for a small machine. */
 const CHROMIUM = "/usr/bin/chromium-headless-shell";
-/** Those of a small machine. A browser waits now and then, and one more than there are cores fills that time. */
-const CORES = 2;
 /** What is held against the text alone: a name, and the tool with its arguments. */
 const CHECKS = [
   ["lint", "eslint/bin/eslint.js", ".", "--max-warnings", "0"],
@@ -43,11 +41,8 @@ async function check(name, work) {
   console.log(`${code === 0 ? "ok  " : "FAIL"} ${name}${code === 0 ? "" : `\n${out.trim()}`}`);
 }
 
-/**
- * Runs projects of the test runner, so many files at once, and adds up its own count; a run that reports nothing is a
- * failure.
- */
-async function suite(projects, workers, env) {
+/** Runs projects of the test runner and adds up its own count; a run that reports nothing is a failure. */
+async function suite(projects, env) {
   const folder = mkdtempSync(join(tmpdir(), "pip-row-report-"));
   const report = join(folder, "report.json");
   const { code } = await run(
@@ -56,8 +51,6 @@ async function suite(projects, workers, env) {
       at("node_modules/vitest/vitest.mjs"),
       "run",
       ...projects.flatMap((project) => ["--project", project]),
-      "--maxWorkers",
-      String(workers),
       "--reporter",
       "default",
       "--reporter",
@@ -104,13 +97,13 @@ try {
     }
   };
   await Promise.all([lane(), lane()]);
-  await suite(["unit"], CORES, {});
+  await suite(["unit"], {});
   // The demo is loaded while the app is built.
   const loading = throwawayDatabase();
   try {
     const [database] = await Promise.all([loading, ensureBuild()]);
     const env = { DATABASE_URL: database.url, PIP_ROW_TODAY: DEMO_DAY, PIP_ROW_DEMO: "1", CHROMIUM };
-    await suite(["server", "browser"], CORES + 1, env);
+    await suite(["server", "browser"], env);
   } finally {
     await (await loading).stop();
   }
