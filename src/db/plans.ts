@@ -79,7 +79,7 @@ export async function readPlans(
 }
 
 /** Of plantings `t`, those that were sown by record. */
-const SOWN = `EXISTS (SELECT 1 FROM planting_summary s WHERE s.planting_id = t.id AND s.sown_on IS NOT NULL)`;
+const SOWN = `EXISTS (SELECT 1 FROM planting_summary s WHERE s.planting_id = t.id AND s.household_id = t.household_id AND s.sown_on IS NOT NULL)`;
 /** Of plantings `t`, those of the household of plan `p`: said wherever they are looked for, or those of all others are read. */
 const OF_PLAN = `t.programme_id = p.programme_id AND t.household_id = p.household_id`;
 

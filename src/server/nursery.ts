@@ -32,12 +32,12 @@ export interface NamedBatch extends Batch {
   readonly moreTakers: number;
 }
 
-const namedOf = (batch: Batch): NamedBatch => ({
+const namedOf = (batch: Batch, most: number): NamedBatch => ({
   ...batch,
-  shares: batch.shares.slice(0, NAMED),
-  more: Math.max(0, batch.shares.length - NAMED),
-  takers: batch.takers.slice(0, NAMED),
-  moreTakers: Math.max(0, batch.takers.length - NAMED),
+  shares: batch.shares.slice(0, most),
+  more: Math.max(0, batch.shares.length - most),
+  takers: batch.takers.slice(0, most),
+  moreTakers: Math.max(0, batch.takers.length - most),
 });
 
 export interface Nursery {
@@ -62,9 +62,7 @@ export async function readNursery(actor: Actor, query: unknown): Promise<Nursery
     listGroups(db(actor), actor.programmeId),
   ]);
   const batches = batchesOf(lines, sure);
-  const named = batches.map((batch) =>
-    batch.id === asked ? { ...batch, more: 0, moreTakers: 0 } : namedOf(batch),
-  );
+  const named = batches.map((batch) => namedOf(batch, batch.id === asked ? Infinity : NAMED));
   const seen = new Set(
     named.flatMap(({ shares, takers }) => [...shares, ...takers].map(({ householdId }) => householdId)),
   );

@@ -2,7 +2,7 @@ import type { chartInk } from "./chart-ink";
 
 /** The upright axis of a chart of amounts: few lines, each with its unit, written inside so that the chart keeps its width. */
 export const amountAxis = (
-  { muted, line }: ReturnType<typeof chartInk>,
+  { muted, line, page }: ReturnType<typeof chartInk>,
   unitOf: (value: number) => string,
 ) => ({
   type: "value",
@@ -11,7 +11,9 @@ export const amountAxis = (
     color: muted,
     inside: true,
     verticalAlign: "bottom",
-    padding: [0, 0, 2, 0],
+    // Where a bar stands behind it, it is read all the same.
+    backgroundColor: page,
+    padding: [1, 2],
     formatter: unitOf,
     showMinLabel: false,
   },

@@ -7,6 +7,7 @@ export function chartInk() {
     ink: token("ink"),
     muted: token("muted"),
     line: token("line"),
+    page: token("paper"),
     paper: token("card"),
     beet: token("beet"),
     leaf: token("leaf"),

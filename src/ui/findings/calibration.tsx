@@ -23,7 +23,6 @@ export function Calibration({ calibration }: CalibrationProps) {
     const inks = { up: leaf, pick: beet, harvest: water };
     const axis = (name: string) => ({
       ...{ type: "value", min: 0, max: 100, interval: 25, name, nameLocation: "middle", nameGap: 28 },
-      nameTextStyle: text,
       axisLabel: { color: muted, formatter: "{value} %" },
       splitLine: { lineStyle: { color: line } },
     });
