@@ -80,15 +80,16 @@ export async function readPlans(
 
 /** Of plantings `t`, those that were sown by record. */
 const SOWN = `EXISTS (SELECT 1 FROM planting_summary s WHERE s.planting_id = t.id AND s.household_id = t.household_id AND s.sown_on IS NOT NULL)`;
-/** Of plantings `t`, those of the household of plan `p`: said wherever they are looked for, or those of all others are read. */
-const OF_PLAN = `t.programme_id = p.programme_id AND t.household_id = p.household_id`;
+/** Of a table's rows, those of the household of plan `p`: said wherever they are looked for, or those of all others are read. */
+const ofPlan = (table: string): string =>
+  `${table}.programme_id = p.programme_id AND ${table}.household_id = p.household_id`;
 
 /** A household's garden as it stood through all its seasons: what was sown by record, in the plan still or not. */
 export async function readStood(on: Db, { programmeId, householdId }: Scope): Promise<Plan> {
   const [line] = await rowsOf(on, Line, {
     sql: plansSql({
-      bag: `EXISTS (SELECT 1 FROM plan_row r JOIN planting t ON t.row_id = r.id WHERE r.bag_id = b.id AND ${OF_PLAN} AND ${SOWN})`,
-      row: `EXISTS (SELECT 1 FROM planting t WHERE t.row_id = r.id AND ${OF_PLAN} AND ${SOWN})`,
+      bag: `EXISTS (SELECT 1 FROM plan_row r JOIN planting t ON t.row_id = r.id WHERE r.bag_id = b.id AND ${ofPlan("r")} AND ${ofPlan("t")} AND ${SOWN})`,
+      row: `EXISTS (SELECT 1 FROM planting t WHERE t.row_id = r.id AND ${ofPlan("t")} AND ${SOWN})`,
       planting: SOWN,
     }),
     values: [programmeId, [householdId]],

@@ -1,7 +1,8 @@
 import { randomUUID } from "node:crypto";
 import { afterAll, describe, expect, it } from "vitest";
 import type { GardenRecord } from "@/core/record";
-import { closePool, db } from "@/db/pool";
+import { readPlans, readStood } from "@/db/plans";
+import { closePool, type Db, db, transaction } from "@/db/pool";
 import { householdOf, planWith, record, SURVEY, tinyJpeg, twoTrainers } from "@/testing/programme";
 import { addHousehold, findHouseholds, overview, putAway, readHousehold, readNextStep } from "./households";
 import { readSetting } from "./judging";
@@ -36,6 +37,49 @@ it("leaves every list when it is put away, keeps its records, and comes back", a
   expect((await readRecords(trainer, id)).records).toHaveLength(1);
   await putAway(trainer, id, false);
   expect((await overview(trainer, {})).found).toBe(before.found);
+});
+
+describe("what is read of a household", () => {
+  interface Step {
+    "Node Type": string;
+    "Relation Name"?: string;
+    "Actual Rows": number;
+    Plans?: Step[];
+  }
+  const scansOf = (step: Step): Step[] => [
+    ...(step["Relation Name"] ? [step] : []),
+    ...(step.Plans ?? []).flatMap(scansOf),
+  ];
+
+  it("is read without all others', its plan and its garden through all seasons", async () => {
+    const [id] = (await overview(trainer, {})).summaries.map((s) => s.id);
+    const scope = { programmeId: trainer.programmeId, householdId: id! };
+    await transaction("everything", async (on) => {
+      // As a database does that holds many: it reads a table once and looks into that, instead of one row after another.
+      await on.query(`SET LOCAL enable_nestloop = off`);
+      const scanned: Step[] = [];
+      const watched: Db = {
+        query: async (sql, values) => {
+          const { rows } = await on.query(`EXPLAIN (ANALYZE, FORMAT JSON) ${sql}`, values);
+          scanned.push(...scansOf(rows[0]["QUERY PLAN"][0].Plan));
+          return on.query(sql, values);
+        },
+      };
+      await readStood(watched, scope);
+      await readPlans(watched, scope.programmeId, [scope.householdId]);
+      expect(new Set(scanned.map((s) => s["Relation Name"]))).toEqual(
+        new Set(["plan", "bag", "plan_row", "planting", "planting_summary"]),
+      );
+      for (const { "Relation Name": table, "Actual Rows": found } of scanned) {
+        const { rows } = await on.query(
+          `SELECT count(*) FILTER (WHERE household_id = $1) AS own, count(*) AS all FROM ${table}`,
+          [id],
+        );
+        expect(rows[0].own).toBeLessThan(rows[0].all);
+        expect(found, table).toBeLessThanOrEqual(rows[0].own);
+      }
+    });
+  });
 });
 
 describe("a household's next step", () => {
