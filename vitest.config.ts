@@ -13,16 +13,25 @@ const LONG = [
   "report.test.ts",
 ];
 
+/** Files of a project one after the other: a process that shares what it has read ends where one of another project is next. */
 class LongFirst extends BaseSequencer {
   override async sort(files: TestSpecification[]): Promise<TestSpecification[]> {
     const isLong = ({ moduleId }: TestSpecification) => LONG.some((name) => moduleId.endsWith(`/${name}`));
-    const sorted = await super.sort(files);
+    const sorted = (await super.sort(files)).sort((a, b) => a.project.name.localeCompare(b.project.name));
     return [...sorted.filter(isLong), ...sorted.filter((file) => !isLong(file))];
   }
 }
 
+const here = (path: string) => fileURLToPath(new URL(path, import.meta.url));
+const SETUP = ["src/testing/seeded.ts", "src/testing/cleared.ts"];
+const UNIT = {
+  // Each file anew would read the library and its schemas a hundred times over.
+  isolate: false,
+  testTimeout: 30_000,
+};
+
 export default defineConfig({
-  resolve: { alias: { "@": fileURLToPath(new URL("./src", import.meta.url)) } },
+  resolve: { alias: { "@": here("./src") } },
   test: {
     // A small machine has two cores; a third browser only makes the others wait.
     maxWorkers: 2,
@@ -31,12 +40,21 @@ export default defineConfig({
       {
         extends: true,
         test: {
+          ...UNIT,
           name: "unit",
-          include: ["src/{core,library,solver,sheet,ui,demo}/**/*.test.{ts,tsx}", "src/*.test.ts"],
-          setupFiles: ["src/testing/seeded.ts", "src/testing/cleared.ts"],
-          // Each file anew would read the library and its schemas a hundred times over.
-          isolate: false,
-          testTimeout: 30_000,
+          setupFiles: SETUP,
+          include: ["src/{core,library,solver,sheet,ui,demo}/**/*.test.ts", "src/*.test.ts"],
+        },
+      },
+      {
+        extends: true,
+        resolve: { alias: { "next/navigation": here("./src/testing/navigation.ts") } },
+        test: {
+          ...UNIT,
+          name: "screens",
+          setupFiles: [...SETUP, "src/testing/document.ts"],
+          include: ["src/ui/**/*.test.tsx"],
+          environment: "happy-dom",
         },
       },
       {

@@ -97,7 +97,7 @@ try {
     }
   };
   await Promise.all([lane(), lane()]);
-  await suite(["unit"], {});
+  await suite(["unit", "screens"], {});
   // The demo is loaded while the app is built.
   const loading = throwawayDatabase();
   try {

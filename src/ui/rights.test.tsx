@@ -1,4 +1,3 @@
-// @vitest-environment happy-dom
 import { expect, it } from "vitest";
 import { show } from "@/testing/screen";
 import { ForChangers, Only, type Rights, RightsProvider } from "./rights";

@@ -1,4 +1,3 @@
-// @vitest-environment happy-dom
 import { fireEvent } from "@testing-library/react";
 import { expect, it, vi } from "vitest";
 import { assessGarden } from "@/core/garden";

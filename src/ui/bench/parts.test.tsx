@@ -1,4 +1,3 @@
-// @vitest-environment happy-dom
 import { fireEvent, waitFor, within } from "@testing-library/react";
 import { describe, expect, it, vi } from "vitest";
 import { assessGarden, heardOf } from "@/core/garden";
@@ -10,8 +9,6 @@ import { Better } from "./better";
 import { Compare } from "./compare";
 import { TooLate } from "./too-late";
 import { Versions } from "./versions";
-
-vi.mock("next/navigation", () => ({ useRouter: () => ({ refresh: () => undefined }) }));
 
 const TODAY = "2026-05-18";
 const setting = settingWith({ openSky: 0.9 });

@@ -1,4 +1,3 @@
-// @vitest-environment happy-dom
 import { act, fireEvent } from "@testing-library/react";
 import { beforeEach, expect, it, vi } from "vitest";
 import { changePlanting, type Plan } from "@/core/plan";
@@ -8,8 +7,6 @@ import { SavingNotices } from "./notices";
 import { useBench } from "./store";
 import { useKeys } from "./use-keys";
 import { type PlanActions, type Saved, useSaving } from "./use-saving";
-
-vi.mock("next/navigation", () => ({ useRouter: () => ({ refresh: vi.fn() }) }));
 
 const plan = planOf("round-10-gal", planting(10, "lettuce/leaf", "2026-05-01", { plants: 6 }));
 const theirs: Saved = {

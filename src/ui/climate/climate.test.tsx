@@ -1,11 +1,8 @@
-// @vitest-environment happy-dom
 import { act, fireEvent } from "@testing-library/react";
 import { expect, it, vi } from "vitest";
 import { CLIMATES } from "@/library";
 import { show } from "@/testing/screen";
 import { ClimateScreen, type ClimateProps } from "./climate";
-
-vi.mock("next/navigation", () => ({ useRouter: () => ({ refresh: vi.fn() }) }));
 
 const screen = (save: ClimateProps["save"] = vi.fn()) =>
   show(

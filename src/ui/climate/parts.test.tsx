@@ -1,4 +1,3 @@
-// @vitest-environment happy-dom
 import { fireEvent, waitFor } from "@testing-library/react";
 import { afterEach, describe, expect, it, vi } from "vitest";
 import { show } from "@/testing/screen";

@@ -1,4 +1,3 @@
-// @vitest-environment happy-dom
 import { fireEvent } from "@testing-library/react";
 import { expect, it } from "vitest";
 import type { PlainSetting } from "@/core/setting";

@@ -1,4 +1,3 @@
-// @vitest-environment happy-dom
 import { act, fireEvent } from "@testing-library/react";
 import { beforeEach, expect, it, vi } from "vitest";
 import { tasksOf } from "@/core/days";
@@ -12,7 +11,6 @@ import { wordsFor } from "@/ui/words/words-for";
 import { calendarEntries } from "./calendar-entries";
 import { Days, type DaysProps } from "./days";
 
-vi.mock("next/navigation", () => ({ useRouter: () => ({ refresh: vi.fn() }) }));
 beforeEach(() => localStorage.clear());
 
 const TODAY = "2026-07-10";

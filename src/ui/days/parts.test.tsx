@@ -1,4 +1,3 @@
-// @vitest-environment happy-dom
 import { fireEvent, waitFor } from "@testing-library/react";
 import { describe, expect, it, vi } from "vitest";
 import type { Task } from "@/core/days";
@@ -14,8 +13,6 @@ import { Month } from "./month";
 import { PaperCode } from "./paper-code";
 import { WaterYear } from "./water-year";
 import { WeatherLines } from "./weather-lines";
-
-vi.mock("next/navigation", () => ({ useRouter: () => ({ push: vi.fn(), refresh: vi.fn() }) }));
 
 const TODAY = "2026-05-18";
 const task = (from: string, more: Partial<Task> = {}): Task =>

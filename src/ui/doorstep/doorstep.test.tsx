@@ -1,13 +1,10 @@
-// @vitest-environment happy-dom
 import { act, fireEvent, waitFor } from "@testing-library/react";
 import { expect, it, vi } from "vitest";
 import { BLANK_SURVEY, type SurveyTyped } from "@/core/place";
 import { findClimate } from "@/library";
+import { router } from "@/testing/navigation";
 import { show } from "@/testing/screen";
 import { Doorstep, type DoorstepProps } from "./doorstep";
-
-const push = vi.fn();
-vi.mock("next/navigation", () => ({ useRouter: () => ({ push, refresh: vi.fn() }) }));
 
 const blank: SurveyTyped = {
   ...BLANK_SURVEY,
@@ -78,9 +75,9 @@ it("loses nothing of a survey that is refused, shows each fault at its field, an
     expect(getByLabelText(/^Floor's load limit/).getAttribute("aria-invalid")).toBe("true"),
   );
   expect((getByLabelText(/^Household's name/) as HTMLInputElement).value).toBe("Ferrand");
-  expect(push).not.toHaveBeenCalled();
+  expect(router.push).not.toHaveBeenCalled();
   await send();
-  await waitFor(() => expect(push).toHaveBeenCalledWith("/house/new-one/match"));
+  await waitFor(() => expect(router.push).toHaveBeenCalledWith("/house/new-one/match"));
   // Sent as it was typed: the server keeps the words beside what they mean.
   expect(save.mock.calls[1]![0]).toMatchObject({ name: "Ferrand", length: "10 ft 6 in" });
   expect(container.querySelector("form")).not.toBeNull();

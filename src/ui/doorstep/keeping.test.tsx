@@ -1,12 +1,8 @@
-// @vitest-environment happy-dom
 import { fireEvent, waitFor } from "@testing-library/react";
 import { expect, it, vi } from "vitest";
 import { show } from "@/testing/screen";
 import { Phone } from "./phone";
 import { PutAway } from "./put-away";
-
-const refresh = vi.fn();
-vi.mock("next/navigation", () => ({ useRouter: () => ({ refresh }) }));
 
 const done = () => vi.fn(async () => ({ ok: true as const, value: null }));
 

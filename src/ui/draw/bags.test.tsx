@@ -1,4 +1,3 @@
-// @vitest-environment happy-dom
 import { describe, expect, it } from "vitest";
 import { assessGarden } from "@/core/garden";
 import { planOf, planting, settingWith } from "@/testing/garden";

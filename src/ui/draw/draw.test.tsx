@@ -1,4 +1,3 @@
-// @vitest-environment happy-dom
 import jsQR from "jsqr";
 import { expect, it } from "vitest";
 import { show } from "@/testing/screen";

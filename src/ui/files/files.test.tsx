@@ -1,11 +1,8 @@
-// @vitest-environment happy-dom
 import { fireEvent, waitFor } from "@testing-library/react";
 import { expect, it, vi } from "vitest";
+import { router } from "@/testing/navigation";
 import { show } from "@/testing/screen";
 import { Files, type TakeIn } from "./files";
-
-const refresh = vi.fn();
-vi.mock("next/navigation", () => ({ useRouter: () => ({ refresh }) }));
 
 const screen = (takeIn: TakeIn) =>
   show(
@@ -44,7 +41,7 @@ it("takes a file in whole and says how many rows, or names each wrong row and gi
   expect(await file.text()).toContain("kale");
   give(shown, "name,value\nkale,9");
   await waitFor(() => expect(shown.text()).toContain("✓"));
-  expect(refresh).toHaveBeenCalled();
+  expect(router.refresh).toHaveBeenCalled();
   expect(shown.text()).not.toContain("✕");
 });
 

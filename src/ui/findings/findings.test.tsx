@@ -1,15 +1,13 @@
-// @vitest-environment happy-dom
 import { fireEvent, waitFor } from "@testing-library/react";
 import { expect, it, vi } from "vitest";
 import { calibrations, type GoalReport, leadingOf, oddOnes, reportsOf } from "@/core/findings";
 import { TRUTHS } from "@/demo/seasons";
 import { linesOf } from "@/testing/past";
+import { router } from "@/testing/navigation";
 import { show } from "@/testing/screen";
 import { Findings, type FindingsProps } from "./findings";
 import { SharedFindings } from "./shared-findings";
 
-const push = vi.fn();
-vi.mock("next/navigation", () => ({ useRouter: () => ({ push, refresh: () => undefined }) }));
 vi.mock("@/ui/draw/chart", () => ({
   Chart: ({ label }: { label: string }) => <div role="img" aria-label={label} />,
 }));
@@ -83,15 +81,15 @@ it("shows before and after of what records propose, what it changes, and takes i
 it("asks for a season by its address, and for its file alike", () => {
   const { getByLabelText, queryByLabelText, getByRole } = screen({ ask: { place: "balcony" } });
   fireEvent.change(getByLabelText("Season"), { target: { value: "2025" } });
-  expect(push).toHaveBeenCalledWith("/findings?place=balcony&year=2025");
+  expect(router.push).toHaveBeenCalledWith("/findings?place=balcony&year=2025");
   expect(getByRole("link", { name: "Findings (CSV)" }).getAttribute("href")).toBe(
     "/findings.csv?place=balcony",
   );
   fireEvent.change(getByLabelText("Way of doing"), { target: { value: "water:often" } });
-  expect(push).toHaveBeenLastCalledWith("/findings?place=balcony&school=water%3Aoften");
+  expect(router.push).toHaveBeenLastCalledWith("/findings?place=balcony&school=water%3Aoften");
   // What is asked for can be taken back, where it is the only one of its kind too; kinds with one alone are not offered.
   fireEvent.change(getByLabelText("Place"), { target: { value: "" } });
-  expect(push).toHaveBeenLastCalledWith("/findings");
+  expect(router.push).toHaveBeenLastCalledWith("/findings");
   expect(queryByLabelText("Start")).toBeNull();
 });
 

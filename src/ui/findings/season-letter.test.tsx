@@ -1,4 +1,3 @@
-// @vitest-environment happy-dom
 import { expect, it } from "vitest";
 import { letterOf } from "@/core/findings";
 import { TRUTHS } from "@/demo/seasons";

@@ -1,4 +1,3 @@
-// @vitest-environment happy-dom
 import { fireEvent, waitFor } from "@testing-library/react";
 import { expect, it, vi } from "vitest";
 import { USUAL_SIZES } from "@/core/mix";
@@ -13,9 +12,6 @@ import { Groups } from "./groups";
 import { Lessons } from "./lessons";
 import { Members } from "./members";
 import { TogetherSession } from "./session";
-
-const push = vi.fn();
-vi.mock("next/navigation", () => ({ useRouter: () => ({ push, refresh: () => undefined }) }));
 
 const done = async () => ({ ok: true as const, value: null });
 const TODAY = "2026-05-18";

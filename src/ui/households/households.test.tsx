@@ -1,10 +1,8 @@
-// @vitest-environment happy-dom
 import { expect, it, vi } from "vitest";
 import { show } from "@/testing/screen";
 import { RightsProvider } from "@/ui/rights";
 import { Households, type HouseholdsProps, type Summary } from "./households";
 
-vi.mock("next/navigation", () => ({ useRouter: () => ({ push: vi.fn() }) }));
 vi.mock("next/form", () => ({
   default: ({ children, ...rest }: React.ComponentProps<"form">) => <form {...rest}>{children}</form>,
 }));

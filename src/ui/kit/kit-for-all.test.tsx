@@ -1,4 +1,3 @@
-// @vitest-environment happy-dom
 import { act, fireEvent } from "@testing-library/react";
 import { beforeEach, expect, it, vi } from "vitest";
 import { poolOf } from "@/core/kit";
@@ -31,7 +30,6 @@ const REST = {
   askPrint: async () => ({ ok: true as const, value: { id: "p" } }),
 };
 beforeEach(() => void vi.stubGlobal("fetch", async () => Response.json({})));
-vi.mock("next/navigation", () => ({ useRouter: () => ({ refresh: vi.fn(), push: vi.fn() }) }));
 
 it("orders once for all in whole packs, tells what that saves, and packs each household's own", () => {
   const { text, getByRole, getAllByRole } = show(

@@ -1,11 +1,8 @@
-// @vitest-environment happy-dom
 import { act, fireEvent, within, waitFor } from "@testing-library/react";
 import { expect, it, vi } from "vitest";
 import type { Override } from "@/core/override";
 import { show } from "@/testing/screen";
 import { Library, type LibraryProps } from "./library";
-
-vi.mock("next/navigation", () => ({ useRouter: () => ({ refresh: vi.fn() }) }));
 
 const screen = (overrides: Override[] = [], more: Partial<LibraryProps> = {}) =>
   show(

@@ -1,4 +1,3 @@
-// @vitest-environment happy-dom
 import { act, fireEvent, within } from "@testing-library/react";
 import { beforeEach, expect, it, vi } from "vitest";
 import { show } from "@/testing/screen";
@@ -6,7 +5,6 @@ import { id } from "@/testing/garden";
 import { RightsProvider } from "@/ui/rights";
 import { Log, type LogProps } from "./log";
 
-vi.mock("next/navigation", () => ({ useRouter: () => ({ refresh: vi.fn() }) }));
 beforeEach(() => localStorage.clear());
 
 const TODAY = "2026-05-18";

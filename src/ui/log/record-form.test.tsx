@@ -1,4 +1,3 @@
-// @vitest-environment happy-dom
 import { act, fireEvent, waitFor } from "@testing-library/react";
 import { expect, it, vi } from "vitest";
 import { id } from "@/testing/garden";

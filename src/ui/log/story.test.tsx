@@ -1,11 +1,8 @@
-// @vitest-environment happy-dom
-import { expect, it, vi } from "vitest";
+import { expect, it } from "vitest";
 import { findClimate, findMix } from "@/library";
 import { id, planOf, planting } from "@/testing/garden";
 import { show } from "@/testing/screen";
 import { Story } from "./story";
-
-vi.mock("next/navigation", () => ({ useRouter: () => ({ push: vi.fn() }) }));
 
 const plain = {
   climate: findClimate("larkmouth")!,

@@ -1,15 +1,12 @@
-// @vitest-environment happy-dom
 import { act, fireEvent } from "@testing-library/react";
 import { beforeEach, expect, it, vi } from "vitest";
 import type { Plan } from "@/core/plan";
 import type { PlainSetting } from "@/core/setting";
 import { findClimate, findMix } from "@/library";
 import { id, planOf, planting } from "@/testing/garden";
+import { router } from "@/testing/navigation";
 import { show } from "@/testing/screen";
 import { Match, type MatchProps } from "./match";
-
-const refresh = vi.fn();
-vi.mock("next/navigation", () => ({ useRouter: () => ({ refresh }) }));
 
 const plain: PlainSetting = {
   climate: findClimate("larkmouth")!,
@@ -128,7 +125,7 @@ it("puts a chosen cell into the plan as it was judged, and says why when somebod
   expect(readAt).toBe(3);
   const [planted] = plan.rows[0]!.plantings;
   expect(planted).toMatchObject({ sowOn: "2026-05-18", goalId: expect.stringContaining("lettuce") });
-  expect(refresh).toHaveBeenCalled();
+  expect(router.refresh).toHaveBeenCalled();
 });
 
 it("sees what stands in a bag, offers another bag or day, and plants once however often it is pressed", async () => {

@@ -1,11 +1,7 @@
-// @vitest-environment happy-dom
 import { fireEvent, waitFor } from "@testing-library/react";
 import { expect, it, vi } from "vitest";
 import { show } from "@/testing/screen";
 import { Messages, type MessagesProps } from "./messages";
-
-const refresh = vi.fn();
-vi.mock("next/navigation", () => ({ useRouter: () => ({ refresh }) }));
 
 const message = (more: Partial<MessagesProps["messages"][number]>) => ({
   ...{ id: "m", household: "01 Orvane", phone: "+000 1", direction: "in" as const, kind: "message" as const },

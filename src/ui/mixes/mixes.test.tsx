@@ -1,13 +1,9 @@
-// @vitest-environment happy-dom
 import { fireEvent, waitFor, within } from "@testing-library/react";
 import { expect, it, vi } from "vitest";
 import { USUAL_SIZES } from "@/core/mix";
 import { MIXES } from "@/library";
 import { show } from "@/testing/screen";
 import { Mixes } from "./mixes";
-
-const refresh = vi.fn();
-vi.mock("next/navigation", () => ({ useRouter: () => ({ refresh }) }));
 
 const done = async () => ({ ok: true as const, value: null });
 const acts = () => ({ choose: vi.fn(done), save: vi.fn(done), remove: vi.fn(done), saveSizes: vi.fn(done) });

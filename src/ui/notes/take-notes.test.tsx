@@ -1,4 +1,3 @@
-// @vitest-environment happy-dom
 import { act, fireEvent } from "@testing-library/react";
 import { beforeEach, expect, it, vi } from "vitest";
 import type { NotesReport } from "@/core/notes";
@@ -6,7 +5,6 @@ import type { Outcome } from "@/core/problem";
 import { show } from "@/testing/screen";
 import { TakeNotes } from "./take-notes";
 
-vi.mock("next/navigation", () => ({ useRouter: () => ({ refresh: vi.fn() }) }));
 beforeEach(() => localStorage.clear());
 
 type Take = Parameters<typeof TakeNotes>[0]["take"];

@@ -1,12 +1,9 @@
-// @vitest-environment happy-dom
 import { fireEvent } from "@testing-library/react";
-import { expect, it, vi } from "vitest";
+import { expect, it } from "vitest";
 import { TRAY_CELLS } from "@/core/nursery";
+import { router } from "@/testing/navigation";
 import { show } from "@/testing/screen";
 import { Nursery, type NurseryProps } from "./nursery";
-
-const push = vi.fn();
-vi.mock("next/navigation", () => ({ useRouter: () => ({ push }) }));
 
 const batch: NurseryProps["batches"][number] = {
   ...{ id: "kale/leaf in May", more: 0, moreTakers: 0 },
@@ -63,7 +60,7 @@ it("says how many more a batch is for, and leads to all of them", () => {
 it("asks for another confidence by its address, within the group that is looked at", () => {
   const { getByLabelText } = screen({ groups: [{ id: "g", name: "Stairs" }], groupId: "g" });
   fireEvent.change(getByLabelText(/sure/i), { target: { value: "0.95" } });
-  expect(push).toHaveBeenCalledWith("/nursery?sure=0.95&group=g");
+  expect(router.push).toHaveBeenCalledWith("/nursery?sure=0.95&group=g");
 });
 
 it("says so where nothing is to be raised", () => {

@@ -1,22 +1,10 @@
-// @vitest-environment happy-dom
 import { fireEvent, waitFor } from "@testing-library/react";
-import { afterEach, expect, it, vi } from "vitest";
+import { expect, it, vi } from "vitest";
+import { here, router } from "@/testing/navigation";
 import { show } from "@/testing/screen";
 import { useActs } from "./acts";
 import { Palette } from "./palette";
 
-const push = vi.fn();
-const params: { id?: string } = {};
-vi.mock("next/navigation", () => ({
-  useRouter: () => ({ push }),
-  useParams: () => params,
-  useSelectedLayoutSegments: () => (params.id ? ["house", params.id, "kit"] : []),
-}));
-afterEach(() => {
-  vi.unstubAllGlobals();
-  push.mockClear();
-  delete params.id;
-});
 // What the document of these checks lacks, and a browser has.
 Element.prototype.scrollIntoView = () => undefined;
 class ResizeObserver {
@@ -63,12 +51,13 @@ it("finds what can be done here, every screen, and households that the server fi
 it("goes to a household's same screen from another household, and to its Bench from elsewhere", async () => {
   const elsewhere = screen();
   fireEvent.click(await elsewhere.findByText("07 Quillow"));
-  expect(push).toHaveBeenCalledWith("/house/h7/bench");
+  expect(router.push).toHaveBeenCalledWith("/house/h7/bench");
   elsewhere.unmount();
-  params.id = "h1";
+  here.params = { id: "h1" };
+  here.segments = ["house", "h1", "kit"];
   const within = screen();
   fireEvent.click(await within.findByText("07 Quillow"));
-  expect(push).toHaveBeenLastCalledWith("/house/h7/kit");
+  expect(router.push).toHaveBeenLastCalledWith("/house/h7/kit");
 });
 
 it("offers those who may only look none of what changes the programme", () => {

@@ -1,10 +1,7 @@
-// @vitest-environment happy-dom
 import { act, fireEvent } from "@testing-library/react";
 import { expect, it, vi } from "vitest";
 import { show } from "@/testing/screen";
 import { Access, type AccessProps } from "./access";
-
-vi.mock("next/navigation", () => ({ useRouter: () => ({ refresh: vi.fn() }) }));
 
 const key = { name: "06 Velshe", account: "abcd2345", password: "135790" };
 const done = () => Promise.resolve({ ok: true as const, value: null });

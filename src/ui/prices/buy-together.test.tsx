@@ -1,14 +1,11 @@
-// @vitest-environment happy-dom
 import { act, fireEvent } from "@testing-library/react";
 import { expect, it, vi } from "vitest";
 import { poolOf, type SharedNeed } from "@/core/kit";
 import { pricesBy } from "@/core/money";
 import type { Outcome } from "@/core/problem";
+import { router } from "@/testing/navigation";
 import { show } from "@/testing/screen";
 import { BuyTogether } from "./buy-together";
-
-const refresh = vi.fn();
-vi.mock("next/navigation", () => ({ useRouter: () => ({ refresh }) }));
 
 const prices = pricesBy([
   { item: "packet/kale", minor: 170, size: 1.5 },
@@ -49,12 +46,12 @@ it("stores the choice, and says what kept it from being stored", async () => {
   await act(async () => void fireEvent.click(getByRole("checkbox")));
   expect(save).toHaveBeenLastCalledWith(true);
   expect(getByRole("status").textContent).toBe("Saved");
-  expect(refresh).toHaveBeenCalledOnce();
+  expect(router.refresh).toHaveBeenCalledOnce();
   again(<BuyTogether group="packet" together pool={poolOf([], 0, prices)} nameOf={String} save={save} />);
   await act(async () => void fireEvent.click(getByRole("checkbox")));
   expect(save).toHaveBeenLastCalledWith(false);
   expect(queryByRole("alert")?.textContent).toMatch(/^✕ .{10,}/);
   expect(getByRole("status").textContent).toBe("");
   expect((getByRole("checkbox") as HTMLInputElement).checked).toBe(true);
-  expect(refresh).toHaveBeenCalledOnce();
+  expect(router.refresh).toHaveBeenCalledOnce();
 });

@@ -1,10 +1,7 @@
-// @vitest-environment happy-dom
 import { fireEvent, waitFor } from "@testing-library/react";
 import { expect, it, vi } from "vitest";
 import { show } from "@/testing/screen";
 import { PriceCell } from "./price-cell";
-
-vi.mock("next/navigation", () => ({ useRouter: () => ({ refresh: () => undefined }) }));
 
 const item = { item: "market/kale", group: "market", id: "kale", usualSize: 1 } as const;
 const seen = { times: 4, low: 3.2, middle: 3.8, high: 4.5 };

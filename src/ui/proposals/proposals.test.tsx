@@ -1,4 +1,3 @@
-// @vitest-environment happy-dom
 import { act, fireEvent } from "@testing-library/react";
 import { afterEach, beforeEach, expect, it, vi } from "vitest";
 import { show } from "@/testing/screen";

@@ -1,10 +1,8 @@
-// @vitest-environment happy-dom
 import { act, fireEvent } from "@testing-library/react";
 import { afterEach, beforeEach, expect, it, vi } from "vitest";
 import { show } from "@/testing/screen";
 import { SchoolsForm } from "./schools";
 
-vi.mock("next/navigation", () => ({ useRouter: () => ({ refresh: vi.fn() }) }));
 beforeEach(() => void vi.useFakeTimers());
 afterEach(() => void vi.useRealTimers());
 

@@ -1,10 +1,8 @@
-// @vitest-environment happy-dom
 import { fireEvent, waitFor } from "@testing-library/react";
 import { expect, it, vi } from "vitest";
 import { show } from "@/testing/screen";
 import { Season, type SeasonProps } from "./season";
 
-vi.mock("next/navigation", () => ({ useRouter: () => ({ refresh: () => undefined }) }));
 vi.mock("@/ui/draw/chart", () => ({
   Chart: ({ label }: { label: string }) => <div role="img" aria-label={label} />,
 }));

@@ -1,11 +1,8 @@
-// @vitest-environment happy-dom
 import { fireEvent, waitFor } from "@testing-library/react";
 import { expect, it, vi } from "vitest";
 import type { Answer } from "@/core/findings";
 import { show } from "@/testing/screen";
 import { SideBySides, type SideBySidesProps } from "./side-by-sides";
-
-vi.mock("next/navigation", () => ({ useRouter: () => ({ refresh: () => undefined }) }));
 
 const pair = (position: number, isIn: boolean) => ({
   ...{ householdId: `h${position}`, code: `0${position}`, name: `House ${position}`, position, isIn },

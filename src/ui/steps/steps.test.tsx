@@ -1,4 +1,3 @@
-// @vitest-environment happy-dom
 import { act, fireEvent, waitFor } from "@testing-library/react";
 import { beforeEach, expect, it, vi } from "vitest";
 import type { PlainSetting } from "@/core/setting";
@@ -8,7 +7,6 @@ import { show } from "@/testing/screen";
 import { Steps, type StepsProps } from "./steps";
 import { Timer } from "./timer";
 
-vi.mock("next/navigation", () => ({ useRouter: () => ({ refresh: () => undefined }) }));
 beforeEach(() => localStorage.clear());
 
 const plain: PlainSetting = {
