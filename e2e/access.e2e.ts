@@ -1,6 +1,6 @@
 import type { Page } from "puppeteer-core";
 import { beforeAll, expect, it } from "vitest";
-import { APP, firstHouse, openPage, ownBrowser, see, visit } from "./browser";
+import { APP, firstHouse, openPage, ownBrowser, see, visit, until } from "./browser";
 
 const opened = ownBrowser();
 let house: string;
@@ -37,7 +37,7 @@ it("a crop is chosen, changed and undone by keyboard alone", async () => {
   await see(page, "of food");
   await tabTo(page, "leaf kale × 2: sown");
   await page.keyboard.press("Enter");
-  await page.waitForFunction(() => document.activeElement?.closest("aside") !== null);
+  await until(page, () => document.activeElement?.closest("aside") !== null);
   // What the panel holds comes with a script of its own.
   await page.waitForSelector('::-p-aria([name="One plant more"])');
   await tabTo(page, "One plant more");

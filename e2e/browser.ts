@@ -11,6 +11,8 @@ export const APP = process.env.PIP_ROW_URL!;
 const AXE = readFileSync(createRequire(import.meta.url).resolve("axe-core/axe.min.js"), "utf8");
 /** So long a page may take to show what is waited for. */
 export const WAIT_MS = 120_000;
+/** So often it is asked whether that has come: asked at each frame, a long page would do little else. */
+const POLL_MS = 100;
 const FLAGS = [
   "--headless",
   "--no-sandbox",
@@ -22,12 +24,16 @@ const FLAGS = [
   "--disable-sync",
 ];
 
+/** Waits until something holds in the page, of a text where one is given. */
+export const until = (page: Page, holds: (text: string) => unknown, text = "") =>
+  page.waitForFunction(holds, { polling: POLL_MS }, text);
+
 /** Types a name and a password where one signs in, and waits until one is in. */
 export async function goIn(page: Page, account: string, password: string): Promise<void> {
   await type(page, "Name or card code", account);
   await type(page, "Password or PIN", password);
   await page.locator("form button[type=submit]").click();
-  await page.waitForFunction(() => location.pathname !== "/sign-in" && document.readyState === "complete");
+  await until(page, () => location.pathname !== "/sign-in" && document.readyState === "complete");
   // A device that was without signal may still be fetching what it keeps: whoever goes on waits for what they need.
   await page.waitForNetworkIdle({ timeout: 5000 }).catch(() => undefined);
 }
@@ -139,9 +145,9 @@ export async function press(page: Page, name: string): Promise<void> {
 export async function choose(page: Page, label: string, name: string): Promise<void> {
   await page.locator(`button[aria-label^="${label}: "]`).click();
   await page.locator("[cmdk-input]").fill(name);
-  await page.waitForFunction(
+  await until(
+    page,
     (n) => [...document.querySelectorAll("[cmdk-item]")].some((e) => e.textContent?.trim() === n),
-    {},
     name,
   );
   await page.$$eval(
@@ -154,7 +160,7 @@ export async function choose(page: Page, label: string, name: string): Promise<v
 /** Waits until the page shows a text; what it shows instead is told. */
 export async function see(page: Page, text: string): Promise<void> {
   try {
-    await page.waitForFunction((t) => document.body.innerText.replace(/\s+/g, " ").includes(t), {}, text);
+    await until(page, (t) => document.body.innerText.replace(/\s+/g, " ").includes(t), text);
   } catch (error) {
     const shown = await page
       .evaluate(() => document.body.innerText.replace(/\s+/g, " "))
@@ -168,6 +174,8 @@ export const textOf = (page: Page, selector: string) =>
 
 /** Holds the page against axe's rules, all or only some, and against sideways scrolling. */
 export async function expectAccessible(page: Page, what: string, only?: readonly string[]): Promise<void> {
+  // A page that is shown anew after an act goes without its title for a moment.
+  await until(page, () => document.title);
   await page.evaluate(AXE);
   const violations = await page.evaluate(async (rules) => {
     const { axe } = window as unknown as {
@@ -215,7 +223,7 @@ export async function surveyed(page: Page, name: string): Promise<string> {
   ] as const)
     await type(page, label, text);
   await press(page, "Save and choose crops");
-  await page.waitForFunction(() => /house\/.+\/match/.test(location.pathname));
+  await until(page, () => /house\/.+\/match/.test(location.pathname));
   return (await page.evaluate(() => location.pathname)).split("/")[2]!;
 }
 
@@ -228,7 +236,7 @@ export async function survey(page: Page, name: string): Promise<string> {
   await type(page, "Width", "1.2 m");
   await type(page, "Floor's load limit, if somebody has given one", "40 psf");
   await press(page, "Save and choose crops");
-  await page.waitForFunction(() => /house\/.+\/match/.test(location.pathname));
+  await until(page, () => /house\/.+\/match/.test(location.pathname));
   return (await page.evaluate(() => location.pathname)).split("/")[2]!;
 }
 

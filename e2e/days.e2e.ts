@@ -1,5 +1,5 @@
 import { expect, it } from "vitest";
-import { ownBrowser, openPage, planted, press, see, surveyed, visit } from "./browser";
+import { ownBrowser, openPage, planted, press, see, surveyed, visit, until } from "./browser";
 
 const opened = ownBrowser();
 
@@ -19,7 +19,7 @@ it("goes from a plan to a filled, sown and watered bag on a phone, each in one t
   await done("Fill it with");
   await see(page, "Stored: Fill it with");
   await press(page, "Undo it");
-  await page.waitForFunction(() => !document.body.innerText.includes("Stored: Fill it with"));
+  await until(page, () => !document.body.innerText.includes("Stored: Fill it with"));
   await page.waitForSelector("button::-p-text(Done Fill it with)");
   await done("Fill it with");
   await see(page, "✓ Done");

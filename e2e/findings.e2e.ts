@@ -2,7 +2,18 @@ import { readFileSync } from "node:fs";
 import { join } from "node:path";
 import { parse } from "csv-parse/sync";
 import { expect, it } from "vitest";
-import { openBrowser, ownBrowser, openPage, press, see, signedIn, textOf, type, visit } from "./browser";
+import {
+  openBrowser,
+  ownBrowser,
+  openPage,
+  press,
+  see,
+  signedIn,
+  textOf,
+  type,
+  visit,
+  until,
+} from "./browser";
 
 const opened = ownBrowser();
 
@@ -24,8 +35,8 @@ it("leads from a sentence to its picture and its table, to what it would change,
   await visit(page, "/findings");
   const all = /What (\d+) plantings/.exec(await textOf(page, "main"))![1];
   await page.select('::-p-aria([name="Season"])', "2025");
-  await page.waitForFunction(() => location.search === "?year=2025");
-  await page.waitForFunction((n) => !document.body.innerText.includes(`What ${n} plantings`), {}, all);
+  await until(page, () => location.search === "?year=2025");
+  await until(page, (n) => !document.body.innerText.includes(`What ${n} plantings`), all);
   const some = /What (\d+) plantings/.exec(await textOf(page, "main"))![1];
   expect(Number(some)).toBeLessThan(Number(all));
   await page.locator("a::-p-text(Findings (CSV))").click();

@@ -1,5 +1,5 @@
 import { expect, it } from "vitest";
-import { ownBrowser, openPage, press, see, surveyed, textOf, type, visit, planted } from "./browser";
+import { ownBrowser, openPage, press, see, surveyed, textOf, type, visit, planted, until } from "./browser";
 
 const opened = ownBrowser();
 
@@ -28,7 +28,7 @@ it("goes from a plan to a kit that is bought and handed out, a filled and sown b
   await page.locator("button::-p-text(All done: write it down Fill)").click();
   await see(page, "✓ Written down");
   await page.locator("button::-p-text(All done: write it down 1)").click();
-  await page.waitForFunction(() => document.body.innerText.split("✓ Written down").length === 3);
+  await until(page, () => document.body.innerText.split("✓ Written down").length === 3);
   await press(page, "Log");
   await see(page, "filled · 1");
   await see(page, "sown · ");

@@ -16,6 +16,7 @@ import {
   type,
   visit,
   WAIT_MS,
+  until,
 } from "./browser";
 
 const opened = ownBrowser(null);
@@ -200,7 +201,8 @@ it("gives a household a card, with which it signs in, writes down what happened,
 async function handOn(page: Page, account: string): Promise<void> {
   await page.evaluate(() => Object.assign(window, { isBefore: true }));
   await press(page, "Sign out");
-  await page.waitForFunction(
+  await until(
+    page,
     () => !("isBefore" in window) && location.pathname === "/sign-in" && document.readyState === "complete",
   );
   await page.waitForSelector("[name=username]");
@@ -383,7 +385,7 @@ it("takes in a table of other people's notes: columns guessed, rows told, stored
   }
   await page.keyboard.type("all bags");
   await page.keyboard.press("Enter");
-  await page.waitForFunction(() => (document.activeElement as HTMLElement).dataset.cell === "1 crop");
+  await until(page, () => (document.activeElement as HTMLElement).dataset.cell === "1 crop");
   await page.keyboard.type("bag 1");
   expect(await page.$eval('input[data-cell="1 what"]', (e) => (e as HTMLInputElement).value)).toBe("watered");
   await press(page, "Read these lines");

@@ -1,6 +1,18 @@
 import type { ElementHandle, Page } from "puppeteer-core";
 import { expect, it } from "vitest";
-import { choose, ownBrowser, openPage, pickDate, press, see, survey, textOf, type, visit } from "./browser";
+import {
+  choose,
+  ownBrowser,
+  openPage,
+  pickDate,
+  press,
+  see,
+  survey,
+  textOf,
+  type,
+  visit,
+  until,
+} from "./browser";
 
 const opened = ownBrowser();
 
@@ -45,9 +57,7 @@ it("names a clash in a bag with its dates, and cures it with one press", async (
   await see(page, "In each other's way");
   await see(page, "apart and want");
   await page.locator("aside ::-p-text(Pull radish by)").click();
-  await page.waitForFunction(
-    () => !document.querySelector("aside")!.innerText.includes("In each other's way"),
-  );
+  await until(page, () => !document.querySelector("aside")!.innerText.includes("In each other's way"));
   await see(page, "Not saved");
   await page.close();
 });
@@ -59,7 +69,7 @@ it("proposes a garden, keeps a pinned row, mends the rest, and moves by hand", a
   const propose = async (start: string) => {
     await press(page, "Propose");
     await press(page, start);
-    await page.waitForFunction(() =>
+    await until(page, () =>
       document.querySelector('[role="dialog"]')!.textContent!.includes("Look at it on the Bench"),
     );
     await press(page, "Stop, keep the best so far");
@@ -103,46 +113,46 @@ it("proposes a garden, keeps a pinned row, mends the rest, and moves by hand", a
 
   // One drag: the bar goes to a later day, and by the arrow key back by a week.
   const bar = (await page.$('section[aria-label="Row 2"] [data-strip] button'))!;
-  const before = await bar.evaluate((b) => b.ariaLabel);
+  const before = await bar.evaluate((b) => b.ariaLabel!);
   await bar.evaluate((b) => b.scrollIntoView({ block: "center", behavior: "instant" }));
   const box = (await bar.boundingBox())!;
   await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2);
   await page.mouse.down();
   await page.mouse.move(box.x + box.width / 2 + 40, box.y + box.height / 2, { steps: 5 });
   await page.mouse.up();
-  await page.waitForFunction(
+  await until(
+    page,
     (title) =>
       document.querySelector<HTMLElement>('section[aria-label="Row 2"] [data-strip] button')!.ariaLabel !==
       title,
-    {},
     before,
   );
   await press(page, "Undo");
-  await page.waitForFunction(
+  await until(
+    page,
     (title) =>
       document.querySelector<HTMLElement>('section[aria-label="Row 2"] [data-strip] button')!.ariaLabel ===
       title,
-    {},
     before,
   );
   await (await page.$('section[aria-label="Row 2"] [data-strip] button'))!.focus();
   await page.keyboard.press("ArrowRight");
-  await page.waitForFunction(
+  await until(
+    page,
     (title) =>
       document.querySelector<HTMLElement>('section[aria-label="Row 2"] [data-strip] button')!.ariaLabel !==
       title,
-    {},
     before,
   );
 
   // Every bag of the proposal has its spot on the floor; one is moved by keyboard, and all of it saved.
   const spot = await page.waitForSelector("section > svg g[role=button]");
-  const at = await spot!.evaluate((g) => g.getAttribute("aria-label"));
+  const at = await spot!.evaluate((g) => g.getAttribute("aria-label")!);
   await spot!.evaluate((g) => (g as unknown as SVGElement).focus());
   for (let i = 0; i < 4; i++) await page.keyboard.press("ArrowLeft");
-  await page.waitForFunction(
+  await until(
+    page,
     (label) => document.querySelector("section > svg g[role=button]")!.getAttribute("aria-label") !== label,
-    {},
     at,
   );
   await press(page, "Save");
@@ -180,7 +190,7 @@ it("finds what can be done by name, and holds a named version beside the plan", 
   await page.locator('section[aria-label="Row 1"] button[aria-pressed]').click();
   await page.locator("summary::-p-text(What could go in here)").click();
   await type(page, "Find a crop by name", "camote");
-  await page.waitForFunction(() =>
+  await until(page, () =>
     [...document.querySelectorAll("aside li button[data-crop]")].every((b) =>
       b.textContent!.includes("sweet potato"),
     ),
@@ -196,7 +206,7 @@ it("finds what can be done by name, and holds a named version beside the plan", 
   await dragOnto(page, (await page.waitForSelector("aside li button[data-crop]"))!, top!, [0.88, 0.5]);
   await see(page, "in the half round it");
   // Left alone, the plan is saved by itself.
-  await page.waitForFunction(() => document.body.innerText.includes("Saved by itself, version 2"));
+  await until(page, () => document.body.innerText.includes("Saved by itself, version 2"));
   await page.close();
 });
 

@@ -1,7 +1,7 @@
 import { mkdirSync, writeFileSync } from "node:fs";
 import { join } from "node:path";
 import { expect, it } from "vitest";
-import { downloaded, downloadedText, ownBrowser, openPage, press, see, type, visit } from "./browser";
+import { downloaded, downloadedText, ownBrowser, openPage, press, see, type, visit, until } from "./browser";
 
 const opened = ownBrowser();
 
@@ -44,7 +44,7 @@ it("chooses a school for the programme and another for a bag, and sees what each
 
   await visit(page, "/");
   await press(page, "Orvane");
-  await page.waitForFunction(() => location.pathname.endsWith("/log"));
+  await until(page, () => location.pathname.endsWith("/log"));
   await visit(page, (await page.evaluate(() => location.pathname)).replace("/log", "/bench"));
   await see(page, "111 L");
   await page.locator('section[aria-label="Row 4"] button[aria-pressed]').click();

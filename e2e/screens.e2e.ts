@@ -1,6 +1,18 @@
 import { getDocument } from "pdfjs-dist/legacy/build/pdf.mjs";
 import { beforeAll, describe, expect, it } from "vitest";
-import { APP, firstHouse, openPage, ownBrowser, planted, press, see, surveyed, type, visit } from "./browser";
+import {
+  APP,
+  firstHouse,
+  openPage,
+  ownBrowser,
+  planted,
+  press,
+  see,
+  surveyed,
+  type,
+  visit,
+  until,
+} from "./browser";
 
 const opened = ownBrowser();
 let house: string;
@@ -87,7 +99,7 @@ it("goes by one key from a bar to its panel, and back by Escape; the same for a 
     await page.keyboard.press("Shift");
     const from = await focus();
     await page.keyboard.press("Enter");
-    await page.waitForFunction((p) => document.activeElement?.getAttribute("aria-label") === p, {}, panel);
+    await until(page, (p) => document.activeElement?.getAttribute("aria-label") === p, panel);
     await page.keyboard.press("Escape");
     expect(await focus()).toBe(from);
   };
@@ -105,11 +117,7 @@ it("opens what was open once without a connection, says its age, and sends what 
   await press(page, "Log");
   await see(page, "Save record");
   const isKept = (path: string) =>
-    page.waitForFunction(
-      async (url) => (await caches.match(url, { ignoreVary: true })) !== undefined,
-      { polling: 200 },
-      APP + path,
-    );
+    until(page, async (url) => (await caches.match(url, { ignoreVary: true })) !== undefined, APP + path);
   await isKept(`/house/${id}/log`);
 
   const worker = await opened.browser.waitForTarget((t) => t.type() === "service_worker");
@@ -143,7 +151,7 @@ it("opens what was open once without a connection, says its age, and sends what 
 
   // Back in reach, it goes by itself, from whichever screen.
   await page.goto(`${APP}/house/${id}/bench`, { waitUntil: "load" });
-  await page.waitForFunction(() => !document.body.innerText.includes("waits on this device"));
+  await until(page, () => !document.body.innerText.includes("waits on this device"));
   await visit(page, `/house/${id}/log`);
   await see(page, "“seen from far away”");
   await page.close();
@@ -174,7 +182,7 @@ it("moves a planting's strip, the own view and a proposal by a record that comes
   await visit(page, `/house/${id}/bench`);
   await press(page, "Propose");
   await press(page, "Work out three gardens");
-  await page.waitForFunction(() =>
+  await until(page, () =>
     document.querySelector('[role="dialog"]')!.textContent!.includes("Look at it on the Bench"),
   );
   await press(page, "Stop, keep the best so far");

@@ -12,6 +12,7 @@ import {
   textOf,
   type,
   visit,
+  until,
 } from "./browser";
 
 const opened = ownBrowser();
@@ -198,7 +199,7 @@ it("follows what a household eats and brings, and what things cost", async () =>
   await visit(page, `/house/${id}/match`);
   await press(page, "Show all 129 crops and uses");
   await page.locator('::-p-aria([name="Sort by"])').fill("tastes");
-  await page.waitForFunction(() => document.querySelector("tbody th")?.textContent?.startsWith("strawberry"));
+  await until(page, () => document.querySelector("tbody th")?.textContent?.startsWith("strawberry"));
   await page.locator('::-p-aria([name="Tastes"])').fill("liked");
   expect(await textOf(page, "tbody")).not.toContain("leaf kale");
   await type(page, "Find a crop", "pak choi, leaf");
