@@ -28,11 +28,12 @@ const held = globalThis as { pipRowPools?: { readonly app: Pool; readonly owner:
 function pools() {
   const connectionString = process.env.DATABASE_URL;
   if (!connectionString) throw new Error("DATABASE_URL is not set: it names the database to use.");
-  const poolOf = (max: number, options?: string) => {
+  const poolOf = (max: number, options = "") => {
     const pool = new Pool({
       connectionString,
       max,
-      options,
+      // Compiling a statement takes longer than any of ours does.
+      options: `-c jit=off ${options}`,
       connectionTimeoutMillis: 4000,
       statement_timeout: STATEMENT_MS,
     });

@@ -129,12 +129,13 @@ export async function putHouseholdProgress(
   { stage, finishedFrom, bags, sunHours }: HouseholdFacts,
 ): Promise<void> {
   await on.query(
-    `INSERT INTO household_progress (programme_id, household_id, stage, finished_from, bags, sun_hours, due_from, due_until, kg, pieces, bunches)
-     SELECT $1, $2, $3, $4, $5, $6, min(due_from) FILTER (WHERE NOT removed), min(due_until) FILTER (WHERE NOT removed),
+    `INSERT INTO household_progress (programme_id, household_id, stage, finished_from, bags, sun_hours, last_on, due_from, due_until, kg, pieces, bunches)
+     SELECT $1, $2, $3, $4, $5, $6, (SELECT max(happened_on) FROM record WHERE programme_id = $1 AND household_id = $2),
+       min(due_from) FILTER (WHERE NOT removed), min(due_until) FILTER (WHERE NOT removed),
        coalesce(sum(kg ORDER BY planting_id), 0), coalesce(sum(pieces), 0), coalesce(sum(bunches), 0)
      FROM planting_progress WHERE programme_id = $1 AND household_id = $2
      ON CONFLICT (household_id) DO UPDATE SET stage = excluded.stage, finished_from = excluded.finished_from, bags = excluded.bags,
-       sun_hours = excluded.sun_hours, due_from = excluded.due_from, due_until = excluded.due_until, kg = excluded.kg,
+       sun_hours = excluded.sun_hours, last_on = excluded.last_on, due_from = excluded.due_from, due_until = excluded.due_until, kg = excluded.kg,
        pieces = excluded.pieces, bunches = excluded.bunches`,
     [programmeId, householdId, stage, finishedFrom ?? null, bags, sunHours],
   );
@@ -218,9 +219,8 @@ const Listed = z.object({
 const STAGE = `CASE WHEN g.finished_from <= $2 THEN 'finished' ELSE coalesce(g.stage, 'new') END`;
 /** Something waits within the days that a trainer looks ahead, or is late. */
 const PRESSING = `g.due_from <= $2::date + ${AHEAD_DAYS}`;
-const LAST = `(SELECT max(r.happened_on) FROM record r WHERE r.programme_id = h.programme_id AND r.household_id = h.id)`;
 /** Something grows there, and nobody has written down anything for weeks. */
-const QUIET = `(${STAGE} IN ('sown', 'picking') AND ${LAST} <= $2::date - ${QUIET_DAYS})`;
+const QUIET = `(${STAGE} IN ('sown', 'picking') AND g.last_on <= $2::date - ${QUIET_DAYS})`;
 const ORDERS: Record<ListAsk["sort"], string> = {
   number: "h.number",
   name: "lower(h.name), h.number",
@@ -243,7 +243,7 @@ export const listPage = (on: Db, programmeId: string, { day, search, filter, sor
           coalesce(g.sun_hours, 0) AS "sunHours", coalesce(g.kg, 0) AS kg, coalesce(g.pieces, 0) AS pieces, coalesce(g.bunches, 0) AS bunches,
           CASE WHEN p.household_id IS NULL THEN NULL ELSE jsonb_build_object('kind', p.kind, 'lengthTyped', p.length_typed, 'widthTyped', p.width_typed) END AS place,
           (SELECT min(s.sow_on) FROM planting s WHERE s.programme_id = h.programme_id AND s.household_id = h.id AND NOT s.removed AND s.sow_on >= $2) AS "firstSowing",
-          CASE WHEN ${QUIET} THEN ${LAST} END AS "quietSince"
+          CASE WHEN ${QUIET} THEN g.last_on END AS "quietSince"
         FROM household h LEFT JOIN household_progress g ON g.household_id = h.id LEFT JOIN place p ON p.household_id = h.id
         WHERE h.programme_id = $1 AND h.put_away = ($4 = 'away') AND ($3 = '' OR h.name ILIKE '%' || $3 || '%' OR h.code LIKE $3 || '%')
           AND ($4 IN ('all', 'away') OR ($4 = 'pressing' AND ${PRESSING}) OR ($4 = 'quiet' AND ${QUIET}) OR $4 = ${STAGE})

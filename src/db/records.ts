@@ -185,7 +185,7 @@ export interface NewRecord {
   readonly notedAt?: string;
 }
 
-/** Stores a record; sending the same id again changes nothing. @returns whether it was new */
+/** Stores a record, and the day on which its household last wrote something down; sending the same id again changes nothing. @returns whether it was new */
 export async function insertRecord(
   on: Db,
   { programmeId, householdId }: Scope,
@@ -213,7 +213,12 @@ export async function insertRecord(
       r.detail ? JSON.stringify(r.detail) : null,
     ],
   );
-  return rowCount === 1;
+  if (rowCount !== 1) return false;
+  await on.query(
+    `UPDATE household_progress SET last_on = greatest(last_on, $3) WHERE programme_id = $1 AND household_id = $2`,
+    [programmeId, householdId, r.on],
+  );
+  return true;
 }
 
 /** Keeps the photo that came with a record. Sending it again changes nothing. */

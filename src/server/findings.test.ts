@@ -14,6 +14,7 @@ import { stopQueue } from "./queue";
 import { addRecord } from "./records";
 import { putValues } from "./reference";
 import { saveSchools } from "./schools";
+import { readSeason } from "./season";
 
 const { trainer, stranger } = await twoTrainers();
 afterAll(async () => {
@@ -53,6 +54,7 @@ it("keeps what a large programme's records say, part by part, and shows it as it
   const plain = (one: object) => JSON.parse(JSON.stringify(one)) as Record<string, unknown>;
   const asks = [{}, { year: "2025" }, { place: "balcony" }, { method: "cells" }];
   const now = await Promise.all(asks.map((ask) => readFindings(trainer, ask)));
+  const season = await readSeason(trainer);
   expect(now.map(({ madeAt }) => madeAt)).toEqual([undefined, undefined, undefined, undefined]);
   await keepFindings(trainer.programmeId, 0);
   const kept = await Promise.all(asks.map((ask) => readFindings(trainer, ask)));
@@ -60,10 +62,15 @@ it("keeps what a large programme's records say, part by part, and shows it as it
     expect(Date.now() - Date.parse(madeAt!)).toBeLessThan(600_000);
     expect(plain(rest)).toEqual(plain(now[i]!));
   }
+  const { madeAt, ...cameIn } = await readSeason(trainer);
+  expect(Date.now() - Date.parse(madeAt!)).toBeLessThan(600_000);
+  expect(season.weeks.length).toBeGreaterThan(5);
+  expect(plain(cameIn)).toEqual(plain(season));
   expect((await readFindings(stranger, {})).madeAt).toBeUndefined();
   // Small enough again, it is worked out as it is asked for.
   await keepFindings(trainer.programmeId);
   expect((await readFindings(trainer, {})).madeAt).toBeUndefined();
+  expect((await readSeason(trainer)).madeAt).toBeUndefined();
 });
 
 it("tells a crop alone, and a way of doing from the usual one", async () => {

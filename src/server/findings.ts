@@ -15,6 +15,7 @@ import type { Actor } from "./actor";
 import type { FindingsQuestion } from "./findings.thread";
 import { judgingSince, readKnown, readReference, readToday } from "./programme";
 import { runThread } from "./run-thread";
+import { picksToKeep } from "./season";
 
 /** A school and one of its choices, as they stand in an address: `water:often`. */
 const SchoolChoice = z.string().transform((text, context) => {
@@ -79,19 +80,20 @@ export const makeFindings = async (actor: Actor): Promise<Made> =>
 const nameOf = (ask: PartAsk): string => JSON.stringify(ask);
 
 /**
- * Works out what the records of a large programme say and keeps it: of all of them, and of each part that can be asked for
- * by itself. Of a small one nothing is kept, since it is worked out as it is asked for.
+ * Works out what the records of a large programme say and keeps it: of all of them, of each part that can be asked for
+ * by itself, and what came in. Of a small one nothing is kept, since it is worked out as it is asked for.
  *
  * @param most plantings that are counted while somebody waits
  */
 export async function keepFindings(programmeId: string, most = COUNTED_AT_ONCE): Promise<void> {
   const actor: Actor = { role: "trainer", programmeId, name: "" };
-  const kept = new Map<string, Made>();
+  const kept = new Map<string, unknown>();
   if ((await countSummaries(db(actor), programmeId)) > most) {
     const basis = await readBasis(actor);
     const asks = asksOf(basis);
     const made = await madeOf(basis, asks, most);
     for (const [i, ask] of asks.entries()) kept.set(nameOf(ask), known(made[i]));
+    kept.set(...(await picksToKeep(actor)));
   }
   await transaction(actor, (on) => putKeptFindings(on, programmeId, kept));
 }

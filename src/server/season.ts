@@ -2,6 +2,7 @@ import * as z from "zod";
 import { addDays, type Day, mondayOf } from "@/core/day";
 import type { Outcome } from "@/core/problem";
 import { COUNTED, inKg, type Weighing } from "@/core/record";
+import { findKeptFindings } from "@/db/kept-findings";
 import { programmeAmiss, programmePicked, type ProgrammePicked, sharedPicked } from "@/db/picked";
 import { db } from "@/db/pool";
 import { insertWeighing } from "@/db/weighings";
@@ -31,23 +32,45 @@ export interface Season {
   })[];
   readonly losses: Awaited<ReturnType<typeof programmeAmiss>>["losses"];
   readonly late: Awaited<ReturnType<typeof programmeAmiss>>["late"];
+  /** When the queue added up what was picked, where it did; left out where it is of this moment. */
+  readonly madeAt?: string;
   readonly judgingSince?: string;
 }
 
 const sinceOf = (today: Day): Day => addDays(mondayOf(today), -7 * WEEKS);
+
+/** By what name the queue keeps what a large programme picked from a Monday on. */
+const keptAs = (since: Day): string => `picked since ${since}`;
+
+/** What the queue is to keep of a large programme's picks, and by what name. */
+export async function picksToKeep(actor: Actor): Promise<readonly [string, ProgrammePicked]> {
+  const since = sinceOf(await readToday(actor));
+  return [keptAs(since), await programmePicked(db(actor), actor.programmeId, since)];
+}
+
+async function readPicks(
+  actor: Actor,
+  since: Day,
+): Promise<{ readonly picks: ProgrammePicked; readonly madeAt?: string }> {
+  const on = db(actor);
+  const kept = await findKeptFindings(on, actor.programmeId, keptAs(since));
+  // Written by this release, which forgets what others wrote.
+  if (kept) return { picks: kept.findings as ProgrammePicked, madeAt: kept.madeAt.toISOString() };
+  return { picks: await programmePicked(on, actor.programmeId, since) };
+}
 
 /** The season of the actor's programme, from what is kept of its records. */
 export async function readSeason(actor: Actor): Promise<Season> {
   const today = await readToday(actor);
   const since = sinceOf(today);
   const { programmeId } = actor;
-  const on = db(actor);
-  const [{ weeks, crops, places }, { weighings }, { losses, late }, judging] = await Promise.all([
-    programmePicked(on, programmeId, since),
+  const [{ picks, madeAt }, { weighings }, { losses, late }, judging] = await Promise.all([
+    readPicks(actor, since),
     readKnown(actor),
-    programmeAmiss(on, programmeId, { since, day: today }),
+    programmeAmiss(db(actor), programmeId, { since, day: today }),
     judgingSince(actor),
   ]);
+  const { weeks, crops, places } = picks;
   const weekFrom = (from: Day) => weeks.find((week) => week.from === from);
   return {
     since,
@@ -67,6 +90,7 @@ export async function readSeason(actor: Actor): Promise<Season> {
     places: places.map((p) => ({ ...p, ...(p.kg > 0 ? { eachKg: p.kg / p.pickers } : {}) })),
     losses,
     late,
+    madeAt,
     judgingSince: judging,
   };
 }

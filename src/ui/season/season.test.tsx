@@ -42,6 +42,7 @@ it("sums the week, the one before and all of it, each in what it was measured in
   expect(screen().text()).toContain(
     "This week 2 bunches, 3 pieces; last week nothing yet; 1.5 kg weighed in all.",
   );
+  expect(screen({ madeAt: "2026-05-18T09:30:00.000Z" }).text()).toContain("Picks were added up at");
 });
 
 it("has a table behind each chart, and no average where nothing was weighed", () => {

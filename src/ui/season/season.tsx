@@ -59,6 +59,8 @@ export interface SeasonProps {
   }[];
   readonly losses: readonly Loss[];
   readonly late: readonly LateStep[];
+  /** When the queue added up what was picked, where it did. */
+  readonly madeAt?: string;
   readonly judgingSince?: string;
 }
 
@@ -77,16 +79,18 @@ export function Season({
   places,
   losses,
   late,
+  madeAt,
   judgingSince,
 }: SeasonProps) {
   const words = useWords();
-  const { day, quantity } = words;
+  const { clock, day, quantity } = words;
   return (
     <div className="px-4 py-4 lg:px-6">
       <div className="flex flex-wrap items-end gap-x-6 gap-y-2">
         <div>
           <h1 className="text-title font-bold">{t("season.title")}</h1>
           <p className="text-muted">{t("season.lead", { since: day(since) })}</p>
+          {madeAt && <p className="text-sm">{t("season.madeAt", { time: clock(madeAt) })}</p>}
           <JudgingSince since={judgingSince} />
         </div>
         <div className="ml-auto flex flex-wrap gap-2">
