@@ -4,10 +4,9 @@ import { BaseSequencer, type TestSpecification } from "vitest/node";
 
 /** What takes longest begins first: begun last, one core would wait for it. */
 const LONG = [
+  "walk.e2e.ts",
   "screens.e2e.ts",
   "people.e2e.ts",
-  "walk-laptop.e2e.ts",
-  "walk-phone.e2e.ts",
   "plans.e2e.ts",
   "proposal.test.ts",
   "report.test.ts",

@@ -176,7 +176,7 @@ export const textOf = (page: Page, selector: string) =>
 export async function expectAccessible(page: Page, what: string, only?: readonly string[]): Promise<void> {
   // A page that is shown anew after an act goes without its title for a moment.
   await until(page, () => document.title);
-  await page.evaluate(AXE);
+  if (!(await page.evaluate(() => "axe" in window))) await page.evaluate(AXE);
   const violations = await page.evaluate(async (rules) => {
     const { axe } = window as unknown as {
       axe: {

@@ -54,5 +54,8 @@ export function ChartDrawing({ option }: { option: () => EChartsCoreOption }) {
       chart.dispose();
     };
   }, [option]);
-  return <div ref={box} className="size-full print:[&_svg]:size-full print:[&>div]:size-full!" />;
+  // A box that grew with its drawing would not become narrower again, as when a phone is turned.
+  return (
+    <div ref={box} className="size-full contain-size print:[&_svg]:size-full print:[&>div]:size-full!" />
+  );
 }

@@ -1,3 +1,0 @@
-import { walkThrough } from "./walk";
-
-walkThrough(1280, 800);

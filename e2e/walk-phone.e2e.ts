@@ -1,3 +1,0 @@
-import { walkThrough } from "./walk";
-
-walkThrough(390, 844);
