@@ -3,7 +3,7 @@ import { type Db, rowOf } from "./pool";
 
 const Kept = z.object({ madeAt: z.date(), findings: z.unknown() });
 
-/** What the queue has worked out of a programme's records, for one ask; undefined where nothing is kept. */
+/** What the queue has worked out of a programme's records, for one ask of Findings or for What came in; undefined where nothing is kept. */
 export const findKeptFindings = (on: Db, programmeId: string, ask: string) =>
   rowOf(on, Kept, {
     sql: `SELECT made_at AS "madeAt", findings FROM kept_findings WHERE programme_id = $1 AND ask = $2`,

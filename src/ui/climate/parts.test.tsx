@@ -1,10 +1,8 @@
 import { fireEvent, waitFor } from "@testing-library/react";
-import { afterEach, describe, expect, it, vi } from "vitest";
+import { describe, expect, it, vi } from "vitest";
 import { show } from "@/testing/screen";
 import { DailyFile } from "./daily-file";
 import { TownPicker } from "./town-picker";
-
-afterEach(() => vi.unstubAllGlobals());
 
 /** Two years of days, of 10 to 20 °C, with 2 mm of rain on every fifth. */
 const daily = (head: string, line: (day: string, n: number) => string) => {

@@ -1,5 +1,5 @@
 import { act, fireEvent } from "@testing-library/react";
-import { afterEach, beforeEach, expect, it, vi } from "vitest";
+import { beforeEach, expect, it, vi } from "vitest";
 import { show } from "@/testing/screen";
 import { type Line, Proposals } from "./proposals";
 
@@ -37,7 +37,6 @@ const pageOf = (...lines: Line[]): Parameters<typeof Proposals>[0]["start"] => {
 };
 
 beforeEach(() => void vi.useFakeTimers());
-afterEach(() => void vi.useRealTimers());
 
 /** Lets the page look again at the server, and what it was told sink in. */
 const lookAgain = () => act(() => vi.advanceTimersByTimeAsync(2100));

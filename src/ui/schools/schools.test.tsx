@@ -1,10 +1,9 @@
 import { act, fireEvent } from "@testing-library/react";
-import { afterEach, beforeEach, expect, it, vi } from "vitest";
+import { beforeEach, expect, it, vi } from "vitest";
 import { show } from "@/testing/screen";
 import { SchoolsForm } from "./schools";
 
 beforeEach(() => void vi.useFakeTimers());
-afterEach(() => void vi.useRealTimers());
 
 const TAKES = { soilL: 100, wetKg: 120, waterL: 40, hours: 30 };
 const effect = (more: object = {}) => ({

@@ -1,12 +1,11 @@
 import { act, fireEvent } from "@testing-library/react";
-import { beforeEach, expect, it, vi } from "vitest";
+import { expect, it, vi } from "vitest";
 import type { Outcome } from "@/core/problem";
 import { show } from "@/testing/screen";
 import { SignIn } from "./sign-in";
 
 const beginAnew = vi.hoisted(() => vi.fn<(path: string) => Promise<void>>(() => Promise.resolve()));
 vi.mock("@/ui/offline/signal", () => ({ beginAnew }));
-beforeEach(() => beginAnew.mockClear());
 
 const inside = (): Promise<Outcome<{ home: string }>> =>
   Promise.resolve({ ok: true, value: { home: "/house/h1/garden" } });

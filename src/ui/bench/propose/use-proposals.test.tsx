@@ -1,5 +1,5 @@
 import { act, renderHook } from "@testing-library/react";
-import { afterEach, beforeEach, expect, it, vi } from "vitest";
+import { beforeEach, expect, it, vi } from "vitest";
 import type { Aim, Proposal, Step } from "@/core/planner";
 import type { ProposeNews, ProposeQuestion } from "./message";
 import { useProposals } from "./use-proposals";
@@ -63,7 +63,6 @@ beforeEach(() => {
   SilentWorker.all.length = 0;
   vi.stubGlobal("Worker", SilentWorker);
 });
-afterEach(() => vi.unstubAllGlobals());
 
 function asked() {
   const hook = renderHook(() => useProposals());
