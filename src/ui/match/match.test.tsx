@@ -128,6 +128,18 @@ it("puts a chosen cell into the plan as it was judged, and says why when somebod
   expect(router.refresh).toHaveBeenCalled();
 });
 
+it("puts a cell into the plan on the day that is asked for, while the grid is still about another", async () => {
+  const save = vi.fn<MatchProps["save"]>().mockResolvedValue({ ok: true, value: { version: 4 } });
+  const { container, getByLabelText, getByRole, text } = screen(planOf("round-10-gal"), { save });
+  // Nothing answers for the grid here: it stays as it was.
+  fireEvent.change(getByLabelText("Sow on"), { target: { value: "2026-06-15" } });
+  fireEvent.change(getByRole("searchbox"), { target: { value: "lettuce" } });
+  fireEvent.click(cells(container)[0]!);
+  expect(text()).toContain("18 May");
+  await act(async () => void fireEvent.click(getByRole("button", { name: "Put into the plan" })));
+  expect(save.mock.calls[0]![1].rows[0]!.plantings).toMatchObject([{ sowOn: "2026-06-15" }]);
+});
+
 it("sees what stands in a bag, offers another bag or day, and plants once however often it is pressed", async () => {
   const save = vi.fn<MatchProps["save"]>().mockResolvedValue({ ok: true, value: { version: 4 } });
   const one = planOf(

@@ -82,7 +82,8 @@ export function Match({
   const [failure, setFailure] = useState<Problem>();
   const [saving, setSaving] = useState(false);
 
-  const { lines, bags, sowOn: day } = useMatch(judged, toBuy ? kinds : few, isDay(sowOn) ? sowOn : today);
+  const asked = isDay(sowOn) ? sowOn : today;
+  const { lines, bags, sowOn: day } = useMatch(judged, toBuy ? kinds : few, asked);
   const found = useMemo(() => {
     const wanted = find.trim().toLowerCase();
     return lines
@@ -111,10 +112,11 @@ export function Match({
 
   const glance = lines.find((l) => l.goal.id === chosen?.goalId);
   const column = bags.find((b) => b.id === chosen?.bagId);
-  // The grid knows verdicts at a glance; the one that is opened is worked out again with its reasoning.
+  // The grid knows verdicts at a glance; the one that is opened is worked out again with its reasoning, and for the day that
+  // is asked for, though the grid may still be about another: what is put into the plan is never of a day before.
   const [line] = useMemo(
-    () => (glance && column ? matchAll([glance], [column], day, setting) : []),
-    [glance, column, day, setting],
+    () => (glance && column ? matchAll([glance], [column], asked, setting) : []),
+    [glance, column, asked, setting],
   );
   const cell = line?.cells[0];
 
@@ -128,10 +130,10 @@ export function Match({
         surface: cell.where,
         method: cell.choice.method.method,
         plants: cell.fit.plants ?? null,
-        sowOn: day,
+        sowOn: asked,
         isChosen: true,
       },
-    [line, cell, day],
+    [line, cell, asked],
   );
   const placing = useMemo(
     () =>
@@ -148,7 +150,7 @@ export function Match({
         : undefined,
     [wanted, glance, column, own, saved.plan, setting],
   );
-  const cellKey = `${chosen?.goalId} ${chosen?.bagId} ${day}`;
+  const cellKey = `${chosen?.goalId} ${chosen?.bagId} ${asked}`;
 
   const look = useLatest({
     onWhatFits: (bagId: string) => setOnly({ bagId, toBuy }),
@@ -269,7 +271,7 @@ export function Match({
           line={line}
           cell={cell}
           bag={column}
-          sowOn={day}
+          sowOn={asked}
           setting={setting}
           saving={saving}
           placing={placing}
